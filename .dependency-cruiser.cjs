@@ -1,0 +1,63 @@
+const core = "^packages/core/src";
+const forbid = (name, from, to, extra = {}) => ({ name, severity: "error", from: { path: from, ...extra }, to: { path: to } });
+const notTest = { pathNot: "\\.test\\.tsx?$" };
+
+module.exports = {
+  forbidden: [
+    { name: "no-circular", severity: "error", from: {}, to: { circular: true } },
+    {
+      name: "not-to-unresolvable",
+      severity: "error",
+      from: {},
+      to: { couldNotResolve: true, pathNot: "^virtual:|\\.css$|\\?url$|\\?worker$" },
+    },
+    forbid("quantity-imports-nothing", `${core}/quantity/`, `^(?!${core.slice(1)}/quantity/)(packages|apps|e2e|node_modules)/`, notTest),
+    forbid("numeric-imports-nothing", `${core}/numeric/`, `^(?!${core.slice(1)}/numeric/)(packages|apps|e2e|node_modules)/`, notTest),
+    forbid(
+      "reference-imports-quantity-only",
+      `${core}/reference/`,
+      `^(?!${core.slice(1)}/(reference|quantity)/)(packages|apps|e2e|node_modules)/`,
+      notTest,
+    ),
+    {
+      name: "device-imports-no-other-device",
+      severity: "error",
+      from: { path: `${core}/device/([^/]+)/`, ...notTest },
+      to: { path: "^(packages|apps|e2e|node_modules)/", pathNot: `${core}/(device/$1|quantity|numeric|reference)/` },
+    },
+    {
+      name: "study-only-through-public-result",
+      severity: "error",
+      from: { path: `${core}/study/([^/]+)/` },
+      to: { path: `${core}/study/[^/]+/(?!index\\.ts$)`, pathNot: `${core}/study/$1/` },
+    },
+    forbid("core-has-no-package", `${core}/`, "^(node_modules|apps|e2e|packages/(?!core))", notTest),
+    { name: "core-has-no-node", severity: "error", from: { path: `${core}/`, ...notTest }, to: { dependencyTypes: ["core"] } },
+    {
+      name: "through-the-contents-page",
+      severity: "error",
+      from: { path: `${core}/(quantity|numeric|reference|device/[^/]+)/`, ...notTest },
+      to: { path: `${core}/(quantity|numeric|reference|device/[^/]+)/(?!index\\.ts$)`, pathNot: `${core}/$1/` },
+    },
+    forbid("records-know-core-only", "^packages/records/src/", "^(apps|e2e)/"),
+    forbid("screens-know-no-equations", "^apps/web/src/screens/", "^packages/core/src/(numeric|device|study)"),
+    forbid(
+      "chart-and-ui-know-no-records",
+      "^apps/web/src/(chart|ui)/",
+      "^(packages/records|apps/web/src/(store|workbench|screens|workers))/",
+    ),
+    forbid("workbench-has-no-react", "^apps/web/src/workbench/", "^node_modules/react"),
+    forbid("nobody-imports-apps", "^packages/", "^apps/"),
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "(^|/)(dist|dist-demo)/" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.base.json" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "types", "default"],
+      extensions: [".ts", ".tsx", ".mjs", ".js"],
+    },
+  },
+};

@@ -1,0 +1,62 @@
+import { COMPRESSOR_MOTOR_PARAMS as MOTOR } from "@amp-saver/core/device/compressor-motor";
+import { HARD_START_PARAMS as HARD } from "@amp-saver/core/device/hard-start";
+import { INVERTER_GENERATOR_PARAMS as GENERATOR } from "@amp-saver/core/device/inverter-generator";
+import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
+
+/** Bounds of every number a start case may carry, by its path. */
+export interface Bounds {
+  readonly min: number;
+  readonly max: number;
+  readonly unit: string;
+}
+
+const bounds = (min: number, max: number, unit: string): Bounds => ({ min, max, unit });
+const of = (param: { min: number; max: number; unit: string }): Bounds => bounds(param.min, param.max, param.unit);
+
+export const START_BOUNDS = {
+  "unit.volts": bounds(90, 260, "V"),
+  "unit.rlaA": bounds(0.5, 200, "A"),
+  "unit.lraA": bounds(2, 1000, "A"),
+  "unit.fanA": bounds(0, 50, "A"),
+  "unit.runCapUf": bounds(1, 500, "µF"),
+  "unit.startAidUf": bounds(0, HARD.startCapacitorUf.max, "µF"),
+  "unit.coolingBtuH": bounds(2000, 150000, "BTU/h"),
+  "motor.r1": bounds(0.001, 1000, "ohm"),
+  "motor.x1": bounds(0.001, 1000, "ohm"),
+  "motor.r2": bounds(0.001, 1000, "ohm"),
+  "motor.x2": bounds(0.001, 1000, "ohm"),
+  "motor.xm": bounds(0.01, 10000, "ohm"),
+  "motor.turnsRatio": of(MOTOR.turnsRatio),
+  "motor.ra": bounds(0.001, 1000, "ohm"),
+  "motor.xa": bounds(0.001, 1000, "ohm"),
+  "motor.inertiaKgM2": bounds(1e-6, 10, "kg·m²"),
+  "load.ratedNm": bounds(0, 200, "N·m"),
+  "load.breakaway": of(MOTOR.breakaway),
+  "load.build": bounds(0, 2, "1"),
+  "load.buildRevs": bounds(1, 1e5, "rev"),
+  "start.startCapUf": bounds(0, HARD.startCapacitorUf.max, "µF"),
+  "start.limitA": bounds(1, 1000, "A"),
+  "source.volts": bounds(80, 280, "V"),
+  "source.ohm": of(SHORE.ohm),
+  "source.mH": of(SHORE.mH),
+  "source.closingDeg": bounds(0, 360, "°"),
+  "source.breakerA": of(SHORE.breakerA),
+  "source.backgroundA": bounds(0, 200, "A"),
+  "source.runningW": bounds(50, 100000, "W"),
+  "source.surgeW": bounds(50, 200000, "W"),
+  "source.surgeS": of(GENERATOR.surgeS),
+  "source.altitudeFt": bounds(-1500, 20000, "ft"),
+  "source.ambientF": bounds(-40, 150, "°F"),
+  "source.xd": bounds(0.01, 2, "pu"),
+  "source.inertiaS": bounds(0.01, 20, "s"),
+  "source.regulatorS": bounds(0.001, 10, "s"),
+  "source.ceiling": bounds(0.5, 5, "pu"),
+  "source.governorS": bounds(0.001, 10, "s"),
+  seconds: bounds(0.1, 10, "s"),
+} as const satisfies Readonly<Record<string, Bounds>>;
+
+/** What a number at this path may be, in words; undefined where there is none. */
+export function limitsInWords(path: string): string | undefined {
+  const found: Bounds | undefined = (START_BOUNDS as Readonly<Record<string, Bounds>>)[path];
+  return found && `${found.min} to ${found.max}${found.unit === "1" ? "" : ` ${found.unit}`}`;
+}

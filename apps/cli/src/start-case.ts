@@ -1,0 +1,158 @@
+import { nominalVolts } from "@amp-saver/core/device/compressor-motor";
+import { celsiusFromF, faradFromUf, metresFromFt, type Quantity, quantity, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import type { MethodCase, SourceCase, StartCase, UnitCase } from "@amp-saver/core/study/motor-start";
+import { z } from "zod";
+import { type Bounds, START_BOUNDS } from "./limits.ts";
+
+const number = (path: keyof typeof START_BOUNDS) => {
+  const { min, max }: Bounds = START_BOUNDS[path];
+  return z.number().min(min).max(max);
+};
+
+const unitSchema = z.strictObject({
+  volts: number("unit.volts"),
+  hz: z.literal([50, 60]).optional(),
+  rlaA: number("unit.rlaA").optional(),
+  lraA: number("unit.lraA").optional(),
+  fanA: number("unit.fanA").optional(),
+  runCapUf: number("unit.runCapUf").optional(),
+  startAidUf: number("unit.startAidUf").optional(),
+  coolingBtuH: number("unit.coolingBtuH").optional(),
+});
+
+const motorSchema = z.strictObject({
+  r1: number("motor.r1"),
+  x1: number("motor.x1"),
+  r2: number("motor.r2"),
+  x2: number("motor.x2"),
+  xm: number("motor.xm"),
+  turnsRatio: number("motor.turnsRatio"),
+  ra: number("motor.ra"),
+  xa: number("motor.xa"),
+  poles: z.literal([2, 4, 6]),
+  inertiaKgM2: number("motor.inertiaKgM2"),
+});
+
+const loadSchema = z.strictObject({
+  ratedNm: number("load.ratedNm").optional(),
+  breakaway: number("load.breakaway").optional(),
+  build: number("load.build").optional(),
+  buildRevs: number("load.buildRevs").optional(),
+});
+
+const methodSchema = z.strictObject({
+  method: z.literal(["as-found", "direct", "hard", "soft"]),
+  startCapUf: number("start.startCapUf").optional(),
+  limitA: number("start.limitA").optional(),
+});
+
+const sourceSchema = z.strictObject({
+  kind: z.literal(["ideal", "shore", "inverter-generator", "generator", "inverter"]),
+  volts: number("source.volts").optional(),
+  ohm: number("source.ohm").optional(),
+  mH: number("source.mH").optional(),
+  closingDeg: number("source.closingDeg").optional(),
+  breakerA: number("source.breakerA").optional(),
+  backgroundA: number("source.backgroundA").optional(),
+  runningW: number("source.runningW").optional(),
+  surgeW: number("source.surgeW").optional(),
+  surgeS: number("source.surgeS").optional(),
+  altitudeFt: number("source.altitudeFt").optional(),
+  ambientF: number("source.ambientF").optional(),
+  xd: number("source.xd").optional(),
+  inertiaS: number("source.inertiaS").optional(),
+  regulatorS: number("source.regulatorS").optional(),
+  ceiling: number("source.ceiling").optional(),
+  governorS: number("source.governorS").optional(),
+});
+
+/** The shape of `amp-saver/start-case`, version 1. */
+export const startCaseSchema = z.strictObject({
+  format: z.literal("amp-saver/start-case"),
+  version: z.literal(1),
+  unit: unitSchema,
+  motor: motorSchema.optional(),
+  load: loadSchema.optional(),
+  start: methodSchema,
+  source: sourceSchema,
+  seconds: number("seconds").optional(),
+});
+type StartCaseFile = z.infer<typeof startCaseSchema>;
+
+const DEFAULT_SECONDS = 3;
+const DEFAULT_AMBIENT_F = 95;
+const DEFAULT_HZ = 60;
+
+/** A case as core wants it, or the line that says what is missing. */
+export function caseFromFile(file: StartCaseFile): StartCase | string {
+  const { unit, source, start, motor } = file;
+  if (unit.lraA === undefined && unit.rlaA === undefined && motor === undefined)
+    return "unit.lraA is missing (or unit.rlaA, or a whole motor)";
+  if (start.method === "soft" && start.limitA === undefined) return "start.limitA is missing (needed with method soft, 1 to 1000 A)";
+  if (source.kind === "generator") return 'source.kind "generator" is not available yet';
+  const needsWatts = source.kind === "inverter-generator" || source.kind === "inverter";
+  if (needsWatts && source.runningW === undefined && source.surgeW === undefined)
+    return "source.runningW is missing (or source.surgeW; 50 to 100000 W)";
+  const hz = unit.hz ?? DEFAULT_HZ;
+  return {
+    unit: unitCase(file, hz),
+    source: sourceCase(file, hz),
+    method: methodCase(file),
+    backgroundA: source.backgroundA ?? 0,
+    outdoorC: celsiusFromF(source.ambientF ?? DEFAULT_AMBIENT_F),
+    seconds: file.seconds ?? DEFAULT_SECONDS,
+  };
+}
+
+const stated = (value: number): Quantity => quantity(value, "plate");
+
+function unitCase(file: StartCaseFile, hz: number): UnitCase {
+  const { unit, motor, load } = file;
+  return {
+    plateVolts: unit.volts,
+    hz,
+    startAidF: faradFromUf(unit.startAidUf ?? 0),
+    ...(unit.lraA !== undefined && { lockedRotorA: stated(unit.lraA) }),
+    ...(unit.rlaA !== undefined && { ratedLoadA: stated(unit.rlaA) }),
+    ...(unit.fanA !== undefined && { fanA: stated(unit.fanA) }),
+    ...(unit.runCapUf !== undefined && { runCapacitorF: stated(faradFromUf(unit.runCapUf)) }),
+    ...(unit.coolingBtuH !== undefined && { coolingW: stated(unit.coolingBtuH * W_PER_BTU_H) }),
+    ...(motor !== undefined && { machine: { ...motor, hz } }),
+    ...(load !== undefined && { load: defined(load) }),
+  };
+}
+
+function sourceCase(file: StartCaseFile, hz: number): SourceCase {
+  const { source, unit } = file;
+  const common = {
+    volts: stated(source.volts ?? nominalVolts(unit.volts, hz)),
+    closingDeg: source.closingDeg ?? 0,
+    ...(source.ohm !== undefined && { ohm: stated(source.ohm) }),
+    ...(source.mH !== undefined && { henry: stated(source.mH / 1000) }),
+  };
+  if (source.kind === "ideal" || source.kind === "shore") {
+    return { ...common, kind: source.kind, ...(source.breakerA !== undefined && { breakerA: stated(source.breakerA) }) };
+  }
+  return {
+    ...common,
+    kind: source.kind === "inverter" ? "inverter" : "inverter-generator",
+    altitudeM: metresFromFt(source.altitudeFt ?? 0),
+    ...(source.runningW !== undefined && { runningW: stated(source.runningW) }),
+    ...(source.surgeW !== undefined && { surgeW: stated(source.surgeW) }),
+    ...(source.surgeS !== undefined && { surgeS: stated(source.surgeS) }),
+  };
+}
+
+function methodCase(file: StartCaseFile): MethodCase {
+  const { method, startCapUf, limitA } = file.start;
+  const capacitor = startCapUf !== undefined && { startCapacitorF: faradFromUf(startCapUf) };
+  if (method === "soft") return { kind: "soft", ...capacitor, ...(limitA !== undefined && { limitA }) };
+  if (method === "hard") return { kind: "hard", ...capacitor };
+  return { kind: method };
+}
+
+type Defined<T> = { [K in keyof T]?: Exclude<T[K], undefined> };
+
+function defined<T extends object>(object: T): Defined<T> {
+  return Object.fromEntries(Object.entries(object).filter(([, v]) => v !== undefined)) as Defined<T>;
+}

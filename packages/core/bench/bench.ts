@@ -1,0 +1,50 @@
+import { prepare, simulate, studyStart } from "../src/study/motor-start/index.ts";
+import { REFERENCE_START } from "../validation/motors.ts";
+import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
+import { generatorStart, ROOFTOP, stiffStart } from "../validation/plates.ts";
+
+const WARM = 60;
+const RUNS = 60;
+const ROUNDS = 5;
+
+/** Least milliseconds of many runs: the machine's other work only ever adds. */
+function msPerRun(run: () => void): number {
+  let least = Number.POSITIVE_INFINITY;
+  for (let k = 0; k < WARM + RUNS; k++) {
+    const t = performance.now();
+    run();
+    if (k >= WARM) least = Math.min(least, performance.now() - t);
+  }
+  return least;
+}
+
+const line = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
+
+for (const method of [{ kind: "direct" }, { kind: "hard" }, { kind: "soft" }] as const) {
+  for (const [name, given] of [
+    ["circuit", stiffStart(ROOFTOP, method)],
+    ["inverter generator", generatorStart(ROOFTOP, method, 2200, 2700)],
+  ] as const) {
+    const prepared = prepare(given);
+    if (!prepared.ok) throw new Error(prepared.reason);
+    const { input } = prepared.value;
+    line(`${method.kind} on ${name}, ms per simulated second`, (msPerRun(() => simulate(input)) / input.seconds).toFixed(2));
+  }
+}
+line(
+  "one whole study (fit, start of 3 s, verdict), ms",
+  msPerRun(() => studyStart(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700))).toFixed(1),
+);
+
+let ours = Number.POSITIVE_INFINITY;
+let spice = Number.POSITIVE_INFINITY;
+for (let k = 0; k < ROUNDS; k++) {
+  ours = Math.min(
+    ours,
+    msPerRun(() => simulate(REFERENCE_START)),
+  );
+  spice = Math.min(spice, runNgspice(REFERENCE_START).analysisS * 1000);
+}
+line("reference start, direct, ms per simulated second", ours.toFixed(2));
+line(`the same circuit in ${ngspiceVersion()}, its own analysis time, ms`, spice.toFixed(0));
+line("ratio on the same circuit in this run (150 or more wanted)", `${(spice / ours).toFixed(0)} ×`);

@@ -1,0 +1,105 @@
+import { bisect, modulus } from "../../numeric/index.ts";
+import { fail, ok, type Result } from "../../quantity/index.ts";
+import { type Machine, synchronousRadS } from "./machine.ts";
+import { COMPRESSOR_MOTOR_PARAMS as P } from "./params.ts";
+import { steadyState } from "./phasor.ts";
+import { runningAtCurrent } from "./running.ts";
+
+/** What the plate says, SI. `runningA` is the compressor's own expected running current, fan apart. */
+export interface Plate {
+  readonly volts: number;
+  readonly hz: number;
+  readonly lockedRotorA: number;
+  readonly runCapacitorF: number;
+  readonly runningA: number;
+}
+
+/** How a typical motor of this kind divides its impedance; see the params table for bounds and spreads. */
+export interface Split {
+  readonly lockedPowerFactor: number;
+  readonly rotorShare: number;
+  readonly magnetisingRatio: number;
+  readonly turnsRatio: number;
+  readonly startOverRunOhm: number;
+  readonly poles: number;
+  readonly inertiaPerShaftW: number;
+}
+
+/** The split that the params table gives. */
+export const TYPICAL_SPLIT: Split = {
+  lockedPowerFactor: P.lockedPowerFactor.value,
+  rotorShare: P.rotorShare.value,
+  magnetisingRatio: P.magnetisingRatio.value,
+  turnsRatio: P.turnsRatio.value,
+  startOverRunOhm: P.startOverRunOhm.value,
+  poles: P.poles.value,
+  inertiaPerShaftW: P.inertiaPerShaftW.value,
+};
+
+/** Shaft load at rating conditions. */
+export interface RatedPoint {
+  readonly ratedNm: number;
+  readonly shaftW: number;
+  /** Whether the expected running current could be met, or the nearest the motor can do was taken. */
+  readonly runningMet: boolean;
+}
+
+/** A motor fitted to its plate, with its rated point. */
+export interface FittedMotor extends RatedPoint {
+  readonly machine: Machine;
+}
+
+/** Line current at standstill on plate volts with the run capacitor, amps. */
+export function lockedRotorAOf(machine: Machine, volts: number, runCapacitorF: number): number {
+  return modulus(steadyState(machine, volts, 0, { capacitanceF: runCapacitorF }).lineA);
+}
+
+/** The torque at which a motor draws its expected running current at plate volts; fails when it would stall first. */
+export function ratedPoint(machine: Machine, volts: number, runningA: number, runCapacitorF: number): Result<RatedPoint, "no-fit"> {
+  const feed = { capacitanceF: runCapacitorF };
+  const running = runningAtCurrent(machine, volts, runningA, feed);
+  if (!running.ok && running.reason === "above-pull-out") return fail("no-fit", "runningA");
+  const state = running.ok ? running.value : steadyState(machine, volts, synchronousRadS(machine) * 0.99, feed);
+  return ok({ ratedNm: Math.max(0.01, state.torqueNm), shaftW: state.shaftW, runningMet: running.ok });
+}
+
+/** Shaft power below which the inertia no longer shrinks, W: no hermetic compressor is smaller. */
+const LEAST_SHAFT_W = 50;
+
+function machineOf(zLocked: number, hz: number, split: Split, inertiaKgM2: number): Machine {
+  const resistance = zLocked * split.lockedPowerFactor;
+  const leakage = zLocked * Math.sqrt(1 - split.lockedPowerFactor ** 2);
+  const r1 = resistance * (1 - split.rotorShare);
+  const x1 = leakage / 2;
+  return {
+    r1,
+    x1,
+    r2: resistance * split.rotorShare,
+    x2: x1,
+    xm: zLocked * split.magnetisingRatio,
+    turnsRatio: split.turnsRatio,
+    ra: r1 * split.startOverRunOhm,
+    xa: x1 * split.turnsRatio ** 2,
+    poles: split.poles,
+    inertiaKgM2,
+    hz,
+  };
+}
+
+/**
+ * Scales a typical motor so that at standstill, both windings and the run capacitor on plate volts,
+ * it draws exactly the plate's locked rotor amps; then finds the torque at which it draws the
+ * expected running current, and the inertia from the shaft power there.
+ */
+export function fitToPlate(plate: Plate, split: Split = TYPICAL_SPLIT): Result<FittedMotor, "no-fit"> {
+  const guess = plate.volts / plate.lockedRotorA;
+  const make = (logZ: number): Machine => machineOf(Math.exp(logZ), plate.hz, split, 1);
+  const error = (logZ: number): number => lockedRotorAOf(make(logZ), plate.volts, plate.runCapacitorF) - plate.lockedRotorA;
+  const logZ = bisect(error, Math.log(guess / 8), Math.log(guess * 8));
+  if (logZ === undefined) return fail("no-fit", "lockedRotorA");
+  const electrical = make(logZ);
+  const rated = ratedPoint(electrical, plate.volts, plate.runningA, plate.runCapacitorF);
+  if (!rated.ok) return rated;
+  const inertiaKgM2 = split.inertiaPerShaftW * Math.max(LEAST_SHAFT_W, rated.value.shaftW);
+  return ok({ machine: { ...electrical, inertiaKgM2 }, ...rated.value });
+}

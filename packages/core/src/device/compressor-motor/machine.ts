@@ -1,0 +1,35 @@
+/**
+ * Electrical and mechanical make-up of the motor. Reactances in ohm at `hz`; r2 and x2 referred to
+ * the main winding; ra and xa on the auxiliary's own side; turnsRatio = auxiliary ÷ main turns.
+ */
+export interface Machine {
+  readonly r1: number;
+  readonly x1: number;
+  readonly r2: number;
+  readonly x2: number;
+  readonly xm: number;
+  readonly turnsRatio: number;
+  readonly ra: number;
+  readonly xa: number;
+  readonly poles: number;
+  readonly inertiaKgM2: number;
+  readonly hz: number;
+}
+
+/** What the compressor asks of the shaft: Trated × (breakaway + build × min(1, revolutions ÷ buildRevs)). */
+export interface ShaftLoad {
+  readonly ratedNm: number;
+  readonly breakaway: number;
+  readonly build: number;
+  readonly buildRevs: number;
+}
+
+/** Synchronous mechanical speed, rad/s. */
+export function synchronousRadS(machine: Machine): number {
+  return (4 * Math.PI * machine.hz) / machine.poles;
+}
+
+/** Load torque in N·m after the given revolutions from standstill. */
+export function loadTorqueNm(load: ShaftLoad, revolutions: number): number {
+  return load.ratedNm * (load.breakaway + load.build * Math.min(1, revolutions / load.buildRevs));
+}

@@ -1,0 +1,7 @@
+export { add, type Complex, complex, conjugate, divide, modulus, multiply, scale, subtract } from "./complex.ts";
+export { stepToZero } from "./event.ts";
+export { invert, solveComplex } from "./linear.ts";
+export { logLogAt } from "./log-log.ts";
+export type { OdeSystem } from "./ode.ts";
+export { bisect } from "./root.ts";
+export { RungeKutta4 } from "./runge-kutta.ts";

@@ -1,0 +1,5 @@
+export { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, M_PER_FT, metresFromFt, rpmFromRadS, W_PER_BTU_H } from "./convert.ts";
+export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts, formatWith } from "./format.ts";
+export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
+export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";
+export { assert, assertNever, fail, ok, type Result } from "./result.ts";

@@ -1,0 +1,87 @@
+import { LOWEST_PLATE_SHARE, nominalVolts, WARN_NOMINAL_SHARE } from "../../device/compressor-motor/index.ts";
+import { LONGEST_IN_CIRCUIT_S } from "../../device/hard-start/index.ts";
+import { COMMON_PRACTICE, FROM_MEMORY } from "../../quantity/index.ts";
+import type { Severity, StartIssue, StartIssueCode } from "./issues.ts";
+import type { PreparedStart } from "./prepare.ts";
+import type { StartTrace } from "./record.ts";
+import type { Headroom, StartReason } from "./result.ts";
+import type { SteadyRunning } from "./steady.ts";
+
+const UL489 = "UL 489 for the fixed points, typical band from memory between them";
+
+/** Everything worth saying about a start, hardest first. */
+export function findIssues(
+  prepared: PreparedStart,
+  trace: StartTrace,
+  reason: StartReason,
+  start: Headroom,
+  running: SteadyRunning | null,
+  run: Headroom | null,
+): StartIssue[] {
+  const { input } = prepared;
+  const { source } = input;
+  const found: StartIssue[] = [];
+  const say = (code: StartIssueCode, severity: Severity, figures: Record<string, number>, from: string): void => {
+    found.push({ code, severity, figures, source: from });
+  };
+  if (reason === "below-speed") say("stalled", "stop", { radS: trace.endRadS }, "simulation");
+  if (trace.starterOpenedAtS !== null) say("starter-gave-up", "stop", { atS: trace.starterOpenedAtS }, "our model of a regulated starter");
+  if (trace.tripped?.by === "source")
+    say(
+      "source-undervoltage",
+      "stop",
+      { sinceS: trace.lowSinceS ?? 0, atS: trace.tripped.atS, lowestShare: trace.lowestHold },
+      FROM_MEMORY,
+    );
+  if (trace.tripped?.by === "breaker") say("breaker-trips", "stop", { atS: trace.tripped.atS }, UL489);
+  else if ((trace.breakerDose?.earliest ?? 0) >= 1) say("breaker-may-trip", "warn", { dose: trace.breakerDose?.earliest ?? 0 }, UL489);
+  if (start.foldedBack)
+    say("source-folds-back", "warn", { lowestShare: trace.lowestHold, askedA: start.askedA, limitA: start.limitA ?? 0 }, FROM_MEMORY);
+  if (source.kind === "electronic") {
+    const over = timeAboveS(trace, source.runningW);
+    if (over > source.surgeS) say("surge-time", "stop", { seconds: over, limitS: source.surgeS }, "the source's sheet");
+  }
+  if (trace.capacitorOutAtS === null && input.method.kind === "hard")
+    say("start-capacitor-long", "warn", { limitS: LONGEST_IN_CIRCUIT_S }, FROM_MEMORY);
+  if (reason === "at-speed") runIssues(say, prepared, running, run);
+  return found;
+}
+
+function runIssues(
+  say: (code: StartIssueCode, severity: Severity, figures: Record<string, number>, from: string) => void,
+  prepared: PreparedStart,
+  running: SteadyRunning | null,
+  run: Headroom | null,
+): void {
+  const { input, runningMet } = prepared;
+  const { source } = input;
+  if (running === null || run === null) {
+    say("run-pull-out", "stop", { volts: source.volts }, "simulation");
+    return;
+  }
+  if (run.marginA !== null && run.marginA <= 0) {
+    if (source.kind === "electronic")
+      say(
+        "run-over-rating",
+        "stop",
+        { watts: running.watts, limitW: source.runningW, askedA: run.askedA, limitA: run.limitA ?? 0 },
+        "the source's rated watts, derated",
+      );
+    else
+      say(
+        "run-over-breaker-share",
+        "stop",
+        { askedA: run.askedA, limitA: run.limitA ?? 0 },
+        "NEC 210.20(A), from memory: 80 % for three hours and more",
+      );
+  }
+  const stopV = LOWEST_PLATE_SHARE * input.plateVolts;
+  const warnV = WARN_NOMINAL_SHARE * nominalVolts(input.plateVolts, input.machine.hz);
+  if (running.volts < stopV) say("run-volts-too-low", "stop", { volts: running.volts, limitV: stopV }, COMMON_PRACTICE);
+  else if (running.volts < warnV) say("run-volts-low", "warn", { volts: running.volts, limitV: warnV }, COMMON_PRACTICE);
+  if (!runningMet) say("run-current-not-met", "note", { askedA: running.compressorA }, "simulation");
+}
+
+function timeAboveS(trace: StartTrace, watts: number): number {
+  return trace.meter.watts.reduce((sum, w) => sum + (w > watts ? trace.halfCycleS : 0), 0);
+}

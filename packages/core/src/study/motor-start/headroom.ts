@@ -1,0 +1,69 @@
+import { roomFactor } from "../../device/breaker/index.ts";
+import { momentaryLimitA } from "../../device/inverter-generator/index.ts";
+import { continuousA } from "../../device/shore/index.ts";
+import type { Assumptions } from "./assume.ts";
+import type { MotorStartInput } from "./input.ts";
+import type { StartTrace } from "./record.ts";
+import type { Headroom, StartPeaks } from "./result.ts";
+import { simulate } from "./simulate.ts";
+import type { SteadyRunning } from "./steady.ts";
+
+const ASKED_SECONDS = 0.25;
+/** A starter's regulator keeps its limit within this share (our model). */
+const REGULATED_TOLERANCE = 0.03;
+
+/**
+ * What the start asks against what the source gives. An electronic source: its momentary limit; where
+ * it folded back, what the unit would have drawn had it not. A breaker: how far the whole current
+ * could grow before it may trip at its earliest.
+ */
+export function startHeadroom(input: MotorStartInput, trace: StartTrace, peak: StartPeaks, assumptions: Assumptions): Headroom {
+  const { source, method } = input;
+  const spread =
+    method.kind === "soft"
+      ? Math.hypot(REGULATED_TOLERANCE, assumptions.tolerance("starter-limit") * 0.25)
+      : assumptions.tolerance("locked-amps");
+  if (source.kind === "electronic") {
+    const limitA = momentaryLimitA(source.surgeW, source.volts);
+    const foldedBack = trace.lowestHold < 1;
+    const askedA = foldedBack ? stiffPeakA(input) : peak.cycleRmsA;
+    const limitTolerance = Math.hypot(assumptions.tolerance("momentary-limit"), assumptions.tolerance("surge-watts"));
+    return { askedA, limitA, marginA: limitA - askedA, toleranceA: Math.hypot(spread * askedA, limitTolerance * limitA), foldedBack };
+  }
+  const askedA = peak.cycleRmsA;
+  if (source.breakerA === null) return { askedA, limitA: null, marginA: null, toleranceA: spread * askedA, foldedBack: false };
+  const limitA = askedA * roomFactor(source.breakerA, trace.meter.rmsA, trace.halfCycleS);
+  return { askedA, limitA, marginA: limitA - askedA, toleranceA: spread * askedA, foldedBack: false };
+}
+
+function stiffPeakA(input: MotorStartInput): number {
+  if (input.source.kind !== "electronic") return 0;
+  const seconds = input.method.kind === "soft" ? input.seconds : Math.min(input.seconds, ASKED_SECONDS);
+  const { rmsA } = simulate({ ...input, seconds, source: { ...input.source, foldback: false } }).meter;
+  let most = 0;
+  for (let j = 0; j + 1 < rmsA.length; j += 2) most = Math.max(most, Math.sqrt((rmsA[j]! ** 2 + rmsA[j + 1]! ** 2) / 2));
+  return most;
+}
+
+/**
+ * What steady running asks against what the source carries for hours: a breaker's share for continuous
+ * loads, or rated watts, given as the amps of this very load at which they are reached.
+ */
+export function runHeadroom(input: MotorStartInput, running: SteadyRunning, assumptions: Assumptions): Headroom {
+  const { source } = input;
+  const askedA = running.totalA;
+  const spread = assumptions.tolerance("running-amps") * running.compressorA;
+  if (source.kind === "electronic") {
+    const limitA = (askedA * source.runningW) / running.watts;
+    return {
+      askedA,
+      limitA,
+      marginA: limitA - askedA,
+      toleranceA: Math.hypot(spread, assumptions.tolerance("running-watts") * limitA * 0.5),
+      foldedBack: false,
+    };
+  }
+  if (source.breakerA === null) return { askedA, limitA: null, marginA: null, toleranceA: spread, foldedBack: false };
+  const limitA = continuousA(source.breakerA);
+  return { askedA, limitA, marginA: limitA - askedA, toleranceA: spread, foldedBack: false };
+}

@@ -1,0 +1,18 @@
+export { ASSUMED, type AssumedCode, type Assumption } from "./assume.ts";
+export type { MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
+export { type MotorStartInput, STEPS_PER_HALF_CYCLE } from "./input.ts";
+export { type Severity, START_ISSUES, type StartIssue, type StartIssueCode } from "./issues.ts";
+export { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
+export {
+  type CycleRow,
+  type Headroom,
+  START_REASONS,
+  type StartPeaks,
+  type StartReason,
+  type StartResult,
+  type StartStatus,
+} from "./result.ts";
+export { runPrepared, type StartStudy, studyStart } from "./run.ts";
+export { simulate } from "./simulate.ts";
+export { type SteadyRunning, steadyRunning } from "./steady.ts";
+export { type Fit, judge, type Verdict } from "./verdict.ts";

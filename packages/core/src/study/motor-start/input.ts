@@ -1,0 +1,51 @@
+import type { Machine, ShaftLoad } from "../../device/compressor-motor/index.ts";
+
+/** How the unit is started. Capacitance is on top of the run capacitor, farads. */
+export type StartMethod =
+  | { readonly kind: "direct" }
+  | { readonly kind: "as-found"; readonly startAidF: number }
+  | { readonly kind: "hard"; readonly startCapacitorF: number }
+  | { readonly kind: "soft"; readonly startCapacitorF: number; readonly limitA: number };
+
+interface SourceCommon {
+  readonly volts: number;
+  readonly seriesOhm: number;
+  readonly seriesH: number;
+  /** Where on the source's wave the unit is switched on, degrees after its rising zero. */
+  readonly closingDeg: number;
+}
+
+/** A circuit of the grid; `breakerA` null where no breaker is judged. */
+export interface CircuitSource extends SourceCommon {
+  readonly kind: "circuit";
+  readonly breakerA: number | null;
+}
+
+/** A generator or battery inverter with electronics; watts as derated for where and when it runs. */
+export interface ElectronicSource extends SourceCommon {
+  readonly kind: "electronic";
+  readonly runningW: number;
+  readonly surgeW: number;
+  readonly surgeS: number;
+  /** Whether its current folds back; false to ask what the unit would draw if it did not. */
+  readonly foldback: boolean;
+}
+
+/** Everything a start needs, SI, every default already taken. */
+export interface MotorStartInput {
+  readonly machine: Machine;
+  readonly load: ShaftLoad;
+  readonly plateVolts: number;
+  readonly runCapacitorF: number;
+  readonly fanA: number;
+  readonly backgroundA: number;
+  readonly outdoorC: number;
+  readonly method: StartMethod;
+  readonly source: CircuitSource | ElectronicSource;
+  readonly seconds: number;
+  /** Integration steps in each half cycle of the source. */
+  readonly stepsPerHalfCycle: number;
+}
+
+/** Steps per half cycle that agree with half the step to 0.03 s in start time. */
+export const STEPS_PER_HALF_CYCLE = 20;

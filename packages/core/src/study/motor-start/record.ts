@@ -1,0 +1,30 @@
+import type { Meter } from "./meter.ts";
+
+/** What one run leaves behind. The meter's arrays have one place a half cycle, whole line and SI. */
+export interface StartTrace {
+  readonly meter: Meter;
+  readonly halfCycleS: number;
+  readonly halfCycles: number;
+  readonly stepS: number;
+  readonly endRadS: number;
+  readonly tripped: { readonly by: "breaker" | "source"; readonly atS: number } | null;
+  /** When the starter let go, bypassed, and when a start capacitor left; null when it did not. */
+  readonly starterOpenedAtS: number | null;
+  readonly bypassAtS: number | null;
+  readonly capacitorOutAtS: number | null;
+  /** Since when the source had been below its drop-out voltage when it let go. */
+  readonly lowSinceS: number | null;
+  /** Lowest voltage the source's regulator allowed, over its rated; 1 when it never folded back. */
+  readonly lowestHold: number;
+  readonly breakerDose: { readonly earliest: number; readonly latest: number } | null;
+}
+
+/** Largest RMS over any window of `windowS`, shortened to the run where that is shorter. */
+export function largestWindowA(trace: StartTrace, windowS: number): number {
+  const { squareSum } = trace.meter;
+  const last = squareSum.length - 1;
+  const span = Math.min(last, Math.round(windowS / trace.stepS));
+  let most = 0;
+  for (let i = span; i <= last; i++) most = Math.max(most, squareSum[i]! - squareSum[i - span]!);
+  return Math.sqrt(most / (span * trace.stepS));
+}

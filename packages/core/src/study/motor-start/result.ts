@@ -1,0 +1,58 @@
+import type { StartIssue } from "./issues.ts";
+import type { SteadyRunning } from "./steady.ts";
+
+export type StartStatus = "started" | "stalled" | "tripped";
+export const START_REASONS = ["at-speed", "below-speed", "starter-gave-up", "source-undervoltage", "breaker-tripped"] as const;
+export type StartReason = (typeof START_REASONS)[number];
+
+/** One row for each period of the source from t = 0; `t` at its end. */
+export interface CycleRow {
+  readonly t: number;
+  readonly rmsA: number;
+  readonly compressorA: number;
+  readonly volts: number;
+  readonly watts: number;
+  readonly radS: number;
+}
+
+/** Peaks of the whole line current, each of its kind. */
+export interface StartPeaks {
+  readonly firstHalfCycleA: number;
+  readonly cycleRmsA: number;
+  readonly inrush100msA: number;
+  readonly maxHoldA: number;
+}
+
+/** A margin against one limit, in the unit that decides. */
+export interface Headroom {
+  /** What is asked, and what there is; amps. */
+  readonly askedA: number;
+  readonly limitA: number | null;
+  /** limit − asked; negative when it is too much; null when nothing limits. */
+  readonly marginA: number | null;
+  /** How far the margin may be off, amps. */
+  readonly toleranceA: number;
+  /** True when the source gave less than was asked and folded its voltage. */
+  readonly foldedBack: boolean;
+}
+
+export interface StartResult {
+  readonly status: StartStatus;
+  readonly reason: StartReason;
+  readonly startS: number | null;
+  readonly peak: StartPeaks;
+  readonly minVolts: number;
+  readonly endRadS: number;
+  readonly synchronousRadS: number;
+  readonly running: SteadyRunning | null;
+  readonly start: Headroom;
+  readonly run: Headroom | null;
+  readonly events: {
+    readonly trippedAtS: number | null;
+    readonly starterOpenedAtS: number | null;
+    readonly bypassAtS: number | null;
+    readonly capacitorOutAtS: number | null;
+  };
+  readonly issues: readonly StartIssue[];
+  readonly cycles: readonly CycleRow[];
+}

@@ -1,0 +1,200 @@
+import { BreakerEquations } from "../../device/breaker/index.ts";
+import { STATE, STATE_SIZE } from "../../device/compressor-motor/index.ts";
+import { RungeKutta4, stepToZero } from "../../numeric/index.ts";
+import type { MotorStartInput } from "./input.ts";
+import { Meter } from "./meter.ts";
+import { type Assembly, assemble, steadyLoadsA } from "./plant.ts";
+import type { StartTrace } from "./record.ts";
+
+const SPLIT_FLOOR_S = 1e-9;
+
+/** Runs one start through time on a fixed grid; see `StartRun`. */
+export function simulate(input: MotorStartInput): StartTrace {
+  return new StartRun(input).run();
+}
+
+/**
+ * One start. Grid steps are split at the firing instant and at the current zero of the thyristors.
+ * Everything is made in the constructor; the loop allocates nothing.
+ */
+class StartRun {
+  private readonly input: MotorStartInput;
+  private readonly parts: Assembly;
+  private readonly breaker: BreakerEquations | null;
+  private readonly meter: Meter;
+  private readonly rk: RungeKutta4;
+  private y = new Float64Array(STATE_SIZE);
+  private next = new Float64Array(STATE_SIZE);
+  private readonly w: number;
+  private readonly closing: number;
+  private readonly loadsPeakA: number;
+  private readonly halfCycleS: number;
+  private readonly stepS: number;
+  private readonly steps: number;
+  private readonly halfCycles: number;
+  private tripped: StartTrace["tripped"] = null;
+  private starterOpenedAtS: number | null = null;
+  private bypassAtS: number | null = null;
+  private capacitorOutAtS: number | null = null;
+  private lowSinceS: number | null = null;
+  private lowestHold = 1;
+
+  constructor(input: MotorStartInput) {
+    this.input = input;
+    this.parts = assemble(input);
+    const { source, machine } = input;
+    this.breaker = source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA) : null;
+    this.halfCycleS = 0.5 / machine.hz;
+    this.stepS = this.halfCycleS / input.stepsPerHalfCycle;
+    this.steps = Math.max(1, Math.floor(input.seconds / this.stepS + 1e-6));
+    this.halfCycles = Math.floor(this.steps / input.stepsPerHalfCycle);
+    this.meter = new Meter(this.halfCycles, this.steps, this.halfCycleS);
+    this.rk = new RungeKutta4(this.parts.plant);
+    this.w = 2 * Math.PI * machine.hz;
+    this.closing = (source.closingDeg * Math.PI) / 180;
+    this.loadsPeakA = Math.SQRT2 * steadyLoadsA(input);
+  }
+
+  run(): StartTrace {
+    const perHalfCycle = this.input.stepsPerHalfCycle;
+    const first = this.loadsPeakA * Math.sin(this.closing);
+    this.meter.startFrom(first, 0);
+    this.meter.notePeak(first);
+    for (let k = 0; k < this.steps; k++) {
+      const t = k * this.stepS;
+      const end = (k + 1) * this.stepS;
+      if (this.tripped !== null) this.rest(t, false);
+      else if (this.starterOpenedAtS !== null) this.rest(t, true);
+      else this.carry(t, end, k < perHalfCycle);
+      this.meter.closeStep(k);
+      if ((k + 1) % perHalfCycle === 0) this.closeHalfCycle((k + 1) / perHalfCycle - 1, end);
+    }
+    return this.trace();
+  }
+
+  /** One grid step with the compressor on line. */
+  private carry(from: number, end: number, early: boolean): void {
+    const { parts, rk, meter, w, closing, loadsPeakA } = this;
+    const { plant } = parts;
+    const { motor, source } = plant;
+    const ramp = parts.starter !== null && parts.starter.phase === "ramp" ? parts.starter : null;
+    const { seriesOhm, seriesH } = source;
+    let { y, next } = this;
+    let t = from;
+    while (end - t > SPLIT_FLOOR_S) {
+      let h = end - t;
+      let fires = false;
+      if (ramp !== null && !motor.mainClosed) {
+        const wait = (ramp.angle - ((w * t + closing) % Math.PI)) / w;
+        if (wait <= SPLIT_FLOOR_S) motor.mainClosed = true;
+        else if (wait <= h) {
+          h = wait;
+          fires = true;
+        }
+      }
+      const wasClosed = motor.mainClosed;
+      rk.begin(t, y);
+      const unitV = plant.emf(t) - seriesOhm * motor.lineA(y) - seriesH * motor.lineRate(rk.k1);
+      rk.finish(t, y, h, next);
+      const before = y[0]!;
+      if (ramp !== null && wasClosed && before !== 0 && before > 0 !== next[0]! > 0) {
+        h = stepToZero(rk, t, y, h, STATE.iq, next);
+        next[0] = 0;
+        if (!ramp.gateOn((w * (t + h) + closing) % Math.PI)) motor.mainClosed = false;
+      }
+      if (fires) motor.mainClosed = true;
+      if (!wasClosed) meter.off += h;
+      const spare = y;
+      y = next;
+      next = spare;
+      if (y[5]! < 0) y[5] = 0;
+      t += h;
+      const compressor = motor.lineA(y);
+      const total = loadsPeakA === 0 ? compressor : compressor + loadsPeakA * Math.sin(w * t + closing);
+      meter.add(h, unitV, total, compressor);
+      if (early) meter.notePeak(total);
+    }
+    this.y = y;
+    this.next = next;
+    const radS = y[5]!;
+    if (parts.starter?.capacitorLeavesAt(radS) || parts.aid?.dropsOutAt(radS)) {
+      motor.setCapacitance(this.input.runCapacitorF);
+      this.capacitorOutAtS = end;
+    }
+  }
+
+  /** One grid step with the compressor off line, other loads still fed or not. */
+  private rest(t: number, fed: boolean): void {
+    const { motor, source } = this.parts.plant;
+    motor.coast(this.y, this.stepS);
+    const total = fed ? this.loadsPeakA * Math.sin(this.w * (t + this.stepS) + this.closing) : 0;
+    this.meter.add(this.stepS, fed ? source.emf(t) : 0, total, 0);
+  }
+
+  /** What acts once a half cycle: starter's regulator, source's foldback, breaker's heat. */
+  private closeHalfCycle(j: number, t: number): void {
+    const { meter, parts } = this;
+    const offShare = meter.off / this.halfCycleS;
+    const radS = this.y[STATE.radS]!;
+    meter.closeHalfCycle(j, radS);
+    if (this.tripped !== null) return;
+    const rmsA = meter.rmsA[j]!;
+    const { starter, generator } = parts;
+    if (starter !== null) this.moveStarter(t, meter.compressorA[j]!, offShare, radS);
+    parts.plant.source.onHalfCycle(t, rmsA);
+    parts.plant.sourceChanged();
+    this.breaker?.carry(rmsA, this.halfCycleS);
+    if (generator !== null) this.lowestHold = Math.min(this.lowestHold, generator.hold);
+    if (generator?.letsGoAt(t)) {
+      this.lowSinceS = generator.lowSince;
+      this.trip("source", t);
+    }
+    if (this.breaker !== null && this.breaker.latestDose >= 1) this.trip("breaker", t);
+  }
+
+  private moveStarter(t: number, compressorA: number, offShare: number, radS: number): void {
+    const { starter, plant } = this.parts;
+    if (starter === null || starter.phase !== "ramp") return;
+    starter.onHalfCycle(t, compressorA, offShare, radS);
+    if (starter.phase === "ramp") return;
+    if (starter.phase === "bypass") {
+      this.bypassAtS = t;
+      plant.motor.mainClosed = true;
+    } else {
+      this.starterOpenedAtS = t;
+      this.loseCurrents();
+    }
+  }
+
+  private trip(by: "breaker" | "source", atS: number): void {
+    this.tripped = { by, atS };
+    this.loseCurrents();
+    this.meter.startFrom(0, 0);
+  }
+
+  private loseCurrents(): void {
+    for (let i = 0; i <= STATE.capacitorV; i++) this.y[i] = 0;
+    this.meter.startFrom(this.loadsPeakA * Math.sin(this.closing), 0);
+  }
+
+  private trace(): StartTrace {
+    const { meter, halfCycleS, halfCycles, stepS, tripped, starterOpenedAtS, bypassAtS, capacitorOutAtS, lowSinceS, lowestHold, breaker } =
+      this;
+    const breakerDose = breaker === null ? null : { earliest: breaker.earliestDose, latest: breaker.latestDose };
+    const endRadS = this.y[STATE.radS]!;
+    return {
+      meter,
+      halfCycleS,
+      halfCycles,
+      stepS,
+      endRadS,
+      tripped,
+      starterOpenedAtS,
+      bypassAtS,
+      capacitorOutAtS,
+      lowSinceS,
+      lowestHold,
+      breakerDose,
+    };
+  }
+}

@@ -1,0 +1,27 @@
+import { runningAtTorque, runningShareAt } from "../../device/compressor-motor/index.ts";
+import { add, complex, conjugate, modulus, multiply, scale, subtract } from "../../numeric/index.ts";
+import type { MotorStartInput } from "./input.ts";
+import { steadyLoadsA } from "./plant.ts";
+
+/** Steady running at rating load and the case's outdoor air, everything on: amps and watts at the source, volts at the unit. */
+export interface SteadyRunning {
+  readonly totalA: number;
+  readonly compressorA: number;
+  readonly watts: number;
+  readonly volts: number;
+}
+
+/** Steady running, or null where the motor cannot carry its load at these volts. */
+export function steadyRunning(input: MotorStartInput): SteadyRunning | null {
+  const { machine, source } = input;
+  const series = complex(source.seriesOhm, 2 * Math.PI * machine.hz * source.seriesH);
+  const loads = complex(steadyLoadsA(input));
+  const behind = subtract(complex(source.volts), multiply(series, loads));
+  const state = runningAtTorque(machine, modulus(behind), input.load.ratedNm, { capacitanceF: input.runCapacitorF, series });
+  if (!state.ok) return null;
+  const turned = scale(behind, 1 / modulus(behind));
+  const compressor = multiply(scale(state.value.lineA, runningShareAt(input.outdoorC)), turned);
+  const total = add(compressor, loads);
+  const unitV = subtract(complex(source.volts), multiply(series, total));
+  return { totalA: modulus(total), compressorA: modulus(compressor), watts: multiply(unitV, conjugate(total)).re, volts: modulus(unitV) };
+}

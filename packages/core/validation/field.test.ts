@@ -1,0 +1,45 @@
+import { describe, expect, it } from "vitest";
+import { type StartCase, type StartStudy, studyStart } from "../src/study/motor-start/index.ts";
+import { generatorStart, ROOFTOP } from "./plates.ts";
+
+function study(given: StartCase): StartStudy {
+  const done = studyStart(given);
+  if (!done.ok) throw new Error(done.reason);
+  return done.value;
+}
+
+const SOFT = { kind: "soft" } as const;
+const AS_FOUND_WITH_AID = { ...ROOFTOP, startAidF: 150e-6 };
+
+/** Field figures: common practice, no source. Nothing here is tuned to a case; every default is the table's. */
+describe("13,500 BTU/h rooftop on small inverter generators", () => {
+  it("starts with a starter on 2,000 W peak, 1,600 W running, and is too much to keep running", () => {
+    const { result, verdict } = study(generatorStart(ROOFTOP, SOFT, 1600, 2000));
+    expect(result.status).toBe("started");
+    expect(verdict).toMatchObject({ run: "too-much", overall: "too-much", decides: "run" });
+    expect(result.issues.map((i) => i.code)).toContain("run-over-rating");
+  });
+
+  it("keeps running on 2,100 W peak, 1,700 W running, if only just", () => {
+    expect(study(generatorStart(ROOFTOP, SOFT, 1700, 2100)).verdict).toMatchObject({ run: "just-fits" });
+  });
+
+  it.each([{ kind: "direct" }, { kind: "as-found" }] as const)("does not start $kind on 2,000 W peak", (method) => {
+    const { result } = study(generatorStart(AS_FOUND_WITH_AID, method, 1600, 2000));
+    expect(result).toMatchObject({ status: "tripped", reason: "source-undervoltage" });
+  });
+
+  it("needs about 2,700 W to start as found with its start aid", () => {
+    const starts = (surgeW: number): boolean =>
+      study(generatorStart(AS_FOUND_WITH_AID, { kind: "as-found" }, surgeW * 0.8, surgeW)).result.status === "started";
+    expect(starts(3100)).toBe(true);
+    expect(starts(2000)).toBe(false);
+  });
+
+  it("draws about a third of the direct start with a starter that has learned", () => {
+    const on = (method: StartCase["method"]): number => study(generatorStart(ROOFTOP, method, 9000, 12000)).result.peak.inrush100msA;
+    const cut = 1 - on(SOFT) / on({ kind: "direct" });
+    expect(cut).toBeGreaterThan(0.55);
+    expect(cut).toBeLessThan(0.75);
+  });
+});

@@ -1,0 +1,51 @@
+import { Solver } from "odex";
+import { describe, expect, it } from "vitest";
+import { STATE } from "../src/device/compressor-motor/index.ts";
+import { RungeKutta4 } from "../src/numeric/index.ts";
+import { assemble } from "../src/study/motor-start/plant.ts";
+import { REFERENCE_START } from "./motors.ts";
+
+describe("the integrator against an extrapolation solver (E. Hairer's ODEX)", () => {
+  const { plant } = assemble(REFERENCE_START);
+
+  const reference = (end: number): number[] => {
+    const solver = new Solver(plant.size);
+    solver.absoluteTolerance = 1e-9;
+    solver.relativeTolerance = 1e-9;
+    solver.maxSteps = 1_000_000;
+    const y = new Float64Array(plant.size);
+    const rate = new Float64Array(plant.size);
+    const run = solver.solve(
+      (t, state) => {
+        y.set(state);
+        plant.derivative(t, y, rate);
+        return Array.from(rate);
+      },
+      0,
+      new Array<number>(plant.size).fill(0),
+      end,
+    );
+    return run.y;
+  };
+
+  const ours = (end: number): Float64Array => {
+    const rk = new RungeKutta4(plant);
+    const y = new Float64Array(plant.size);
+    const steps = Math.round(end * 120 * REFERENCE_START.stepsPerHalfCycle);
+    const h = end / steps;
+    for (let k = 0; k < steps; k++) {
+      rk.begin(k * h, y);
+      rk.finish(k * h, y, h, y);
+    }
+    return y;
+  };
+
+  it.each([0.05, 0.2, 0.35, 0.8])("has the same currents and speed at %d s", (end) => {
+    const theirs = reference(end);
+    const mine = ours(end);
+    for (const current of [STATE.iq, STATE.id, STATE.iqr, STATE.idr])
+      expect(Math.abs(mine[current]! - theirs[current]!)).toBeLessThan(0.05);
+    expect(Math.abs(mine[STATE.radS]! - theirs[STATE.radS]!)).toBeLessThan(0.06);
+    expect(Math.abs(mine[STATE.capacitorV]! - theirs[STATE.capacitorV]!)).toBeLessThan(0.1);
+  });
+});

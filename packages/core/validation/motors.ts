@@ -1,0 +1,33 @@
+import type { Machine } from "../src/device/compressor-motor/index.ts";
+import { celsiusFromF } from "../src/quantity/index.ts";
+import { type MotorStartInput, STEPS_PER_HALF_CYCLE } from "../src/study/motor-start/index.ts";
+
+/** The machine of the reference netlist. */
+export const REFERENCE_MACHINE: Machine = {
+  r1: 0.78,
+  x1: 0.626,
+  r2: 0.52,
+  x2: 0.626,
+  xm: 39.7,
+  turnsRatio: 1.3,
+  ra: 3.12,
+  xa: 1.058,
+  poles: 2,
+  inertiaKgM2: 0.0012,
+  hz: 60,
+};
+
+/** The reference start: direct, 120 V behind 0.05 ohm and 0.1 mH, 45 µF. */
+export const REFERENCE_START: MotorStartInput = {
+  machine: REFERENCE_MACHINE,
+  load: { ratedNm: 3.3, breakaway: 0.07, build: 0.6, buildRevs: 300 },
+  plateVolts: 115,
+  runCapacitorF: 45e-6,
+  fanA: 0,
+  backgroundA: 0,
+  outdoorC: celsiusFromF(95),
+  method: { kind: "direct" },
+  source: { kind: "circuit", volts: 120, seriesOhm: 0.05, seriesH: 1e-4, closingDeg: 0, breakerA: null },
+  seconds: 1,
+  stepsPerHalfCycle: STEPS_PER_HALF_CYCLE,
+};

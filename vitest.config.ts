@@ -1,0 +1,31 @@
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        test: {
+          name: "unit",
+          include: [
+            "packages/*/src/**/*.test.ts",
+            "packages/core/validation/**/*.test.ts",
+            "apps/{cli,server,web}/**/*.test.ts",
+            "test/**/*.test.ts",
+          ],
+          exclude: ["**/node_modules/**", "**/dist/**"],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        test: {
+          name: "e2e",
+          include: ["e2e/**/*.test.ts"],
+          fileParallelism: false,
+          testTimeout: 120_000,
+          hookTimeout: 180_000,
+          globalSetup: ["e2e/setup.ts"],
+        },
+      },
+    ],
+  },
+});
