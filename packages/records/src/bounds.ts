@@ -1,0 +1,33 @@
+/** What a figure may be, in the unit it is kept in (SI), and how many decimals are worth showing. */
+export interface FigureBounds {
+  readonly min: number;
+  readonly max: number;
+  readonly unit: string;
+}
+
+/** Bounds of every figure a record may hold. */
+export const FIGURE_BOUNDS = {
+  plateVolts: { min: 90, max: 260, unit: "V" },
+  lockedRotorA: { min: 2, max: 1000, unit: "A" },
+  ratedLoadA: { min: 0.5, max: 200, unit: "A" },
+  runningA: { min: 0.5, max: 200, unit: "A" },
+  fanA: { min: 0, max: 50, unit: "A" },
+  runCapacitorF: { min: 1e-6, max: 500e-6, unit: "F" },
+  startAidF: { min: 0, max: 600e-6, unit: "F" },
+  coolingW: { min: 500, max: 50_000, unit: "W" },
+  maxBreakerA: { min: 5, max: 400, unit: "A" },
+  sourceVolts: { min: 80, max: 280, unit: "V" },
+  breakerA: { min: 5, max: 400, unit: "A" },
+  sourceOhm: { min: 0, max: 5, unit: "ohm" },
+  runningW: { min: 50, max: 100_000, unit: "W" },
+  surgeW: { min: 50, max: 200_000, unit: "W" },
+  surgeS: { min: 0.1, max: 3600, unit: "s" },
+  hottestC: { min: -40, max: 65, unit: "°C" },
+  altitudeM: { min: -450, max: 6000, unit: "m" },
+  otherLoadsA: { min: 0, max: 200, unit: "A" },
+  limitA: { min: 1, max: 1000, unit: "A" },
+  readingA: { min: 0.1, max: 1000, unit: "A" },
+  readingVolts: { min: 20, max: 300, unit: "V" },
+  restMin: { min: 0, max: 1440, unit: "min" },
+} as const satisfies Readonly<Record<string, FigureBounds>>;
+export type FigureName = keyof typeof FIGURE_BOUNDS;

@@ -1,0 +1,96 @@
+import { celsiusFromF } from "@amp-saver/core/quantity";
+import type { JobId, ReadingId, RigId, SourceId, UnitId } from "./identity.ts";
+import type { Job } from "./job.ts";
+import type { Reading } from "./reading.ts";
+import type { Rig } from "./rig.ts";
+import type { GeneratorSource, ShoreSource } from "./source.ts";
+import type { AirConditioner } from "./unit.ts";
+
+/** Time and identity that a new record needs; both come from outside. */
+export interface Birth<Id extends string> {
+  readonly id: Id;
+  readonly now: string;
+}
+
+function stamped<Id extends string>({ id, now }: Birth<Id>) {
+  return { id, schema: 1 as const, createdAt: now, updatedAt: now };
+}
+
+/** A rig before anything is known of it. */
+export function newRig(birth: Birth<RigId>, name: string): Rig {
+  return {
+    kind: "rig",
+    ...stamped(birth),
+    name,
+    note: "",
+    place: "rv",
+    hottestC: { value: celsiusFromF(95), from: "typical" },
+    altitudeM: { value: 0, from: "typical" },
+  };
+}
+
+/** A unit with nothing but its voltage class. */
+export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirConditioner {
+  return {
+    kind: "unit",
+    ...stamped(birth),
+    rigId,
+    name,
+    model: "",
+    hz: 60,
+    plateVolts: { value: 115, from: "typical" },
+    startAid: "unknown",
+  };
+}
+
+/** A shore circuit whose breaker is not read yet. */
+export function newShore(birth: Birth<SourceId>, rigId: RigId, name: string): ShoreSource {
+  return { kind: "source", ...stamped(birth), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
+}
+
+/** An inverter generator whose sheet is not read yet. */
+export function newGenerator(birth: Birth<SourceId>, rigId: RigId, name: string): GeneratorSource {
+  return { kind: "source", ...stamped(birth), rigId, name, type: "inverter-generator", volts: { value: 120, from: "typical" } };
+}
+
+/** A job at its first stage. */
+export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title: string): Job {
+  return {
+    kind: "job",
+    ...stamped(birth),
+    rigId,
+    unitId,
+    title,
+    stage: "survey",
+    done: [],
+    sourceId: null,
+    method: "as-found",
+    against: null,
+    limitA: null,
+    otherLoadsA: 0,
+    outdoorC: null,
+    altitudeM: null,
+    answer: null,
+  };
+}
+
+/** A reading with its amps; the rest as usual. */
+export function newReading(birth: Birth<ReadingId>, job: Job, when: Reading["when"], amps: number): Reading {
+  return {
+    kind: "reading",
+    ...stamped(birth),
+    rigId: job.rigId,
+    unitId: job.unitId,
+    jobId: job.id,
+    when,
+    mode: "inrush",
+    conductor: "common",
+    amps,
+    volts: null,
+    restMin: null,
+    outdoorC: null,
+    sourceId: job.sourceId,
+    meter: "",
+    takenAt: birth.now,
+  };
+}

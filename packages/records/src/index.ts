@@ -1,0 +1,14 @@
+export { FIGURE_BOUNDS, type FigureBounds, type FigureName } from "./bounds.ts";
+export { type Birth, newGenerator, newJob, newReading, newRig, newShore, newUnit } from "./defaults.ts";
+export type { Figure } from "./figure.ts";
+export { type JobId, RECORD_KINDS, type ReadingId, type RecordKind, type RigId, type SourceId, type UnitId } from "./identity.ts";
+export { type Answer, type Job, METHODS, type Method, STAGES, type Stage } from "./job.ts";
+export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
+export { type ParseFailure, parseRecord } from "./parse.ts";
+export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
+export type { Reading } from "./reading.ts";
+export { type AnyRecord, RECORD_SCHEMAS, type RecordOf, rigOf } from "./record.ts";
+export type { Rig } from "./rig.ts";
+export { RIG_FILE_FORMAT, RIG_FILE_MOST, RIG_FILE_VERSION, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
+export type { GeneratorSource, ShoreSource, Source } from "./source.ts";
+export { type AirConditioner, START_AIDS } from "./unit.ts";

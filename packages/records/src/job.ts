@@ -1,0 +1,46 @@
+import { z } from "zod";
+import { bounded } from "./figure.ts";
+import { jobId, rigId, sourceId, stamp, timestamp, title, unitId } from "./identity.ts";
+
+/** Stages of a whole job, in order. */
+export const STAGES = ["survey", "check", "choose", "prepare", "isolate", "fit", "learn", "prove", "hand-over"] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Ways of starting that can be asked about. */
+export const METHODS = ["as-found", "direct", "hard", "soft"] as const;
+
+/** The latest answer, kept so that a list can show it without asking again. */
+const answerSchema = z.strictObject({
+  fit: z.literal(["fits", "just-fits", "too-much", "not-known"]),
+  decides: z.literal(["start", "run"]),
+  marginA: z.number().nullable(),
+  sourceId,
+  method: z.literal(METHODS),
+  at: timestamp,
+  coreVersion: z.string().max(40),
+});
+
+/** One visit to one unit: the question asked, how far it has come, and the latest answer. */
+export const jobSchema = z.strictObject({
+  kind: z.literal("job"),
+  id: jobId,
+  rigId,
+  unitId,
+  ...stamp,
+  title,
+  stage: z.literal(STAGES),
+  done: z.array(z.literal(STAGES)).max(STAGES.length),
+  sourceId: sourceId.nullable(),
+  method: z.literal(METHODS),
+  /** Way of starting that the chosen one is laid over. */
+  against: z.literal(METHODS).nullable(),
+  limitA: bounded("limitA").nullable(),
+  otherLoadsA: bounded("otherLoadsA"),
+  /** Outdoor air and altitude where the job asks about others than the rig's own. */
+  outdoorC: bounded("hottestC").nullable(),
+  altitudeM: bounded("altitudeM").nullable(),
+  answer: answerSchema.nullable(),
+});
+export type Job = z.infer<typeof jobSchema>;
+export type Method = Job["method"];
+export type Answer = z.infer<typeof answerSchema>;

@@ -1,0 +1,25 @@
+import { z } from "zod";
+import { bounded } from "./figure.ts";
+import { jobId, readingId, rigId, sourceId, stamp, timestamp, unitId } from "./identity.ts";
+
+/** One reading of a meter, with what must be known to compare it. */
+export const readingSchema = z.strictObject({
+  kind: z.literal("reading"),
+  id: readingId,
+  rigId,
+  unitId,
+  jobId,
+  ...stamp,
+  when: z.literal(["before", "after"]),
+  /** How the meter took it: inrush window, slow maximum, the starter's own link, or live running amps. */
+  mode: z.literal(["inrush", "max-hold", "app", "live"]),
+  conductor: z.literal(["common", "run", "start", "supply"]),
+  amps: bounded("readingA"),
+  volts: bounded("readingVolts").nullable(),
+  restMin: bounded("restMin").nullable(),
+  outdoorC: bounded("hottestC").nullable(),
+  sourceId: sourceId.nullable(),
+  meter: z.string().max(120),
+  takenAt: timestamp,
+});
+export type Reading = z.infer<typeof readingSchema>;

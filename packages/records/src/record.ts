@@ -1,0 +1,25 @@
+import type { z } from "zod";
+import type { RecordKind } from "./identity.ts";
+import { jobSchema } from "./job.ts";
+import { readingSchema } from "./reading.ts";
+import { rigSchema } from "./rig.ts";
+import { sourceSchema } from "./source.ts";
+import { unitSchema } from "./unit.ts";
+
+/** Every persisted type by kind. */
+export interface RecordOf {
+  readonly rig: z.infer<typeof rigSchema>;
+  readonly unit: z.infer<typeof unitSchema>;
+  readonly source: z.infer<typeof sourceSchema>;
+  readonly job: z.infer<typeof jobSchema>;
+  readonly reading: z.infer<typeof readingSchema>;
+}
+export type AnyRecord = RecordOf[RecordKind];
+
+/** Schemas of the newest version, by kind. */
+export const RECORD_SCHEMAS = { rig: rigSchema, unit: unitSchema, source: sourceSchema, job: jobSchema, reading: readingSchema } as const;
+
+/** The rig a record belongs to: its own id for a rig. */
+export function rigOf(record: AnyRecord): RecordOf["rig"]["id"] {
+  return record.kind === "rig" ? record.id : record.rigId;
+}

@@ -1,0 +1,89 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoRecords } from "./demo/index.ts";
+import { type AnyRecord, migrate, parseRecord, previewImport, readRigFile, recordKey, writeRigFile } from "./index.ts";
+
+const NOW = "2026-06-21T18:41:00.000Z";
+const file = (change: (json: { records: Record<string, unknown>[] } & Record<string, unknown>) => void): string => {
+  const json = JSON.parse(writeRigFile(demoRecords(), NOW, "0.1.0"));
+  change(json);
+  return JSON.stringify(json);
+};
+
+describe("the rig file", () => {
+  it("reads back exactly what was written", () => {
+    expect(readRigFile(writeRigFile(demoRecords(), NOW, "0.1.0"))).toEqual({ ok: true, value: demoRecords() });
+  });
+
+  it.each([
+    ["not JSON", "{", "not-json"],
+    ["null", "null", "not-ours"],
+    ["a list", "[]", "not-ours"],
+    ["another format", '{"format":"other"}', "not-ours"],
+    ["a newer file", file((j) => Object.assign(j, { version: 2 })), "newer-file"],
+    ["a newer record", file((j) => Object.assign(j.records[0]!, { schema: 2 })), "newer"],
+    ["no record version", file((j) => delete j.records[0]!.schema), "no-version"],
+    ["an unknown kind", file((j) => Object.assign(j.records[0]!, { kind: "boat" })), "unknown-kind"],
+    ["an unknown key", file((j) => Object.assign(j.records[0]!, { colour: "red" })), "bad-field"],
+    ["a figure out of bounds", file((j) => Object.assign(j.records[1]!, { lockedRotorA: { value: -1, from: "plate" } })), "bad-field"],
+    ["one id twice", file((j) => j.records.push(j.records[0]!)), "twice"],
+    ["a unit without its rig", file((j) => j.records.splice(0, 1)), "dangling"],
+    ["no rig at all", file((j) => j.records.splice(0)), "empty"],
+  ])("refuses %s", (_name, text, reason) => {
+    expect(readRigFile(text)).toMatchObject({ ok: false, reason });
+  });
+
+  it("names the record and field it stumbled over", () => {
+    const text = file((j) => Object.assign(j.records[1]!, { fanA: { value: 999, from: "plate" } }));
+    expect(readRigFile(text)).toMatchObject({ where: "record 2, unit.fanA.value" });
+  });
+
+  it("never throws, whatever the bytes", () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
+        expect(readRigFile(text).ok).toBe(false);
+      }),
+      { seed: 3 },
+    );
+  });
+});
+
+describe("preview of an import", () => {
+  const kept = new Map(demoRecords().map((r) => [recordKey(r), r]));
+
+  it("tells new, changed and same apart, and names the fields", () => {
+    const [rig, unit, ...rest] = demoRecords() as [AnyRecord, AnyRecord, ...AnyRecord[]];
+    const incoming = [
+      { ...rig, name: "Tin Lantern II", updatedAt: "2027-01-01T00:00:00.000Z" } as AnyRecord,
+      unit,
+      { ...rest[0]!, id: "other" } as AnyRecord,
+    ];
+    expect(previewImport(incoming, kept).map(({ change, fields }) => ({ change, fields }))).toEqual([
+      { change: "changed", fields: ["name"] },
+      { change: "same", fields: [] },
+      { change: "new", fields: [] },
+    ]);
+  });
+});
+
+describe("migration", () => {
+  const steps = {
+    1: (old: Record<string, unknown>) => ({ ...old, name: String(old.title), title: undefined }),
+    2: (old: Record<string, unknown>) => ({ ...old, name: `${old.name}!` }),
+  };
+
+  it("goes through every step in order", () => {
+    expect(migrate({ schema: 1, title: "a" }, 3, steps)).toMatchObject({ ok: true, value: { schema: 3, name: "a!" } });
+    expect(migrate({ schema: 3, name: "b" }, 3, steps)).toMatchObject({ ok: true, value: { schema: 3, name: "b" } });
+  });
+
+  it("refuses what is newer, and a gap in the steps", () => {
+    expect(migrate({ schema: 4 }, 3, steps)).toMatchObject({ reason: "newer" });
+    expect(migrate({ schema: 1 }, 3, { 2: steps[2] })).toMatchObject({ reason: "no-step" });
+    expect(migrate({ schema: 0.5 }, 3, steps)).toMatchObject({ reason: "no-version" });
+  });
+
+  it("reads every record of version 1 as released", () => {
+    for (const record of demoRecords()) expect(parseRecord({ ...record, schema: 1 })).toEqual({ ok: true, value: record });
+  });
+});

@@ -1,0 +1,77 @@
+import { fail, ok, type Result } from "@amp-saver/core/quantity";
+import { z } from "zod";
+import { timestamp } from "./identity.ts";
+import { type ParseFailure, parseRecord } from "./parse.ts";
+import type { AnyRecord } from "./record.ts";
+
+/** Name and newest version of the file that carries one or more rigs with all that belongs to them. */
+export const RIG_FILE_FORMAT = "amp-saver/rigs";
+export const RIG_FILE_VERSION = 1;
+/** Largest file that is read, in characters. */
+export const RIG_FILE_MOST = 50_000_000;
+
+/** Why a file was refused; `where` names the place. */
+export type RigFileFailure = ParseFailure | "not-json" | "not-ours" | "newer-file" | "too-large" | "empty" | "twice" | "dangling";
+
+const envelope = z.strictObject({
+  format: z.literal(RIG_FILE_FORMAT),
+  version: z.literal(RIG_FILE_VERSION),
+  exportedAt: timestamp,
+  coreVersion: z.string().max(40),
+  records: z.array(z.unknown()).max(1_000_000),
+});
+
+/** Writes records as a rig file. The time and version come from the caller. */
+export function writeRigFile(records: readonly AnyRecord[], exportedAt: string, coreVersion: string): string {
+  return `${JSON.stringify({ format: RIG_FILE_FORMAT, version: RIG_FILE_VERSION, exportedAt, coreVersion, records }, null, 1)}\n`;
+}
+
+/** Reads a rig file: every record parsed, ids unique, everything it refers to in the file. */
+export function readRigFile(text: string): Result<readonly AnyRecord[], RigFileFailure> {
+  if (text.length > RIG_FILE_MOST) return fail("too-large", "file");
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    return fail("not-json", "file");
+  }
+  const head = json as { format?: unknown; version?: unknown } | null;
+  if (typeof head !== "object" || head === null || head.format !== RIG_FILE_FORMAT) return fail("not-ours", "format");
+  if (typeof head.version === "number" && head.version > RIG_FILE_VERSION) return fail("newer-file", "version");
+  const parsed = envelope.safeParse(json);
+  if (!parsed.success) return fail("bad-field", parsed.error.issues[0]?.path.map(String).join(".") || "file");
+  return readAll(parsed.data.records);
+}
+
+function readAll(raw: readonly unknown[]): Result<readonly AnyRecord[], RigFileFailure> {
+  const records: AnyRecord[] = [];
+  const seen = new Set<string>();
+  for (const [index, item] of raw.entries()) {
+    const record = parseRecord(item);
+    if (!record.ok) return fail(record.reason, `record ${index + 1}, ${record.where}`);
+    const key = `${record.value.kind} ${record.value.id}`;
+    if (seen.has(key)) return fail("twice", `record ${index + 1}, ${key}`);
+    seen.add(key);
+    records.push(record.value);
+  }
+  if (!records.some((r) => r.kind === "rig")) return fail("empty", "records");
+  for (const [index, record] of records.entries()) {
+    const lost = references(record).find((key) => !seen.has(key));
+    if (lost !== undefined) return fail("dangling", `record ${index + 1}, ${lost}`);
+  }
+  return ok(records);
+}
+
+function references(record: AnyRecord): string[] {
+  switch (record.kind) {
+    case "rig":
+      return [];
+    case "unit":
+    case "source":
+      return [`rig ${record.rigId}`];
+    case "job":
+      return [`rig ${record.rigId}`, `unit ${record.unitId}`];
+    case "reading":
+      return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
+  }
+}

@@ -1,0 +1,16 @@
+import { z } from "zod";
+import { figure } from "./figure.ts";
+import { rigId, stamp, title } from "./identity.ts";
+
+/** A vehicle or a house with what it is planned for: the hottest day and the highest stop. */
+export const rigSchema = z.strictObject({
+  kind: z.literal("rig"),
+  id: rigId,
+  ...stamp,
+  name: title,
+  note: z.string().max(2000),
+  place: z.literal(["rv", "house"]),
+  hottestC: figure("hottestC"),
+  altitudeM: figure("altitudeM"),
+});
+export type Rig = z.infer<typeof rigSchema>;
