@@ -12,3 +12,4 @@ export type { Rig } from "./rig.ts";
 export { RIG_FILE_FORMAT, RIG_FILE_MOST, RIG_FILE_VERSION, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
 export type { GeneratorSource, ShoreSource, Source } from "./source.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
+export { RECORD_VERSIONS } from "./versions.ts";

@@ -1,0 +1,129 @@
+import { type AnyRecord, newRig, newUnit, type RigId, type UnitId } from "@amp-saver/records";
+import { describe, expect, it } from "vitest";
+import type { RecordStore } from "./port.ts";
+
+/** How a suite gets stores that misbehave; each returns the store to test. */
+export interface Adapters {
+  readonly fresh: () => Promise<RecordStore>;
+  /** A store that has no room for a second record. */
+  readonly full: () => Promise<RecordStore>;
+}
+
+const NOW = "2026-05-14T15:20:00.000Z";
+const rig = (id: string, name = "Tin Lantern") => newRig({ id: id as RigId, now: NOW }, name);
+const unit = (id: string, of: string) => newUnit({ id: id as UnitId, now: NOW }, of as RigId, "Front");
+const put = (record: AnyRecord) => ({ kind: record.kind, id: record.id, after: record });
+const away = (record: AnyRecord) => ({ kind: record.kind, id: record.id, after: null });
+const HOSTILE = ["__proto__", "constructor", "toString", " ", "\u0000", "a'b\"c", "\ud83d\ude00", "a".repeat(100), "../..", "unit x"];
+
+/** What every record store must do, whatever it keeps its records in. */
+export function storeConformance(name: string, { fresh, full }: Adapters): void {
+  describe(`record store: ${name}`, () => {
+    it("keeps what it is given, by kind and by rig", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a")), put(rig("b")), put(unit("u", "a"))] });
+      expect(await store.get("rig", "a")).toEqual(rig("a"));
+      expect(await store.get("unit", "a")).toBeUndefined();
+      expect((await store.list("unit", "a" as RigId)).map((u) => u.id)).toEqual(["u"]);
+      expect(await store.list("unit", "b" as RigId)).toEqual([]);
+      expect((await store.list("rig")).map((r) => r.id).toSorted()).toEqual(["a", "b"]);
+    });
+
+    it("hands out copies: changing one changes nothing kept", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      const got = (await store.get("rig", "a")) as { name: string };
+      got.name = "spoilt";
+      expect((await store.get("rig", "a"))?.name).toBe("Tin Lantern");
+    });
+
+    it.each(HOSTILE)("takes the id %j like any other", async (id) => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig(id)), put(unit(id, id))] });
+      expect((await store.get("rig", id))?.id).toBe(id);
+      expect((await store.list("unit", id as RigId)).length).toBe(1);
+      expect((await store.list("rig")).length).toBe(1);
+    });
+
+    it("deletes undoably, through any number of steps and back", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a")), put(unit("u", "a"))] });
+      await store.commit({ label: "edit", changes: [put(rig("a", "Second name"))] });
+      await store.commit({ label: "delete-rig", changes: [away(rig("a")), away(unit("u", "a"))] });
+      expect(await store.list("rig")).toEqual([]);
+      expect(await store.history()).toEqual({ undo: "delete-rig", redo: null });
+      expect(await store.undo()).toEqual({ ok: true });
+      expect((await store.get("rig", "a"))?.name).toBe("Second name");
+      expect(await store.get("unit", "u")).toEqual(unit("u", "a"));
+      await store.undo();
+      expect((await store.get("rig", "a"))?.name).toBe("Tin Lantern");
+      await store.undo();
+      expect(await store.list("rig")).toEqual([]);
+      expect(await store.undo()).toEqual({ ok: false, reason: "nothing-there" });
+      for (let k = 0; k < 3; k++) await store.redo();
+      expect(await store.list("rig")).toEqual([]);
+      expect(await store.redo()).toEqual({ ok: false, reason: "nothing-there" });
+    });
+
+    it("forgets what could be redone once something new is done", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      await store.undo();
+      await store.commit({ label: "new-rig", changes: [put(rig("b"))] });
+      expect(await store.history()).toEqual({ undo: "new-rig", redo: null });
+      expect((await store.list("rig")).map((r) => r.id)).toEqual(["b"]);
+    });
+
+    it("takes typing in one field back as one step", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      for (const name of ["T", "Ti", "Tin"]) await store.commit({ label: "edit", mergeKey: "rig a name", changes: [put(rig("a", name))] });
+      await store.undo();
+      expect((await store.get("rig", "a"))?.name).toBe("Tin Lantern");
+      await store.redo();
+      expect((await store.get("rig", "a"))?.name).toBe("Tin");
+    });
+
+    it("saves silently without a step to undo", async () => {
+      const store = await fresh();
+      await store.commit({ label: "answer", silent: true, changes: [put(rig("a"))] });
+      expect(await store.history()).toEqual({ undo: null, redo: null });
+      expect((await store.list("rig")).length).toBe(1);
+    });
+
+    it("does all of a commit or none of it when there is no room, and says so", async () => {
+      const store = await full();
+      expect(await store.commit({ label: "new-rig", changes: [put(rig("a"))] })).toEqual({ ok: true });
+      expect(await store.commit({ label: "new-rig", changes: [away(rig("a")), put(rig("b")), put(rig("c"))] })).toEqual({
+        ok: false,
+        reason: "full",
+      });
+      expect((await store.list("rig")).map((r) => r.id)).toEqual(["a"]);
+      expect(await store.history()).toEqual({ undo: "new-rig", redo: null });
+    });
+
+    it("refuses after it is closed", async () => {
+      const store = await fresh();
+      store.close();
+      expect(await store.commit({ label: "new-rig", changes: [put(rig("a"))] })).toEqual({ ok: false, reason: "closed" });
+      expect(await store.undo()).toEqual({ ok: false, reason: "closed" });
+    });
+
+    it("tells listeners of every change until they leave", async () => {
+      const store = await fresh();
+      let calls = 0;
+      const leave = store.subscribe(() => {
+        calls += 1;
+      });
+      await new Promise((resolve) => setTimeout(resolve, 30));
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      await new Promise((resolve) => setTimeout(resolve, 50));
+      expect(calls).toBeGreaterThan(0);
+      leave();
+      const before = calls;
+      await store.commit({ label: "edit", changes: [put(rig("a", "b"))] });
+      await new Promise((resolve) => setTimeout(resolve, 50));
+      expect(calls).toBe(before);
+    });
+  });
+}

@@ -1,0 +1,56 @@
+import type { AnyRecord, RecordKind } from "@amp-saver/records";
+import { type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS } from "./port.ts";
+
+/** One change as it was done, with what was there before. */
+export interface DoneChange extends Change {
+  readonly before: AnyRecord | null;
+}
+
+/** One undoable step. */
+export interface JournalEntry {
+  readonly label: CommitLabel;
+  readonly changes: readonly DoneChange[];
+  readonly mergeKey: string | null;
+  readonly at: number;
+  readonly undone: boolean;
+}
+
+/** An entry and its place in the journal. */
+export interface Placed {
+  readonly seq: number;
+  readonly entry: JournalEntry;
+}
+
+/** The entry that undo would take back, given the journal in order. */
+export function nextUndo<T extends { readonly entry: JournalEntry }>(journal: readonly T[]): T | undefined {
+  return journal.findLast((p) => !p.entry.undone);
+}
+
+/** The entry that redo would do again. */
+export function nextRedo<T extends { readonly entry: JournalEntry }>(journal: readonly T[]): T | undefined {
+  return journal.find((p) => p.entry.undone);
+}
+
+/** What the interface may offer. */
+export function historyOf(journal: readonly Placed[]): History {
+  return { undo: nextUndo(journal)?.entry.label ?? null, redo: nextRedo(journal)?.entry.label ?? null };
+}
+
+/** Whether a commit continues the latest entry: the same field, a moment later. */
+export function continues(latest: JournalEntry | undefined, commit: Commit, now: number): boolean {
+  return (
+    latest !== undefined &&
+    !latest.undone &&
+    commit.mergeKey !== undefined &&
+    latest.mergeKey === commit.mergeKey &&
+    now - latest.at <= MERGE_WITHIN_MS
+  );
+}
+
+/** The latest entry with a commit folded in: first before, last after. */
+export function fold(latest: JournalEntry, done: readonly DoneChange[], now: number): JournalEntry {
+  const key = (c: { kind: RecordKind; id: string }): string => `${c.kind} ${c.id}`;
+  const earlier = new Map(latest.changes.map((c) => [key(c), c]));
+  for (const change of done) earlier.set(key(change), { ...change, before: earlier.get(key(change))?.before ?? change.before });
+  return { ...latest, changes: [...earlier.values()], at: now };
+}

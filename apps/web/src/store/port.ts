@@ -1,0 +1,63 @@
+import type { AnyRecord, RecordKind, RecordOf, RigId } from "@amp-saver/records";
+
+/** One record put in place or taken away. */
+export interface Change {
+  readonly kind: RecordKind;
+  readonly id: string;
+  /** The record as it is to be; null takes it away. */
+  readonly after: AnyRecord | null;
+}
+
+/** Changes that belong together: all happen or none. */
+export interface Commit {
+  /** What the user did, as a code that the interface words. */
+  readonly label: CommitLabel;
+  readonly changes: readonly Change[];
+  /** Commits in a row with the same key make one entry of the journal: typing in one field. */
+  readonly mergeKey?: string;
+  /** Kept answers and the like: saved, but nothing to undo. */
+  readonly silent?: boolean;
+}
+
+export const COMMIT_LABELS = [
+  "new-rig",
+  "edit",
+  "delete-rig",
+  "add-unit",
+  "add-source",
+  "delete-source",
+  "add-reading",
+  "delete-reading",
+  "import",
+  "answer",
+] as const;
+export type CommitLabel = (typeof COMMIT_LABELS)[number];
+
+/** Why nothing was saved. The data is as it was before. */
+export type StoreFailure = "full" | "aborted" | "closed" | "nothing-there";
+export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
+
+/** What can be undone and redone now; null for nothing. */
+export interface History {
+  readonly undo: CommitLabel | null;
+  readonly redo: CommitLabel | null;
+}
+
+/** Where records are kept. Every adapter passes the same conformance suite. */
+export interface RecordStore {
+  get<K extends RecordKind>(kind: K, id: string): Promise<RecordOf[K] | undefined>;
+  /** All records of a kind, or those of one rig, in no set order. */
+  list<K extends RecordKind>(kind: K, rigId?: RigId): Promise<RecordOf[K][]>;
+  commit(commit: Commit): Promise<StoreResult>;
+  undo(): Promise<StoreResult>;
+  redo(): Promise<StoreResult>;
+  history(): Promise<History>;
+  /** Calls back after anything has changed, here or in another tab; returns how to stop. */
+  subscribe(listener: () => void): () => void;
+  close(): void;
+}
+
+/** Longest journal; older entries can no longer be undone. */
+export const JOURNAL_MOST = 200;
+/** Longest pause between two commits that may merge, ms. */
+export const MERGE_WITHIN_MS = 4000;

@@ -1,0 +1,69 @@
+import "fake-indexeddb/auto";
+import { newRig, RECORD_VERSIONS, type RigId } from "@amp-saver/records";
+import { Dexie } from "dexie";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { storeConformance } from "./conformance.ts";
+import { dexieStore } from "./dexie.ts";
+import { memoryStore } from "./memory.ts";
+import type { RecordStore } from "./port.ts";
+
+afterEach(() => {
+  vi.restoreAllMocks();
+});
+
+let names = 0;
+const name = (): string => {
+  names += 1;
+  return `test-${names}`;
+};
+
+/** A database that has no room for more than one rig: the browser's own error from its own call. */
+async function fullDexie(): Promise<RecordStore> {
+  const store = await dexieStore(name(), RECORD_VERSIONS);
+  const original = IDBObjectStore.prototype.put;
+  let rigs = 0;
+  vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(function (this: IDBObjectStore, ...args: Parameters<IDBObjectStore["put"]>) {
+    if (this.name === "rig") rigs += 1;
+    if (rigs > 2) throw new DOMException("no room", "QuotaExceededError");
+    return original.apply(this, args);
+  });
+  return store;
+}
+
+storeConformance("memory", { fresh: async () => memoryStore(), full: async () => memoryStore({ most: 1 }) });
+storeConformance("the browser's database", { fresh: () => dexieStore(name(), RECORD_VERSIONS), full: fullDexie });
+
+describe("the browser's database", () => {
+  it("keeps records and the journal over a reload", async () => {
+    const db = name();
+    const first = await dexieStore(db, RECORD_VERSIONS);
+    const rig = newRig({ id: "a" as RigId, now: "2026-05-14T15:20:00.000Z" }, "Tin Lantern");
+    await first.commit({ label: "new-rig", changes: [{ kind: "rig", id: "a", after: rig }] });
+    await first.commit({ label: "delete-rig", changes: [{ kind: "rig", id: "a", after: null }] });
+    first.close();
+    const second = await dexieStore(db, RECORD_VERSIONS);
+    expect(await second.undo()).toEqual({ ok: true });
+    expect(await second.get("rig", "a")).toEqual(rig);
+  });
+
+  it("brings records of an older version up to date in place", async () => {
+    const db = name();
+    const first = await dexieStore(db, RECORD_VERSIONS);
+    const rig = newRig({ id: "a" as RigId, now: "2026-05-14T15:20:00.000Z" }, "Tin Lantern");
+    await first.commit({ label: "new-rig", changes: [{ kind: "rig", id: "a", after: rig }] });
+    first.close();
+    const steps = { 1: (old: Record<string, unknown>) => ({ ...old, name: `${old.name}, migrated` }) };
+    const second = await dexieStore(db, { ...RECORD_VERSIONS, rig: { newest: 2, steps } });
+    expect(await second.get("rig", "a")).toMatchObject({ schema: 2, name: "Tin Lantern, migrated" });
+  });
+
+  it("steps aside when another tab brings a newer database", async () => {
+    const db = name();
+    const store = await dexieStore(db, RECORD_VERSIONS);
+    const newer = new Dexie(db);
+    newer.version(2).stores({ rig: "id, rig" });
+    await newer.open();
+    expect(await store.commit({ label: "edit", changes: [] })).toEqual({ ok: false, reason: "closed" });
+    newer.close();
+  });
+});
