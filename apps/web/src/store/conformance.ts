@@ -84,6 +84,19 @@ export function storeConformance(name: string, { fresh, full }: Adapters): void 
       expect((await store.get("rig", "a"))?.name).toBe("Tin");
     });
 
+    it("changes only the fields it is given, and takes that back", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      await store.commit({ label: "edit", changes: [{ kind: "rig", id: "a", patch: { name: "B" } }] });
+      await store.commit({ label: "edit", changes: [{ kind: "rig", id: "a", patch: { note: "n", extra: undefined } }] });
+      expect(await store.get("rig", "a")).toEqual({ ...rig("a", "B"), note: "n" });
+      await store.commit({ label: "edit", changes: [{ kind: "rig", id: "gone", patch: { name: "C" } }] });
+      expect((await store.list("rig")).length).toBe(1);
+      await store.undo();
+      await store.undo();
+      expect(await store.get("rig", "a")).toEqual(rig("a", "B"));
+    });
+
     it("saves silently without a step to undo", async () => {
       const store = await fresh();
       await store.commit({ label: "answer", silent: true, changes: [put(rig("a"))] });

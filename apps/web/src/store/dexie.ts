@@ -1,6 +1,6 @@
 import { type AnyRecord, migrate, RECORD_KINDS, type RecordKind, type RecordOf, type RigId, rigOf, type Step } from "@amp-saver/records";
 import { Dexie, type EntityTable } from "dexie";
-import { continues, type DoneChange, fold, historyOf, type JournalEntry, nextRedo, nextUndo, type Placed } from "./journal.ts";
+import { continues, type DoneChange, fold, historyOf, type JournalEntry, nextRedo, nextUndo, type Placed, resolve } from "./journal.ts";
 import { type Change, type Commit, JOURNAL_MOST, type RecordStore, type StoreFailure, type StoreResult } from "./port.ts";
 
 /** A record as it lies in its table: the rig it belongs to is indexed beside it. */
@@ -75,8 +75,9 @@ class DexieStore implements RecordStore {
     return this.write(async () => {
       const done: DoneChange[] = [];
       for (const change of commit.changes) {
-        done.push({ ...change, before: (await this.db.rows(change.kind).get(change.id))?.record ?? null });
-        await this.put(change, change.after);
+        const resolved = resolve(change, (await this.db.rows(change.kind).get(change.id))?.record ?? null);
+        done.push(resolved);
+        await this.put(resolved, resolved.after);
       }
       if (commit.silent !== true) await this.remember(commit, done);
       return true;

@@ -1,5 +1,5 @@
 import type { AnyRecord, RecordKind } from "@amp-saver/records";
-import { type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS } from "./port.ts";
+import { type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
 
 /** One change as it was done, with what was there before. */
 export interface DoneChange extends Change {
@@ -53,4 +53,13 @@ export function fold(latest: JournalEntry, done: readonly DoneChange[], now: num
   const earlier = new Map(latest.changes.map((c) => [key(c), c]));
   for (const change of done) earlier.set(key(change), { ...change, before: earlier.get(key(change))?.before ?? change.before });
   return { ...latest, changes: [...earlier.values()], at: now };
+}
+
+/** A change with what was there before; a patch of a record that is gone changes nothing. */
+export function resolve(change: Change | Patch, before: AnyRecord | null): DoneChange {
+  const { kind, id } = change;
+  if ("after" in change) return { kind, id, before, after: change.after };
+  if (before === null) return { kind, id, before, after: null };
+  const merged = Object.entries({ ...before, ...change.patch }).filter(([, value]) => value !== undefined);
+  return { kind, id, before, after: Object.fromEntries(merged) as unknown as AnyRecord };
 }

@@ -1,6 +1,6 @@
 import type { AnyRecord, RecordKind, RecordOf, RigId } from "@amp-saver/records";
 import { rigOf } from "@amp-saver/records";
-import { continues, type DoneChange, fold, historyOf, type JournalEntry, nextRedo, nextUndo, type Placed } from "./journal.ts";
+import { continues, type DoneChange, fold, historyOf, type JournalEntry, nextRedo, nextUndo, type Placed, resolve } from "./journal.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type StoreResult } from "./port.ts";
 
 /** What tests may make go wrong. */
@@ -36,7 +36,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   }
 
   function withBefore(commit: Commit): DoneChange[] {
-    return commit.changes.map((c) => ({ ...c, before: records.get(key(c.kind, c.id)) ?? null }));
+    return commit.changes.map((c) => resolve(c, records.get(key(c.kind, c.id)) ?? null));
   }
 
   function remember(commit: Commit, done: readonly DoneChange[]): void {
@@ -73,7 +73,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     async commit(commit) {
       if (!open) return { ok: false, reason: "closed" };
       const done = withBefore(commit);
-      const result = apply(commit.changes.map((c) => ({ kind: c.kind, id: c.id, to: c.after })));
+      const result = apply(done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })));
       if (!result.ok) return result;
       if (commit.silent !== true) remember(commit, done);
       changed();

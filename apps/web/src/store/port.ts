@@ -1,18 +1,24 @@
 import type { AnyRecord, RecordKind, RecordOf, RigId } from "@amp-saver/records";
 
-/** One record put in place or taken away. */
+/** One record put in place, or taken away with null. */
 export interface Change {
   readonly kind: RecordKind;
   readonly id: string;
-  /** The record as it is to be; null takes it away. */
   readonly after: AnyRecord | null;
+}
+
+/** Some fields of a record changed, whatever the others have become meanwhile; undefined clears one. */
+export interface Patch {
+  readonly kind: RecordKind;
+  readonly id: string;
+  readonly patch: Readonly<Record<string, unknown>>;
 }
 
 /** Changes that belong together: all happen or none. */
 export interface Commit {
   /** What the user did, as a code that the interface words. */
   readonly label: CommitLabel;
-  readonly changes: readonly Change[];
+  readonly changes: readonly (Change | Patch)[];
   /** Commits in a row with the same key make one entry of the journal: typing in one field. */
   readonly mergeKey?: string;
   /** Kept answers and the like: saved, but nothing to undo. */

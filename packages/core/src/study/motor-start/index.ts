@@ -13,6 +13,8 @@ export {
   type StartStatus,
 } from "./result.ts";
 export { runPrepared, type StartStudy, studyStart } from "./run.ts";
+export { type MeasurableCode, type Sensitivity, sensitivities } from "./sensitivity.ts";
 export { simulate } from "./simulate.ts";
 export { type SteadyRunning, steadyRunning } from "./steady.ts";
+export { ALTITUDE_RANGE_M, OUTDOOR_RANGE_C, type Thresholds, thresholds } from "./threshold.ts";
 export { type Fit, judge, type Verdict } from "./verdict.ts";

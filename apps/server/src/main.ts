@@ -1,0 +1,21 @@
+import { resolve } from "node:path";
+import { createApp } from "./app.ts";
+import { listen } from "./listen.ts";
+
+const folder = resolve(process.argv[2] ?? "dist");
+const host = process.env.HOST ?? "127.0.0.1";
+const wanted = Number(process.env.PORT ?? 4173);
+
+const { server, port } = await listen(
+  createApp({ folder }),
+  host,
+  Number.isInteger(wanted) && wanted >= 0 && wanted < 65536 ? wanted : 4173,
+);
+console.log(`Amp Saver is at http://${host === "127.0.0.1" ? "localhost" : host}:${port}/`);
+
+for (const signal of ["SIGINT", "SIGTERM"] as const) {
+  process.on(signal, () => {
+    server.closeAllConnections();
+    server.close(() => process.exit(0));
+  });
+}

@@ -1,0 +1,69 @@
+import { Switch } from "radix-ui";
+import { useEffect, useState } from "react";
+import { KeyCap } from "../ui/key-cap.tsx";
+import { Sheet } from "../ui/sheet.tsx";
+import { KEY_WORDS, KEYS } from "../words/keys.ts";
+import { useSettings } from "./settings.tsx";
+
+/** Keys, units, and what this device can and cannot do. */
+export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
+  const { shortcuts, measure, change } = useSettings();
+  return (
+    <Sheet open={open} onOpenChange={onOpenChange} title={KEY_WORDS.title}>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 pointer-coarse:hidden">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="flex gap-1">
+              {key.split(" ").map((part) => (
+                <KeyCap key={part} name={part} />
+              ))}
+            </dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <div className="mt-4 flex items-center gap-3 border-t-[1.5px] border-ink pt-3 pointer-coarse:hidden">
+        <Switch.Root
+          id="shortcuts"
+          checked={shortcuts}
+          onCheckedChange={(on) => change({ shortcuts: on })}
+          className="edge h-[24px] w-[46px] bg-face data-[state=checked]:bg-ink"
+        >
+          <Switch.Thumb className="block h-[18px] w-[18px] translate-x-[2px] bg-ink data-[state=checked]:translate-x-[22px] data-[state=checked]:bg-face" />
+        </Switch.Root>
+        <label htmlFor="shortcuts">{KEY_WORDS.shortcuts}</label>
+      </div>
+      <fieldset className="mt-4 border-t-[1.5px] border-ink pt-3">
+        <legend className="float-left mr-4 font-semibold">{KEY_WORDS.measure}</legend>
+        {(["us", "si"] as const).map((name) => (
+          <label key={name} className="mr-4 inline-flex min-h-[32px] items-center gap-2">
+            <input
+              type="radio"
+              name="measure"
+              className="h-[18px] w-[18px] accent-[var(--ink)]"
+              checked={measure === name}
+              onChange={() => change({ measure: name })}
+            />
+            {KEY_WORDS[name]}
+          </label>
+        ))}
+      </fieldset>
+      <Device />
+    </Sheet>
+  );
+}
+
+function Device() {
+  const [persisted, setPersisted] = useState<boolean | null>(null);
+  const secure = globalThis.isSecureContext;
+  useEffect(() => {
+    void navigator.storage?.persisted?.().then(setPersisted, () => setPersisted(false));
+  }, []);
+  return (
+    <section className="mt-4 border-t-[1.5px] border-ink pt-3 text-[15px]">
+      <h3 className="font-semibold">{KEY_WORDS.device}</h3>
+      <p>{secure ? KEY_WORDS.secure : KEY_WORDS.insecure}</p>
+      {secure && persisted !== null && <p>{persisted ? KEY_WORDS.persisted : KEY_WORDS.notPersisted}</p>}
+    </section>
+  );
+}

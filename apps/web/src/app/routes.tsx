@@ -1,0 +1,115 @@
+import { STAGES, type Stage } from "@amp-saver/records";
+import { lazy, Suspense } from "react";
+import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
+import { HomeScreen } from "../screens/home/home.tsx";
+import { LaterScreen } from "../screens/later/later.tsx";
+import { useJob } from "../store/queries.ts";
+import { COMMON, STAGE_WORDS } from "../words/common.ts";
+import { PLACES } from "../words/home.ts";
+import { LATER, LATER_PLACES } from "../words/later.ts";
+import { Broken } from "./broken.tsx";
+import { Page } from "./page.tsx";
+import { PlacesStrip } from "./places-strip.tsx";
+import { StageStrip } from "./stage-strip.tsx";
+
+const RigsScreen = lazy(() => import("../screens/rigs/rigs.tsx").then((m) => ({ default: m.RigsScreen })));
+const SurveyScreen = lazy(() => import("../screens/survey/survey.tsx").then((m) => ({ default: m.SurveyScreen })));
+const CheckScreen = lazy(() => import("../screens/check/check.tsx").then((m) => ({ default: m.CheckScreen })));
+const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
+
+function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
+  return (
+    <Page title={word} cells={[{ label: COMMON.rig, value: COMMON.allRigs }]} line={word} foot={<PlacesStrip />}>
+      <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>{children}</Suspense>
+    </Page>
+  );
+}
+
+function JobPage() {
+  const { jobId = "", stage = "" } = useParams();
+  const bundle = useJob(jobId);
+  const known = STAGES.find((s): s is Stage => s === stage);
+  if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
+  if (bundle == null) {
+    return (
+      <Place word={STAGE_WORDS[known]}>
+        <p className="p-6 text-[17px]">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
+      </Place>
+    );
+  }
+  const { rig, unit, job } = bundle;
+  const later = LATER[known];
+  return (
+    <Page
+      title={`${STAGE_WORDS[known]}: ${rig.name}, ${unit.name}`}
+      cells={[
+        { label: COMMON.rig, value: rig.name },
+        { label: COMMON.unit, value: unit.name },
+        { label: COMMON.job, value: job.title },
+      ]}
+      line={`${rig.name}, ${unit.name}`}
+      foot={<StageStrip job={job} current={known} />}
+    >
+      <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
+        {known === "survey" && <SurveyScreen key={job.id} bundle={bundle} />}
+        {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
+        {known === "prove" && <ProveScreen key={job.id} bundle={bundle} />}
+        {later !== undefined && <LaterScreen {...later} jobId={job.id} />}
+      </Suspense>
+    </Page>
+  );
+}
+
+/** Every address of the app. */
+export function makeRouter() {
+  const [home, rigs, instruments, practice] = PLACES;
+  return createBrowserRouter([
+    {
+      element: <Outlet />,
+      errorElement: <Broken />,
+      children: [
+        {
+          path: "/",
+          element: (
+            <Place word={home.word}>
+              <HomeScreen />
+            </Place>
+          ),
+        },
+        {
+          path: "/rigs",
+          element: (
+            <Place word={rigs.word}>
+              <RigsScreen />
+            </Place>
+          ),
+        },
+        {
+          path: "/instruments",
+          element: (
+            <Place word={instruments.word}>
+              <LaterScreen {...LATER_PLACES.instruments} />
+            </Place>
+          ),
+        },
+        {
+          path: "/practice",
+          element: (
+            <Place word={practice.word}>
+              <LaterScreen {...LATER_PLACES.practice} />
+            </Place>
+          ),
+        },
+        { path: "/job/:jobId/:stage?", element: <JobPage /> },
+        {
+          path: "*",
+          element: (
+            <Place word={COMMON.notFound}>
+              <p className="p-6 text-[17px]">{COMMON.notFound}</p>
+            </Place>
+          ),
+        },
+      ],
+    },
+  ]);
+}

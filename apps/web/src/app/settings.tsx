@@ -1,0 +1,55 @@
+import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
+import type { Measure } from "../workbench/measure.ts";
+
+/** How this device shows things; kept on it, never in a file. */
+export interface Settings {
+  readonly theme: "daylight" | "night";
+  readonly measure: Measure;
+  readonly shortcuts: boolean;
+}
+
+interface SettingsContext extends Settings {
+  readonly change: (change: Partial<Settings>) => void;
+}
+
+const KEY = "amp-saver settings";
+const Context = createContext<SettingsContext | null>(null);
+
+function initial(): Settings {
+  const night = typeof matchMedia === "function" && matchMedia("(prefers-color-scheme: dark)").matches;
+  const standard: Settings = { theme: night ? "night" : "daylight", measure: "us", shortcuts: true };
+  try {
+    const kept = JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Settings>;
+    return {
+      theme: kept.theme === "night" || kept.theme === "daylight" ? kept.theme : standard.theme,
+      measure: kept.measure === "si" ? "si" : "us",
+      shortcuts: kept.shortcuts !== false,
+    };
+  } catch {
+    return standard;
+  }
+}
+
+/** Gives the settings to the page and paints the theme. */
+export function SettingsProvider({ children }: { readonly children: React.ReactNode }) {
+  const [settings, setSettings] = useState(initial);
+  useEffect(() => {
+    document.documentElement.dataset.theme = settings.theme;
+    document.querySelector('meta[name="theme-color"]')?.setAttribute("content", settings.theme === "night" ? "#101514" : "#ffffff");
+    try {
+      localStorage.setItem(KEY, JSON.stringify(settings));
+    } catch {
+      // A browser that keeps nothing still shows everything.
+    }
+  }, [settings]);
+  const change = useCallback((part: Partial<Settings>) => setSettings((old) => ({ ...old, ...part })), []);
+  const value = useMemo(() => ({ ...settings, change }), [settings, change]);
+  return <Context value={value}>{children}</Context>;
+}
+
+/** The settings of this device. */
+export function useSettings(): SettingsContext {
+  const context = use(Context);
+  if (context === null) throw new Error("no settings provider");
+  return context;
+}

@@ -1,0 +1,69 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import { useStore } from "../store/provider.tsx";
+import { KeyCap } from "../ui/key-cap.tsx";
+import { useKeys } from "../ui/keys.tsx";
+import { Mark } from "../ui/mark.tsx";
+import { COMMON, PRODUCT } from "../words/common.ts";
+import { KeysSheet } from "./keys-sheet.tsx";
+import { useSettings } from "./settings.tsx";
+
+/** One cell of the title block: a label and what it says. */
+export interface TitleCell {
+  readonly label: string;
+  readonly value: string;
+}
+
+/** Where am I: cells of a drawing's title block on top; on a phone one line. */
+export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell[]; readonly line: string }) {
+  const { theme, change } = useSettings();
+  const { kept } = useStore();
+  const [keys, setKeys] = useState(false);
+  const turn = (): void => change({ theme: theme === "night" ? "daylight" : "night" });
+  useKeys({ "?": () => setKeys(true), d: turn });
+  return (
+    <header className="flex h-[40px] shrink-0 items-stretch border-b-[1.5px] border-ink bg-face max-[999px]:h-[44px]">
+      <Link
+        to="/"
+        className="flex items-center gap-2.5 border-r-[1.5px] border-ink px-3 min-[1000px]:px-6"
+        aria-label={`${PRODUCT}: ${COMMON.home}`}
+      >
+        <Mark />
+        <span className="figure text-[18px] max-[999px]:hidden">{PRODUCT}</span>
+      </Link>
+      {cells.map((cell) => (
+        <div
+          key={cell.label}
+          className="flex max-w-[270px] items-center gap-1.5 truncate border-r-[1.5px] border-ink px-3.5 text-[14.5px] max-[999px]:hidden"
+        >
+          <span className="text-ink2">{cell.label}</span> <b className="truncate font-semibold">{cell.value}</b>
+        </div>
+      ))}
+      <div className="flex min-w-0 grow items-center truncate px-3 font-semibold min-[1000px]:hidden">
+        <span className="truncate">{line}</span>
+      </div>
+      <div className="hidden grow min-[1000px]:block" />
+      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-[14.5px] text-ink2 min-[1200px]:flex">
+        {kept ? COMMON.keptHere : COMMON.notKept}
+      </div>
+      <button
+        type="button"
+        onClick={turn}
+        className="border-l-[1.5px] border-ink px-4 text-[14.5px] max-[999px]:px-3"
+        aria-label={`${theme === "night" ? COMMON.night : COMMON.daylight}`}
+      >
+        {theme === "night" ? COMMON.night : COMMON.daylight}
+      </button>
+      <button
+        type="button"
+        onClick={() => setKeys(true)}
+        className="flex items-center gap-2 border-l-[1.5px] border-ink px-4 text-[14.5px] max-[999px]:px-3"
+        aria-label={COMMON.keys}
+      >
+        <KeyCap name="?" /> <span className="figure hidden pointer-coarse:inline">?</span>
+        <span className="max-[999px]:hidden">{COMMON.keys}</span>
+      </button>
+      <KeysSheet open={keys} onOpenChange={setKeys} />
+    </header>
+  );
+}

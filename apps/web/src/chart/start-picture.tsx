@@ -1,0 +1,284 @@
+import { formatNumber, formatVolts } from "@amp-saver/core/quantity";
+import { CHECK } from "../words/check.ts";
+import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
+import { ampScale } from "./amp-scale.ts";
+import { Halo } from "./halo.tsx";
+import { GAP_HEIGHT, type Gap, HeadroomRow } from "./headroom.tsx";
+import { SideColumn } from "./side-column.tsx";
+import { SideFigure } from "./side-figure.tsx";
+import { Tear } from "./tear.tsx";
+import { timeScale } from "./time-scale.ts";
+import { type TraceLine, TracePath } from "./trace-line.tsx";
+
+/** A start to draw, with its own words. */
+export interface PictureTrace extends TraceLine {
+  readonly label: string;
+  readonly lastS: number;
+  readonly peakA: number;
+  readonly askedA: number | null;
+  readonly askedLabel: string;
+  readonly lowestV: number;
+}
+
+export interface StartPictureProps {
+  readonly width: number;
+  readonly height: number;
+  readonly start: Gap;
+  readonly run: Gap | null;
+  readonly planned: PictureTrace;
+  readonly before: PictureTrace | null;
+  readonly nominalV: number;
+  readonly synchronousRpm: number;
+  readonly minutesWall: string;
+  readonly label: string;
+  /** On a narrow page: amps, or volts and speed. */
+  readonly show: "amps" | "sides";
+}
+
+const NARROW_BELOW = 620;
+const SIDE = 86;
+
+/** Headroom, rule and trace over one scale of amps, with volts and speed beside it. */
+export function StartPicture(props: StartPictureProps) {
+  const { width, height, start, run, planned, before, label } = props;
+  const narrow = width < NARROW_BELOW;
+  const left = narrow ? 64 : 68;
+  const right = narrow ? width - 10 : width - 2 * SIDE - 30;
+  const ruleY = GAP_HEIGHT * (run === null ? 1 : 2) + 4;
+  const bottom = height - 6;
+  const time = timeScale(Math.max(planned.lastS, before?.lastS ?? 0), ruleY + RULE_HEIGHT + 10, bottom, Math.max(56, height * 0.15));
+  const near = [planned.peakA, planned.askedA ?? 0, before?.peakA ?? 0, before?.askedA ?? 0, run?.askedA ?? 0, run?.limitA ?? 0];
+  const scale = ampScale(near, start.limitA, left, right);
+  const columns = !narrow || props.show === "sides";
+  return (
+    <svg width={width} height={height} role="img" aria-label={label} className="block">
+      {!(narrow && props.show === "sides") && (
+        <>
+          <rect x={left - 6} y="0" width="5" height={ruleY} fill="var(--ink)" />
+          <HeadroomRow gap={start} scale={scale} y={2} ruleY={ruleY} side={!narrow} />
+          {run !== null && <HeadroomRow gap={run} scale={scale} y={2 + GAP_HEIGHT} ruleY={ruleY} side={!narrow} />}
+          {!narrow && <SideFigure gap={start} x={right + 18} y={2} right={width} />}
+          {!narrow && run !== null && <SideFigure gap={run} x={right + 18} y={2 + GAP_HEIGHT} right={width} />}
+          <Amps {...props} scale={scale} time={time} bottom={bottom} narrow={narrow} />
+          <AmpRule scale={scale} y={ruleY} {...(!narrow && { label: CHECK.amps })} />
+        </>
+      )}
+      {columns && (
+        <Columns
+          {...props}
+          left={narrow ? left : right + 18}
+          width={narrow ? (width - left - 40) / 2 : SIDE}
+          top={ruleY}
+          time={time}
+          bottom={bottom}
+        />
+      )}
+      <TimeLabels time={time} x={left - 12} />
+    </svg>
+  );
+}
+
+interface Laid {
+  readonly time: ReturnType<typeof timeScale>;
+  readonly bottom: number;
+}
+
+function Amps({
+  planned,
+  before,
+  start,
+  run,
+  minutesWall,
+  scale,
+  time,
+  bottom,
+  narrow,
+}: StartPictureProps & Laid & { readonly scale: ReturnType<typeof ampScale>; readonly narrow: boolean }) {
+  const minutes = [time.tearY + 12, bottom] as const;
+  const top = time.y(0) - 10;
+  const end = time.y(time.shownS) + 8;
+  const path = (trace: PictureTrace, look: "planned" | "before") => (
+    <TracePath
+      trace={trace}
+      of={(p) => p.amps}
+      steady={trace.steadyA}
+      x={scale.x}
+      y={time.y}
+      shownS={time.shownS}
+      minutes={minutes}
+      look={look}
+    />
+  );
+  return (
+    <g>
+      {scale.ticks.map((a) => (
+        <line key={a} x1={scale.x(a)} x2={scale.x(a)} y1={top} y2={bottom} stroke="var(--hair)" />
+      ))}
+      {[...time.seconds.map(time.y), ...time.minutes.map(time.yMinutes)].map((y) => (
+        <line key={y} x1={scale.left} x2={scale.right} y1={y} y2={y} stroke="var(--hair)" />
+      ))}
+      <line x1={scale.left} x2={scale.left} y1={top} y2={bottom} stroke="var(--ink)" strokeWidth="1.5" />
+      {start.limitA !== null && <LimitLine x={scale.x(start.limitA)} from={top} to={end} />}
+      {run?.limitA !== null && run !== null && <LimitLine x={scale.x(run.limitA)} from={minutes[0]} to={minutes[1]} />}
+      {[before, planned].map((trace) =>
+        trace?.askedA == null ? null : (
+          <line
+            key={trace.askedLabel}
+            x1={scale.x(trace.askedA)}
+            x2={scale.x(trace.askedA)}
+            y1={time.y(0)}
+            y2={time.y(Math.min(time.shownS, trace.lastS))}
+            stroke="var(--ink)"
+            strokeWidth="2.6"
+            strokeDasharray="0.1 7"
+            strokeLinecap="round"
+          />
+        ),
+      )}
+      {before !== null && path(before, "before")}
+      {path(planned, "planned")}
+      <Tear from={scale.left - 4} to={scale.right} y={time.tearY} />
+      <LineLabel trace={planned} scale={scale} time={time} share={0.28} fill="var(--steel)" narrow={narrow} />
+      {before !== null && <LineLabel trace={before} scale={scale} time={time} share={0.62} fill="var(--ink)" narrow={narrow} />}
+      {[planned, before].map((trace, i) =>
+        trace?.askedA == null || narrow ? null : (
+          <Halo key={trace.askedLabel} x={scale.x(trace.askedA) - 8} y={time.y(time.shownS * (0.93 - 0.12 * i))} anchor="end">
+            {trace.askedLabel}
+          </Halo>
+        ),
+      )}
+      {run !== null && run.limitA !== null && (
+        <Halo
+          {...beside(scale.x(run.limitA), scale.right, minutesWall.length)}
+          y={(minutes[0] + minutes[1]) / 2 + 5}
+          fill="var(--lead)"
+          weight={700}
+        >
+          {minutesWall}
+        </Halo>
+      )}
+    </g>
+  );
+}
+
+function LimitLine({ x, from, to }: { readonly x: number; readonly from: number; readonly to: number }) {
+  return (
+    <g>
+      <rect x={x + 2} y={from} width="8" height={to - from} fill="url(#hatch-lead)" />
+      <line x1={x} x2={x} y1={from} y2={to} stroke="var(--lead)" strokeWidth="3" />
+    </g>
+  );
+}
+
+/** Right of a line where there is room, else left of it. */
+function beside(x: number, right: number, letters: number): { readonly x: number; readonly anchor: "start" | "end" } {
+  return x + 16 + letters * 7.4 < right ? { x: x + 16, anchor: "start" } : { x: x - 12, anchor: "end" };
+}
+
+function LineLabel({
+  trace,
+  scale,
+  time,
+  share,
+  fill,
+  narrow,
+}: {
+  readonly trace: PictureTrace;
+  readonly scale: ReturnType<typeof ampScale>;
+  readonly time: ReturnType<typeof timeScale>;
+  readonly share: number;
+  readonly fill: string;
+  readonly narrow: boolean;
+}) {
+  const t = Math.min(time.shownS, trace.lastS) * share + time.shownS * 0.05;
+  const at = trace.points.findLast((p) => p.t <= t) ?? trace.points[0];
+  if (at === undefined) return null;
+  const x = scale.x(at.amps);
+  const letters = trace.label.length;
+  const fitsLeft = x - 14 - letters * 7.2 > scale.left;
+  const place = fitsLeft ? { x: x - 12, anchor: "end" as const } : beside(x, scale.right, letters);
+  return (
+    <Halo {...place} y={time.y(t) + 5} fill={fill} size={narrow ? 14 : 14.5} weight={700}>
+      {trace.label}
+    </Halo>
+  );
+}
+
+function Columns({
+  planned,
+  before,
+  nominalV,
+  synchronousRpm,
+  left,
+  width,
+  top,
+  time,
+  bottom,
+}: StartPictureProps & Laid & { readonly left: number; readonly top: number }) {
+  const volts = [
+    { at: "start" as const, text: formatVolts(planned.lowestV), t: time.shownS * 0.9 },
+    ...(planned.steadyV === null ? [] : [{ at: "steady" as const, text: formatVolts(planned.steadyV), t: 0 }]),
+    ...(before === null || Math.abs(before.lowestV - planned.lowestV) < 2
+      ? []
+      : [{ at: "before" as const, text: formatVolts(before.lowestV), t: time.shownS * 0.36 }]),
+  ];
+  const top2 = planned.points.findLast((p) => p.t <= time.shownS)?.rpm ?? 0;
+  const speed = [{ at: "start" as const, text: formatNumber(top2, 0), t: time.shownS * 0.9 }];
+  return (
+    <g>
+      <SideColumn
+        title={CHECK.volts}
+        most={nominalV}
+        left={left}
+        width={width}
+        top={top}
+        time={time}
+        bottom={bottom}
+        planned={planned}
+        before={before}
+        of={(p) => p.volts}
+        steadyOf={(t) => t.steadyV}
+        notes={volts}
+      />
+      <SideColumn
+        title={CHECK.rpm}
+        most={Math.round(synchronousRpm)}
+        left={left + width + 14}
+        width={width}
+        top={top}
+        time={time}
+        bottom={bottom}
+        planned={planned}
+        before={before}
+        of={(p) => p.rpm}
+        steadyOf={(t) => t.steadyRpm}
+        notes={speed}
+      />
+      <Tear from={left - 2} to={left + 2 * width + 16} y={time.tearY} />
+    </g>
+  );
+}
+
+function TimeLabels({ time, x }: { readonly time: ReturnType<typeof timeScale>; readonly x: number }) {
+  const decimals = time.seconds.some((s) => Math.abs(s * 10 - Math.round(s * 10)) > 1e-6) ? 2 : 1;
+  return (
+    <g fontSize="14" fill="var(--ink)" textAnchor="end">
+      {time.seconds.map((s) => (
+        <text key={s} x={x} y={time.y(s) + 5}>
+          {formatNumber(s, decimals)}
+          <tspan fontSize="13" fill="var(--ink2)">
+            {"\u00a0s"}
+          </tspan>
+        </text>
+      ))}
+      {time.minutes.map((m) => (
+        <text key={m} x={x} y={time.yMinutes(m) + 5}>
+          {m}
+          <tspan fontSize="13" fill="var(--ink2)">
+            {"\u00a0min"}
+          </tspan>
+        </text>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,43 @@
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { RouterProvider } from "react-router/dom";
+import { makeRouter } from "./app/routes.tsx";
+import { SettingsProvider, useSettings } from "./app/settings.tsx";
+import { importCommit } from "./store/commands.ts";
+import { openStore } from "./store/open.ts";
+import { StoreProvider } from "./store/provider.tsx";
+import { KeysProvider } from "./ui/keys.tsx";
+import { Patterns } from "./ui/patterns.tsx";
+import "./style.css";
+
+const opened = await openStore();
+
+if (import.meta.env.MODE === "demo" && (await opened.store.list("rig")).length === 0 && (await opened.store.history()).undo === null) {
+  const { demoRecords } = await import("@amp-saver/records/demo");
+  await opened.store.commit({ ...importCommit(demoRecords()), silent: true });
+}
+void navigator.storage?.persist?.().catch(() => false);
+
+function App() {
+  const { shortcuts } = useSettings();
+  return (
+    <KeysProvider enabled={shortcuts}>
+      <Patterns />
+      <RouterProvider router={router} />
+    </KeysProvider>
+  );
+}
+
+const router = makeRouter();
+const root = document.getElementById("root");
+if (root !== null) {
+  createRoot(root).render(
+    <StrictMode>
+      <SettingsProvider>
+        <StoreProvider open={opened}>
+          <App />
+        </StoreProvider>
+      </SettingsProvider>
+    </StrictMode>,
+  );
+}

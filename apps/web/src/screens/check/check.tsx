@@ -1,0 +1,138 @@
+import { formatWith } from "@amp-saver/core/quantity";
+import { METHODS } from "@amp-saver/records";
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import { useSettings } from "../../app/settings.tsx";
+import { StartPicture } from "../../chart/start-picture.tsx";
+import { useWidth } from "../../chart/use-width.ts";
+import type { JobBundle } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { useKeys } from "../../ui/keys.tsx";
+import { answerSentence, CHECK, MISSING } from "../../words/check.ts";
+import { COMMON } from "../../words/common.ts";
+import { checkView } from "../../workbench/check-view.ts";
+import { shownAs } from "../../workbench/measure.ts";
+import { useGlances, useStudy, useSurroundings } from "../../workers/use-study.ts";
+import { Assumed } from "./assumed.tsx";
+import { Controls } from "./controls.tsx";
+import { pictureOf } from "./picture.ts";
+import { useKept } from "./use-kept.ts";
+import { useQuestion } from "./use-question.ts";
+import { WhySheet } from "./why-sheet.tsx";
+
+/** Check: will it start and keep running, on this source, this way, on this day. */
+export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const { job, unit, sources } = bundle;
+  const { measure } = useSettings();
+  const question = useQuestion(bundle);
+  const { input, method, against } = question;
+  const given = input.chosen.ok ? input.chosen.given : null;
+  const study = useStudy(given);
+  const compared = useGlances(input.glances);
+  const other = useStudy(input.against);
+  const surroundings = useSurroundings(given);
+  const [why, setWhy] = useState(false);
+  const [show, setShow] = useState<"amps" | "sides">("amps");
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const source = sources.find((s) => s.id === job.sourceId);
+  const view = useMemo(() => (study.answer ? checkView(study.answer, method) : null), [study.answer, method]);
+  useKept(bundle, view, study.busy);
+  const cycle = <T,>(list: readonly T[], now: T): T | undefined => list[(list.indexOf(now) + 1) % list.length];
+  useKeys({
+    w: () => setWhy(true),
+    s: () => {
+      const next = cycle(sources, source ?? sources.at(-1)!);
+      if (next !== undefined) question.keep({ sourceId: next.id });
+    },
+    m: () => question.keep({ method: cycle(METHODS, method) ?? method }),
+    b: () => question.keep({ against: against === null ? (METHODS.find((m) => m !== method) ?? null) : null }),
+    l: () => document.getElementById("loads")?.focus(),
+    t: () => document.getElementById("outdoor")?.focus(),
+    a: () => document.getElementById("altitude")?.focus(),
+  });
+
+  const asked = CHECK.question(unit.name, source?.name ?? null);
+  const missing = input.chosen.ok ? (study.answer === null ? "no-motor" : null) : input.chosen.missing;
+  const wide = width >= 620;
+  const height = wide ? 486 : 440;
+  const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
+  const turn = surroundings.answer?.thresholds;
+  const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
+    value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
+  const hot = text(inView.outdoor, turn?.outdoorC);
+  const high = text(inView.altitude, turn?.altitudeM);
+  const parts =
+    missing === null && view !== null
+      ? answerSentence({ code: view.code, figures: view.figures, decides: view.decides, method, shore: source?.type === "shore" })
+      : [{ text: missing === null ? COMMON.working : MISSING[missing].answer }];
+  const decidingGap = view === null ? null : view[view.decides];
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
+      <div className="flex min-w-0 flex-col px-4 py-3 min-[1000px]:px-6">
+        <Answer
+          question={asked}
+          parts={parts}
+          sure={
+            view !== null && missing === null ? (
+              <>
+                {view.overall === "too-much" ? CHECK.noMore : CHECK.thresholds(hot, high, turn !== undefined)}{" "}
+                {decidingGap !== null && decidingGap !== undefined && CHECK.known(decidingGap.toleranceA)}
+              </>
+            ) : undefined
+          }
+          extra={
+            view !== null && (
+              <Button keyCap="W" onClick={() => setWhy(true)}>
+                {COMMON.why}
+              </Button>
+            )
+          }
+        />
+        {missing !== null && (
+          <Link
+            to={`/job/${job.id}/survey`}
+            className="mt-4 inline-flex min-h-[52px] items-center self-start bg-ink px-5 font-semibold text-face"
+          >
+            {MISSING[missing].action}
+          </Link>
+        )}
+        {!wide && view !== null && (
+          <div className="mt-2 max-w-[320px]">
+            <Choice
+              label={CHECK.amps}
+              hideLabel
+              value={show}
+              options={[
+                { value: "amps", word: CHECK.showAmps },
+                { value: "sides", word: CHECK.showVoltsRpm },
+              ]}
+              onChange={setShow}
+            />
+          </div>
+        )}
+        <div ref={frame} className="mt-3 min-w-0">
+          {view !== null && missing === null && width > 0 && (
+            <StartPicture
+              {...pictureOf(
+                view,
+                other.answer && against !== null ? { study: other.answer, method: against } : null,
+                question.conditions.otherLoadsA,
+                unit,
+                source,
+              )}
+              width={width}
+              height={height}
+              show={show}
+              label={CHECK.pictureLabel(parts.map((p) => p.text).join(""))}
+            />
+          )}
+        </div>
+        {view !== null && missing === null && <Assumed view={view} surroundings={surroundings.answer} onAll={() => setWhy(true)} />}
+      </div>
+      <Controls bundle={bundle} question={question} view={view} glances={compared.answer} turn={turn} />
+      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} />}
+    </div>
+  );
+}

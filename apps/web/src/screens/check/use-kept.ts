@@ -1,0 +1,43 @@
+import { useEffect } from "react";
+import { answerCommit } from "../../store/commands.ts";
+import { nowIso } from "../../store/identity.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import type { CheckView } from "../../workbench/check-view.ts";
+import { CORE_VERSION } from "../../workbench/rig-file.ts";
+
+const SETTLED_MS = 600;
+
+/** Keeps the answer with the job once it has settled and differs from the one kept. */
+export function useKept({ job }: JobBundle, view: CheckView | null, busy: boolean): void {
+  const { commit } = useStore();
+  const marginA = view === null ? null : (view[view.decides]?.marginA ?? null);
+  const rounded = marginA === null ? null : Math.round(marginA * 10) / 10;
+  const { sourceId, method, answer } = job;
+  const same =
+    answer !== null &&
+    view !== null &&
+    answer.fit === view.overall &&
+    answer.marginA === rounded &&
+    answer.sourceId === sourceId &&
+    answer.method === method;
+  useEffect(() => {
+    if (view === null || busy || same || sourceId === null) return undefined;
+    const timer = setTimeout(
+      () =>
+        void commit(
+          answerCommit(job, {
+            fit: view.overall,
+            decides: view.decides,
+            marginA: rounded,
+            sourceId,
+            method,
+            at: nowIso(),
+            coreVersion: CORE_VERSION,
+          }),
+        ),
+      SETTLED_MS,
+    );
+    return () => clearTimeout(timer);
+  }, [view, busy, same, sourceId, method, rounded, job, commit]);
+}

@@ -1,0 +1,41 @@
+import type { Job, Method } from "@amp-saver/records";
+import { useMemo, useState } from "react";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { type CheckInput, checkInput } from "../../workbench/check-input.ts";
+import { type Conditions, conditionsOf } from "../../workbench/start-case.ts";
+
+/** The question as it stands, and how to change it. */
+export interface Question {
+  readonly input: CheckInput;
+  readonly conditions: Conditions;
+  readonly method: Method;
+  readonly against: Method | null;
+  /** Follows a slider while it is dragged. */
+  readonly drag: (change: Partial<Conditions>) => void;
+  /** Keeps a change. */
+  readonly keep: (change: Partial<Job>, field?: string) => void;
+}
+
+/** The question of a job: what is kept, overlaid with what is being dragged. */
+export function useQuestion({ job, rig, unit, sources }: JobBundle): Question {
+  const { commit } = useStore();
+  const [dragged, setDragged] = useState<Partial<Conditions>>({});
+  const conditions = useMemo(() => ({ ...conditionsOf(rig, job), ...dragged }), [rig, job, dragged]);
+  const { method, against, sourceId } = job;
+  const input = useMemo(
+    () => checkInput(unit, sources, sourceId, method, against, conditions),
+    [unit, sources, sourceId, method, against, conditions],
+  );
+  return {
+    input,
+    conditions,
+    method,
+    against,
+    drag: (change) => setDragged((old) => ({ ...old, ...change })),
+    keep: (change, field) => {
+      void commit(editCommit(job, change, field)).then(() => setDragged({}));
+    },
+  };
+}

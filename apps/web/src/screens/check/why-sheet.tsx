@@ -1,0 +1,59 @@
+import { Provenance } from "../../ui/provenance.tsx";
+import { Sheet } from "../../ui/sheet.tsx";
+import { ASSUMED_WORDS } from "../../words/check.ts";
+import { COMMON } from "../../words/common.ts";
+import { ISSUE_WORDS, issueSource, SEVERITY_WORDS } from "../../words/issues.ts";
+import { WHY } from "../../words/why.ts";
+import type { CheckView } from "../../workbench/check-view.ts";
+
+/** The answer opened down to its findings, inputs, formulas and sources. */
+export function WhySheet({
+  open,
+  onOpenChange,
+  view,
+}: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly view: CheckView;
+}) {
+  return (
+    <Sheet open={open} onOpenChange={onOpenChange} title={COMMON.why}>
+      {view.issues.length > 0 && (
+        <section>
+          <h3 className="font-bold">{WHY.findings}</h3>
+          <ul>
+            {view.issues.map((issue) => (
+              <li key={issue.code} className="border-b border-hair py-1.5">
+                <b className={issue.severity === "stop" ? "text-lead" : ""}>{SEVERITY_WORDS[issue.severity]}.</b>{" "}
+                {ISSUE_WORDS[issue.code]?.((name) => issue.figures[name] ?? 0)}
+                <span className="block text-[14px] text-ink2">{issueSource(issue.source)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section className="mt-4">
+        <h3 className="font-bold">{WHY.how}</h3>
+        {WHY.method.map((text) => (
+          <p key={text} className="py-1 text-[15px]">
+            {text}
+          </p>
+        ))}
+      </section>
+      <section className="mt-4">
+        <h3 className="font-bold">{WHY.inputs}</h3>
+        <ul>
+          {view.assumptions.map((a) => (
+            <li key={a.code} className="flex items-baseline gap-2.5 border-b border-hair py-1.5">
+              <Provenance from={a.origin} />
+              <span>
+                {ASSUMED_WORDS[a.code]?.(a.value, a.tolerance)}
+                <span className="block text-[14px] text-ink2">{issueSource(a.source)}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </Sheet>
+  );
+}

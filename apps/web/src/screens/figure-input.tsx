@@ -1,0 +1,49 @@
+import type { Origin } from "@amp-saver/core/quantity";
+import type { Figure, FigureName } from "@amp-saver/records";
+import { useSettings } from "../app/settings.tsx";
+import { FigureField } from "../ui/figure-field.tsx";
+import { FIGURE_WORDS, figureError } from "../words/survey.ts";
+import { readTyped, shownAs, typedText } from "../workbench/measure.ts";
+
+interface FigureInputProps {
+  readonly name: FigureName;
+  readonly figure: Figure | undefined;
+  /** Where a figure typed into an empty field comes from. */
+  readonly usual: Origin;
+  readonly onChange: (figure: Figure | undefined) => void;
+  /** Whether it may be left empty. */
+  readonly optional?: boolean;
+  readonly placeholder?: string;
+  readonly large?: boolean;
+  readonly label?: string;
+}
+
+/** A record's figure, shown and typed in the reader's own units. */
+export function FigureInput({ name, figure, usual, onChange, optional = true, placeholder, large, label }: FigureInputProps) {
+  const { measure } = useSettings();
+  const words = FIGURE_WORDS[name];
+  const shown = label ?? words.label;
+  return (
+    <FigureField
+      label={shown}
+      help={words.help}
+      unit={shownAs(name, measure).unit}
+      kept={figure === undefined ? "" : typedText(name, measure, figure.value)}
+      from={figure?.from ?? null}
+      onText={(text) => {
+        if (optional && text.trim() === "") {
+          onChange(undefined);
+          return null;
+        }
+        const typed = readTyped(name, measure, text);
+        if (!typed.ok) return figureError(shown, typed.limits);
+        const from = figure === undefined || figure.from === "typical" ? usual : figure.from;
+        onChange({ ...figure, value: typed.value, from });
+        return null;
+      }}
+      onFrom={(from) => figure !== undefined && onChange({ value: figure.value, from })}
+      {...(placeholder !== undefined && { placeholder })}
+      {...(large !== undefined && { large })}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import { useForm } from "react-hook-form";
+import { useNavigate } from "react-router";
+import { newRigCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Sheet } from "../../ui/sheet.tsx";
+import { HOME } from "../../words/home.ts";
+
+/** Names a rig; its first unit and job come with it. */
+export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
+  const { commit } = useStore();
+  const navigate = useNavigate();
+  const { register, handleSubmit, formState, reset } = useForm({ defaultValues: { name: "" } });
+  const begin = handleSubmit(async ({ name }) => {
+    const made = newRigCommit(name.trim(), HOME.unitName, HOME.jobTitle);
+    const result = await commit(made.commit);
+    if (!result.ok) return;
+    reset();
+    onOpenChange(false);
+    void navigate(`/job/${made.jobId}/survey`);
+  });
+  const { name: error } = formState.errors;
+  return (
+    <Sheet open={open} onOpenChange={onOpenChange} title={HOME.nameTitle}>
+      <form onSubmit={(event) => void begin(event)} noValidate>
+        <label htmlFor="rig-name" className="font-semibold">
+          {HOME.nameLabel}
+        </label>
+        <input
+          id="rig-name"
+          className="edge mt-1 block min-h-[44px] w-full bg-face px-3 text-[17px]"
+          autoComplete="off"
+          aria-invalid={error !== undefined}
+          aria-describedby="rig-name-help"
+          {...register("name", {
+            validate: (text) => (text.trim() === "" ? HOME.nameMissing : text.trim().length > 120 ? HOME.nameLong : true),
+          })}
+        />
+        <p
+          id="rig-name-help"
+          className={`mt-1 ${error === undefined ? "text-ink2" : "font-semibold text-lead"}`}
+          role={error === undefined ? undefined : "alert"}
+        >
+          {error?.message ?? HOME.nameHelp}
+        </p>
+        <Button type="submit" look="primary" className="mt-4 min-h-[52px] w-full">
+          {HOME.begin}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,102 @@
+import { formatWith } from "@amp-saver/core/quantity";
+import { format, parseISO } from "date-fns";
+import { useSettings } from "../../app/settings.tsx";
+import { ReadingsPicture, type SideBar } from "../../chart/readings-picture.tsx";
+import { useWidth } from "../../chart/use-width.ts";
+import type { JobBundle } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Caution } from "../../ui/caution.tsx";
+import { LEFT_OUT_WORDS, PROVE, proofSentence } from "../../words/prove.ts";
+import { shownAs } from "../../workbench/measure.ts";
+import { type ProveView, proveView } from "../../workbench/prove-view.ts";
+import { AlikeTable } from "./alike-table.tsx";
+import { ReadingForm } from "./reading-form.tsx";
+import { ReadingList } from "./reading-list.tsx";
+
+/** Prove: readings before and after, like with like, and what they show. */
+export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const { job, unit } = bundle;
+  const { measure } = useSettings();
+  const readings = bundle.readings.filter((r) => r.jobId === job.id);
+  const view = proveView(readings, unit);
+  const { study } = view;
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const { start, running } = study;
+  const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
+      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+        <Answer
+          question={PROVE.question(unit.name)}
+          parts={proofSentence({
+            verdict: study.verdict,
+            beforeA: start?.before.medianA ?? 0,
+            afterA: start?.after.medianA ?? 0,
+            reduction: start?.reduction ?? 0,
+            uncertainty: start?.uncertainty ?? 0,
+            runningChanged: study.runningChanged,
+          })}
+          sure={
+            <>
+              {start !== null && PROVE.sure(start.before.count, start.after.count, start.uncertainty)}{" "}
+              {start !== null && study.few.length > 0 && PROVE.few(few)}
+            </>
+          }
+        />
+        <div ref={frame} className="mt-4">
+          {readings.length > 0 && width > 0 && (
+            <ReadingsPicture
+              width={width}
+              mostA={view.mostA}
+              before={sideBar(view, "before")}
+              after={sideBar(view, "after")}
+              left={view.leftOut
+                .filter(({ reading }) => reading.mode !== "live")
+                .map(({ reading, reason }) => ({ amps: reading.amps, why: LEFT_OUT_WORDS[reason] }))}
+              running={
+                running && { beforeA: running.before.medianA, afterA: running.after.medianA, changed: study.runningChanged === true }
+              }
+            />
+          )}
+        </div>
+        <div className="mt-3 grid gap-6 min-[820px]:grid-cols-2">
+          {view.alike.length > 0 && (
+            <AlikeTable
+              rows={view.alike}
+              bundle={bundle}
+              outdoorText={(c) => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit)}
+            />
+          )}
+          {readings.length > 0 && (
+            <ReadingList
+              readings={readings}
+              leftOut={new Map(view.leftOut.map((l) => [l.reading.id as string, LEFT_OUT_WORDS[l.reason]]))}
+            />
+          )}
+        </div>
+      </div>
+      <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        <ReadingForm bundle={bundle} />
+        <div className="mt-4 flex flex-col gap-3">
+          <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
+          <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
+          <p className="text-[15px]">
+            <b>{PROVE.howTitle}.</b> {PROVE.how}
+          </p>
+        </div>
+      </aside>
+    </div>
+  );
+}
+
+function sideBar(view: ProveView, when: "before" | "after"): SideBar | null {
+  const side = view[when];
+  const middle = view.study.start?.[when].medianA;
+  const first = side[0];
+  if (first === undefined) return null;
+  return {
+    middleA: middle ?? first.amps,
+    each: side.map(({ id, amps }) => ({ id, amps })),
+    under: format(parseISO(first.takenAt), "d MMMM"),
+  };
+}

@@ -1,0 +1,155 @@
+import type { FigureName, Reading, SourceId } from "@amp-saver/records";
+import { useForm } from "react-hook-form";
+import { useSettings } from "../../app/settings.tsx";
+import { addReadingCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { Button } from "../../ui/button.tsx";
+import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { readTyped, shownAs } from "../../workbench/measure.ts";
+
+interface Fields {
+  readonly when: Reading["when"];
+  readonly amps: string;
+  readonly mode: Reading["mode"];
+  readonly conductor: Reading["conductor"];
+  readonly volts: string;
+  readonly rest: string;
+  readonly outdoor: string;
+  readonly meter: string;
+  readonly source: string;
+}
+
+const FIELD = "edge min-h-[36px] w-full bg-face px-2 pointer-coarse:min-h-[48px]";
+
+/** Adds one reading; what stays the same from one to the next stays filled in. */
+export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
+  const { commit } = useStore();
+  const { measure } = useSettings();
+  const { job, sources } = bundle;
+  const { register, handleSubmit, formState, resetField, setFocus } = useForm<Fields>({
+    defaultValues: {
+      when: "before",
+      amps: "",
+      mode: "inrush",
+      conductor: "common",
+      volts: "",
+      rest: "",
+      outdoor: "",
+      meter: "",
+      source: job.sourceId ?? "",
+    },
+  });
+  const { errors } = formState;
+  const figure = (name: FigureName, label: string, required: boolean) => ({
+    validate: (text: string): true | string => {
+      if (!required && text.trim() === "") return true;
+      const typed = readTyped(name, measure, text);
+      return typed.ok || PROVE.required(label, typed.limits);
+    },
+  });
+  const value = (name: FigureName, text: string): number | null => {
+    const typed = readTyped(name, measure, text);
+    return typed.ok ? typed.value : null;
+  };
+  const save = handleSubmit(async (fields) => {
+    const amps = value("readingA", fields.amps);
+    if (amps === null) return;
+    const result = await commit(
+      addReadingCommit(job, fields.when, amps, {
+        mode: fields.mode,
+        conductor: fields.conductor,
+        volts: value("readingVolts", fields.volts),
+        restMin: value("restMin", fields.rest),
+        outdoorC: value("hottestC", fields.outdoor),
+        meter: fields.meter.trim().slice(0, 120),
+        sourceId: fields.source === "" ? null : (fields.source as SourceId),
+      }),
+    );
+    if (!result.ok) return;
+    resetField("amps");
+    setFocus("amps");
+  });
+  const labels = {
+    amps: PROVE.amps,
+    volts: PROVE.volts,
+    rest: PROVE.rest,
+    outdoor: `${PROVE.outdoor}, ${shownAs("hottestC", measure).unit}`,
+  };
+  const number = (field: keyof typeof labels, name: FigureName, required = false) => (
+    <div>
+      <label htmlFor={`reading-${field}`} className="block text-[14.5px] text-ink2">
+        {labels[field]}
+      </label>
+      <input
+        id={`reading-${field}`}
+        type="text"
+        inputMode="decimal"
+        autoComplete="off"
+        aria-invalid={errors[field] !== undefined}
+        aria-describedby={errors[field] === undefined ? undefined : `reading-${field}-error`}
+        className={`${FIELD} figure ${required ? "text-[22px]" : ""}`}
+        {...register(field, figure(name, labels[field], required))}
+      />
+      {errors[field] !== undefined && (
+        <p id={`reading-${field}-error`} role="alert" className="text-[14.5px] font-semibold text-lead">
+          {errors[field]?.message}
+        </p>
+      )}
+    </div>
+  );
+  const choice = (field: "mode" | "conductor", label: string, words: Readonly<Record<string, string>>) => (
+    <label className="block">
+      <span className="block text-[14.5px] text-ink2">{label}</span>
+      <select className={FIELD} {...register(field)}>
+        {Object.entries(words).map(([word, text]) => (
+          <option key={word} value={word}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <form onSubmit={(event) => void save(event)} noValidate className="flex flex-col gap-2.5">
+      <h2 className="font-bold">{PROVE.add}</h2>
+      <fieldset className="flex gap-5">
+        <legend className="sr-only">{PROVE.when}</legend>
+        {(["before", "after"] as const).map((when) => (
+          <label key={when} className="inline-flex min-h-[32px] items-center gap-2 font-semibold pointer-coarse:min-h-[44px]">
+            <input type="radio" value={when} className="h-[18px] w-[18px] accent-[var(--ink)]" {...register("when")} />
+            {PROVE[when]}
+          </label>
+        ))}
+      </fieldset>
+      {number("amps", "readingA", true)}
+      {choice("mode", PROVE.mode, MODE_WORDS)}
+      {choice("conductor", PROVE.conductor, CONDUCTOR_WORDS)}
+      <div className="grid grid-cols-3 gap-2">
+        {number("volts", "readingVolts")}
+        {number("rest", "restMin")}
+        {number("outdoor", "hottestC")}
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        <label className="block">
+          <span className="block text-[14.5px] text-ink2">{PROVE.meter}</span>
+          <input type="text" autoComplete="off" className={FIELD} {...register("meter")} />
+        </label>
+        <label className="block">
+          <span className="block text-[14.5px] text-ink2">{PROVE.source}</span>
+          <select className={FIELD} {...register("source")}>
+            <option value="">{PROVE.sourceNone}</option>
+            {sources.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <Button type="submit" look="primary" className="min-h-[48px]">
+        {PROVE.save}
+      </Button>
+    </form>
+  );
+}

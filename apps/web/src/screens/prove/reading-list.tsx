@@ -1,0 +1,51 @@
+import { formatAmps } from "@amp-saver/core/quantity";
+import type { Reading } from "@amp-saver/records";
+import { deleteReadingCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Provenance } from "../../ui/provenance.tsx";
+import { COMMON } from "../../words/common.ts";
+import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+
+/** Every reading, those left out with the reason. */
+export function ReadingList({
+  readings,
+  leftOut,
+}: {
+  readonly readings: readonly Reading[];
+  readonly leftOut: ReadonlyMap<string, string>;
+}) {
+  const { commit } = useStore();
+  return (
+    <section>
+      <h2 className="border-t-[1.5px] border-ink pt-2 font-bold">{PROVE.readings}</h2>
+      <ul className="text-[15px]">
+        {readings.map((reading) => {
+          const reason = leftOut.get(reading.id);
+          return (
+            <li key={reading.id} className="flex items-center gap-3 border-b border-hair py-1">
+              <span className="w-[52px] shrink-0 text-ink2">{reading.when === "before" ? PROVE.before : PROVE.after}</span>
+              <span className="figure w-[66px] shrink-0 text-right text-[16px] whitespace-nowrap">{formatAmps(reading.amps)}</span>
+              <Provenance from="measured" />
+              <span className="min-w-0 grow leading-tight">
+                {MODE_WORDS[reading.mode]}, {CONDUCTOR_WORDS[reading.conductor]}
+                {reason !== undefined && (
+                  <span className="block text-[14px] font-semibold">
+                    {PROVE.leftOut}: {reason}
+                  </span>
+                )}
+              </span>
+              <button
+                type="button"
+                aria-label={PROVE.deleteReading(reading.amps)}
+                onClick={() => void commit(deleteReadingCommit(reading))}
+                className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[44px]"
+              >
+                {COMMON.delete}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

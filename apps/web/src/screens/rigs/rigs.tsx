@@ -1,0 +1,119 @@
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { addUnitCommit, deleteRigCommit, importCommit } from "../../store/commands.ts";
+import { nowIso } from "../../store/identity.ts";
+import { useStore } from "../../store/provider.tsx";
+import { type RigBundle, useRigs } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { useKeys } from "../../ui/keys.tsx";
+import { saveFile } from "../../ui/save-file.ts";
+import { Sheet } from "../../ui/sheet.tsx";
+import { COMMON } from "../../words/common.ts";
+import { FILE_REFUSED, HOME, RIGS } from "../../words/home.ts";
+import { type Offer, offerImport, rigFile } from "../../workbench/rig-file.ts";
+import { ImportPreview } from "./import-preview.tsx";
+import { RigRow } from "./rig-row.tsx";
+
+const recordsOf = ({ rig, units, sources, jobs, readings }: RigBundle) => [rig, ...units, ...sources, ...jobs, ...readings];
+
+/** Every rig on this device: export, read in, delete. */
+export function RigsScreen() {
+  const rigs = useRigs();
+  const { commit } = useStore();
+  const navigate = useNavigate();
+  const [offer, setOffer] = useState<Offer | { readonly ok: false; readonly reason: "unreadable"; readonly where: string } | null>(null);
+  const [doomed, setDoomed] = useState<RigBundle | null>(null);
+  const picker = useRef<HTMLInputElement>(null);
+  const exportThese = (bundles: readonly RigBundle[], name: string): void => {
+    const file = rigFile(bundles.flatMap(recordsOf), name, nowIso());
+    saveFile(file.name, file.text, "application/json");
+  };
+  useKeys({ e: () => rigs !== undefined && rigs.length > 0 && exportThese(rigs, "all rigs") });
+  if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
+  const read = async (file: File | undefined): Promise<void> => {
+    if (file === undefined) return;
+    const text = await file.text().catch(() => null);
+    setOffer(text === null ? { ok: false, reason: "unreadable", where: file.name } : offerImport(text, rigs.flatMap(recordsOf)));
+  };
+  const units = rigs.reduce((n, b) => n + b.units.length, 0);
+  const sources = rigs.reduce((n, b) => n + b.sources.length, 0);
+  return (
+    <>
+      <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
+        <Answer
+          question={RIGS.question}
+          parts={[{ text: rigs.length === 0 ? RIGS.empty : RIGS.answer(rigs.length, units, sources) }]}
+          sure={RIGS.sure}
+        />
+        <div className="mt-3 flex flex-wrap items-center gap-2">
+          <Button onClick={() => picker.current?.click()}>{RIGS.import}</Button>
+          {rigs.length > 0 && (
+            <Button keyCap="E" onClick={() => exportThese(rigs, "all rigs")}>
+              {RIGS.exportAll}
+            </Button>
+          )}
+          <span className="text-[14.5px] text-ink2">{RIGS.importHelp}</span>
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            tabIndex={-1}
+            aria-label={RIGS.import}
+            onChange={(event) => {
+              void read(event.target.files?.[0]);
+              event.target.value = "";
+            }}
+          />
+        </div>
+      </section>
+      <ul>
+        {rigs.map((bundle) => (
+          <RigRow
+            key={bundle.rig.id}
+            bundle={bundle}
+            onExport={() => exportThese([bundle], bundle.rig.name)}
+            onDelete={() => setDoomed(bundle)}
+            onAddUnit={() => {
+              const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);
+              void commit(made.commit).then((result) => result.ok && navigate(`/job/${made.jobId}/survey`));
+            }}
+          />
+        ))}
+      </ul>
+      <Sheet open={doomed !== null} onOpenChange={() => setDoomed(null)} title={doomed === null ? "" : RIGS.deleteTitle(doomed.rig.name)}>
+        {doomed !== null && (
+          <>
+            <p>{RIGS.deleteHelp(doomed.units.length, doomed.sources.length, doomed.readings.length)}</p>
+            <div className="mt-4 flex gap-2">
+              <Button
+                look="primary"
+                onClick={() => {
+                  void commit(deleteRigCommit(doomed));
+                  setDoomed(null);
+                }}
+              >
+                {RIGS.delete}
+              </Button>
+              <Button onClick={() => setDoomed(null)}>{COMMON.cancel}</Button>
+            </div>
+          </>
+        )}
+      </Sheet>
+      <Sheet open={offer !== null} onOpenChange={() => setOffer(null)} title={offer?.ok === false ? RIGS.refusedTitle : RIGS.previewTitle}>
+        {offer?.ok === false && <p role="alert">{FILE_REFUSED[offer.reason]?.(offer.where)}</p>}
+        {offer?.ok === true && (
+          <ImportPreview
+            rows={offer.rows}
+            onTake={() => {
+              void commit(importCommit(offer.rows.filter((r) => r.change !== "same").map((r) => r.record)));
+              setOffer(null);
+            }}
+            onLeave={() => setOffer(null)}
+          />
+        )}
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Rig } from "@amp-saver/records";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { SURVEY } from "../../words/survey.ts";
+import { FigureInput } from "../figure-input.tsx";
+
+/** The rig: its name, and the hottest day and highest stop it is planned for. */
+export function RigForm({ rig }: { readonly rig: Rig }) {
+  const { commit } = useStore();
+  const save = (change: Partial<Rig>, field: string): void => void commit(editCommit(rig, change, field));
+  return (
+    <section className="mt-6">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.rig}</h2>
+      <TextField
+        label={SURVEY.rigName}
+        kept={rig.name}
+        onText={(text) => {
+          const name = text.trim();
+          if (name === "" || name.length > 120) return SURVEY.nameMissing;
+          save({ name }, "name");
+          return null;
+        }}
+      />
+      <TextField
+        label={SURVEY.note}
+        kept={rig.note}
+        onText={(text) => {
+          save({ note: text.slice(0, 2000) }, "note");
+          return null;
+        }}
+      />
+      <Choice
+        label={SURVEY.place}
+        value={rig.place}
+        options={[
+          { value: "rv", word: SURVEY.places.rv },
+          { value: "house", word: SURVEY.places.house },
+        ]}
+        onChange={(place) => save({ place }, "place")}
+      />
+      {(["hottestC", "altitudeM"] as const).map((name) => (
+        <FigureInput
+          key={name}
+          name={name}
+          figure={rig[name]}
+          usual="guessed"
+          optional={false}
+          onChange={(next) => next !== undefined && save({ [name]: next }, name)}
+        />
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+import { Link } from "react-router";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Caution } from "../../ui/caution.tsx";
+import { SURVEY } from "../../words/survey.ts";
+import { surveyState } from "../../workbench/survey-state.ts";
+import { RigForm } from "./rig-form.tsx";
+import { SourcesForm } from "./sources-form.tsx";
+import { UnitForm } from "./unit-form.tsx";
+
+/** Survey: the unit from its plate, the rig, and what feeds it. */
+export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const { commit, epoch } = useStore();
+  const { job, unit, sources } = bundle;
+  const state = surveyState(
+    unit,
+    sources.find((s) => s.id === job.sourceId),
+  );
+  const parts = state.code === "enough" ? SURVEY.enough(state.read, state.typical) : SURVEY[state.code];
+  const leave = (): void => {
+    if (!job.done.includes("survey")) void commit({ ...editCommit(job, { done: [...job.done, "survey"], stage: "check" }), silent: true });
+  };
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_420px]">
+      <div className="px-4 py-4 min-[1000px]:px-6">
+        <Answer
+          question={SURVEY.question}
+          parts={parts}
+          sure={SURVEY.sure}
+          extra={
+            state.code === "enough" && (
+              <Link
+                to={`/job/${job.id}/check`}
+                onClick={leave}
+                className="inline-flex min-h-[48px] shrink-0 items-center bg-ink px-4 font-semibold text-face max-[699px]:hidden"
+              >
+                {SURVEY.goCheck}
+              </Link>
+            )
+          }
+        />
+        <UnitForm key={`${unit.id} ${epoch}`} unit={unit} />
+        <div className="mt-4">
+          <Caution title={SURVEY.plateCaution}>{SURVEY.plateCautionText}</Caution>
+        </div>
+      </div>
+      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        <SourcesForm key={`sources ${epoch}`} bundle={bundle} />
+        <RigForm key={`${bundle.rig.id} ${epoch}`} rig={bundle.rig} />
+        {state.code === "enough" && (
+          <Link
+            to={`/job/${job.id}/check`}
+            onClick={leave}
+            className="mt-5 flex min-h-[62px] items-center justify-center bg-ink text-[18px] font-semibold text-face min-[700px]:hidden"
+          >
+            {SURVEY.goCheck}
+          </Link>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import type { AirConditioner } from "@amp-saver/records";
+import { Collapsible } from "radix-ui";
+import { useState } from "react";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { SURVEY } from "../../words/survey.ts";
+import { FigureInput } from "../figure-input.tsx";
+
+const FIRST = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
+const MORE = ["coolingW", "maxBreakerA", "runningA"] as const;
+
+/** The plate of one air conditioner: what the answer needs first, the rest on request. */
+export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
+  const { commit } = useStore();
+  const [more, setMore] = useState(false);
+  const save = (change: Partial<AirConditioner>, field: string): void => void commit(editCommit(unit, change, field));
+  const figure = (name: (typeof FIRST)[number] | (typeof MORE)[number], large: boolean) => (
+    <FigureInput
+      key={name}
+      name={name}
+      figure={unit[name]}
+      usual={name === "runningA" ? "measured" : "plate"}
+      large={large}
+      placeholder={name === "lockedRotorA" || name === "ratedLoadA" ? "" : SURVEY.assumed}
+      onChange={(next) => save({ [name]: next }, name)}
+    />
+  );
+  return (
+    <section className="mt-5 max-w-[720px]">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.unit}</h2>
+      <TextField
+        label={SURVEY.unitName}
+        kept={unit.name}
+        onText={(text) => {
+          const name = text.trim();
+          if (name === "" || name.length > 120) return SURVEY.nameMissing;
+          save({ name }, "name");
+          return null;
+        }}
+      />
+      <Choice
+        label={SURVEY.hertz}
+        value={`${unit.plateVolts.value < 160 ? 115 : 230} ${unit.hz}`}
+        options={[
+          { value: "115 60", word: "115 V, 60 Hz" },
+          { value: "230 60", word: "230 V, 60 Hz" },
+          { value: "230 50", word: "230 V, 50 Hz" },
+        ]}
+        onChange={(value) => {
+          const [volts, hz] = value.split(" ").map(Number) as [number, 50 | 60];
+          save({ plateVolts: { value: volts, from: "plate" }, hz }, "plateVolts");
+        }}
+      />
+      {FIRST.map((name) => figure(name, true))}
+      <Collapsible.Root open={more} onOpenChange={setMore}>
+        <Collapsible.Trigger className="flex min-h-[44px] items-center gap-2 underline underline-offset-4" aria-expanded={more}>
+          {SURVEY.more}
+        </Collapsible.Trigger>
+        <Collapsible.Content>
+          {MORE.map((name) => figure(name, false))}
+          <TextField
+            label={SURVEY.model}
+            kept={unit.model}
+            onText={(text) => {
+              save({ model: text.slice(0, 200) }, "model");
+              return null;
+            }}
+          />
+          <Choice
+            label={SURVEY.startAid}
+            value={unit.startAid}
+            options={(["unknown", "none", "ptc", "relay"] as const).map((value) => ({ value, word: SURVEY.startAids[value] }))}
+            onChange={(startAid) => save({ startAid }, "startAid")}
+          />
+          {(unit.startAid === "ptc" || unit.startAid === "relay") && (
+            <FigureInput
+              name="startAidF"
+              figure={unit.startAidF}
+              usual="plate"
+              placeholder={SURVEY.assumed}
+              onChange={(next) => save({ startAidF: next }, "startAidF")}
+            />
+          )}
+        </Collapsible.Content>
+      </Collapsible.Root>
+    </section>
+  );
+}

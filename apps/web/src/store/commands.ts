@@ -1,0 +1,91 @@
+import {
+  type AirConditioner,
+  type AnyRecord,
+  type Job,
+  newGenerator,
+  newJob,
+  newReading,
+  newRig,
+  newShore,
+  newUnit,
+  type Reading,
+  type RecordKind,
+  type Source,
+} from "@amp-saver/records";
+import { newId, nowIso } from "./identity.ts";
+import type { Change, Commit } from "./port.ts";
+import type { RigBundle } from "./queries.ts";
+
+const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
+const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({ kind: record.kind, id: record.id, after: null });
+const birth = <Id extends string>() => ({ id: newId<Id>(), now: nowIso() });
+
+/** A new rig with one unit and a job to begin with. */
+export function newRigCommit(name: string, unitName: string, jobTitle: string): { readonly commit: Commit; readonly jobId: string } {
+  const rig = newRig(birth(), name);
+  const unit = newUnit(birth(), rig.id, unitName);
+  const job = newJob(birth(), rig.id, unit.id, jobTitle);
+  return { commit: { label: "new-rig", changes: [put(rig), put(unit), put(job)] }, jobId: job.id };
+}
+
+/** Some fields of a record changed; typing in one field makes one step to undo. */
+export function editCommit<R extends AnyRecord>(record: R, change: Partial<R>, field?: string): Commit {
+  const patch = { ...change, updatedAt: nowIso() };
+  return {
+    label: "edit",
+    changes: [{ kind: record.kind, id: record.id, patch }],
+    ...(field !== undefined && { mergeKey: `${record.kind} ${record.id} ${field}` }),
+  };
+}
+
+/** The latest answer of a job, saved without a step to undo. */
+export function answerCommit(job: Job, answer: Job["answer"]): Commit {
+  return { label: "answer", silent: true, changes: [{ kind: "job", id: job.id, patch: { answer } }] };
+}
+
+/** A further unit of a rig, with a job of its own. */
+export function addUnitCommit(bundle: RigBundle, unitName: string, jobTitle: string): { readonly commit: Commit; readonly jobId: string } {
+  const unit = newUnit(birth(), bundle.rig.id, unitName);
+  const job = newJob(birth(), bundle.rig.id, unit.id, jobTitle);
+  return { commit: { label: "add-unit", changes: [put(unit), put(job)] }, jobId: job.id };
+}
+
+/** A further source; the job asks about it from now on. */
+export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"], name: string, unit: AirConditioner): Commit {
+  const make = type === "shore" ? newShore : newGenerator;
+  const source = make(birth(), bundle.rig.id, name);
+  const volts = { ...source.volts, value: unit.plateVolts.value < 160 ? 120 : 240 };
+  return {
+    label: "add-source",
+    changes: [put({ ...source, volts }), { kind: "job", id: job.id, patch: { sourceId: source.id, updatedAt: nowIso() } }],
+  };
+}
+
+/** Takes a source away; jobs that asked about it ask about none. */
+export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
+  const jobs = bundle.jobs
+    .filter((job) => job.sourceId === source.id)
+    .map((job) => put({ ...job, sourceId: null, answer: null, updatedAt: nowIso() }));
+  const readings = bundle.readings.filter((r) => r.sourceId === source.id).map((r) => put({ ...r, sourceId: null, updatedAt: nowIso() }));
+  return { label: "delete-source", changes: [away(source), ...jobs, ...readings] };
+}
+
+/** Takes a rig away with all that belongs to it. */
+export function deleteRigCommit({ rig, units, sources, jobs, readings }: RigBundle): Commit {
+  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...jobs, ...readings].map(away) };
+}
+
+/** A reading of a job. */
+export function addReadingCommit(job: Job, when: Reading["when"], amps: number, more: Partial<Reading>): Commit {
+  return { label: "add-reading", changes: [put({ ...newReading(birth(), job, when, amps), ...more })] };
+}
+
+/** Takes a reading away. */
+export function deleteReadingCommit(reading: Reading): Commit {
+  return { label: "delete-reading", changes: [away(reading)] };
+}
+
+/** Everything of a file that was read, in one step. */
+export function importCommit(records: readonly AnyRecord[]): Commit {
+  return { label: "import", changes: records.map(put) };
+}

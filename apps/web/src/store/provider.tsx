@@ -1,0 +1,58 @@
+import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
+import { useSWRConfig } from "swr";
+import type { OpenStore } from "./open.ts";
+import type { Commit, RecordStore, StoreFailure, StoreResult } from "./port.ts";
+
+interface StoreContext {
+  readonly store: RecordStore;
+  readonly kept: boolean;
+  /** Saves; a failure is shown until the next success. */
+  readonly commit: (commit: Commit) => Promise<StoreResult>;
+  readonly undo: () => Promise<StoreResult>;
+  readonly redo: () => Promise<StoreResult>;
+  readonly failure: StoreFailure | null;
+  /** Grows with every undo, redo or import: fields then show what is kept instead of what was typed. */
+  readonly epoch: number;
+}
+
+const Context = createContext<StoreContext | null>(null);
+
+/** Gives the store to the page and refreshes every view after any change, here or in another tab. */
+export function StoreProvider({ open, children }: { readonly open: OpenStore; readonly children: React.ReactNode }) {
+  const { mutate } = useSWRConfig();
+  const [failure, setFailure] = useState<StoreFailure | null>(null);
+  const [epoch, setEpoch] = useState(0);
+  const { store, kept } = open;
+  useEffect(() => store.subscribe(() => void mutate(() => true)), [store, mutate]);
+  const tell = useCallback(
+    async (work: Promise<StoreResult>, steps: boolean): Promise<StoreResult> => {
+      const result = await work;
+      if (result.ok) setFailure(null);
+      else if (result.reason !== "nothing-there") setFailure(result.reason);
+      if (steps) setEpoch((n) => n + 1);
+      await mutate(() => true);
+      return result;
+    },
+    [mutate],
+  );
+  const value = useMemo<StoreContext>(
+    () => ({
+      store,
+      kept,
+      failure,
+      epoch,
+      commit: (commit) => tell(store.commit(commit), commit.label === "import"),
+      undo: () => tell(store.undo(), true),
+      redo: () => tell(store.redo(), true),
+    }),
+    [store, kept, failure, epoch, tell],
+  );
+  return <Context value={value}>{children}</Context>;
+}
+
+/** The store and what it can do. */
+export function useStore(): StoreContext {
+  const context = use(Context);
+  if (context === null) throw new Error("no store provider");
+  return context;
+}

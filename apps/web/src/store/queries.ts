@@ -1,0 +1,97 @@
+import type { AirConditioner, Job, Reading, Rig, RigId, Source } from "@amp-saver/records";
+import useSWR from "swr";
+import type { History, RecordStore } from "./port.ts";
+import { useStore } from "./provider.tsx";
+
+/** One rig with all that belongs to it. */
+export interface RigBundle {
+  readonly rig: Rig;
+  readonly units: readonly AirConditioner[];
+  readonly sources: readonly Source[];
+  readonly jobs: readonly Job[];
+  readonly readings: readonly Reading[];
+}
+
+const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: string; id: string }): number =>
+  a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
+
+/** Reads a rig whole; undefined when it is not kept. */
+export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
+  const rig = await store.get("rig", rigId);
+  if (rig === undefined) return undefined;
+  const [units, sources, jobs, readings] = await Promise.all([
+    store.list("unit", rigId),
+    store.list("source", rigId),
+    store.list("job", rigId),
+    store.list("reading", rigId),
+  ]);
+  return {
+    rig,
+    units: units.toSorted(oldestFirst),
+    sources: sources.toSorted(oldestFirst),
+    jobs: jobs.toSorted(oldestFirst),
+    readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
+  };
+}
+
+/** Everything a job's screens need. */
+export interface JobBundle extends RigBundle {
+  readonly job: Job;
+  readonly unit: AirConditioner;
+}
+
+/** A job with its rig, kept up to date; null once it is known to be gone. */
+export function useJob(jobId: string): JobBundle | null | undefined {
+  const { store } = useStore();
+  const { data } = useSWR(["job", jobId], async (): Promise<JobBundle | null> => {
+    const job = await store.get("job", jobId);
+    const bundle = job && (await readBundle(store, job.rigId));
+    const unit = bundle?.units.find((u) => u.id === job?.unitId);
+    return job !== undefined && bundle !== undefined && unit !== undefined ? { ...bundle, job, unit } : null;
+  });
+  return data;
+}
+
+/** Every job with its rig and unit, latest change first; undefined while reading. */
+export function useLogbook():
+  | readonly { readonly job: Job; readonly rig: Rig; readonly unit: AirConditioner; readonly source: Source | undefined }[]
+  | undefined {
+  const { store } = useStore();
+  const { data } = useSWR(["logbook"], async () => {
+    const [jobs, rigs, units, sources] = await Promise.all([
+      store.list("job"),
+      store.list("rig"),
+      store.list("unit"),
+      store.list("source"),
+    ]);
+    const rigById = new Map<string, Rig>(rigs.map((r) => [r.id, r]));
+    const unitById = new Map<string, AirConditioner>(units.map((u) => [u.id, u]));
+    const sourceById = new Map<string, Source>(sources.map((s) => [s.id, s]));
+    return jobs
+      .toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt) || a.id.localeCompare(b.id))
+      .flatMap((job) => {
+        const rig = rigById.get(job.rigId);
+        const unit = unitById.get(job.unitId);
+        return rig === undefined || unit === undefined
+          ? []
+          : [{ job, rig, unit, source: job.sourceId === null ? undefined : sourceById.get(job.sourceId) }];
+      });
+  });
+  return data;
+}
+
+/** Every rig with counts of what belongs to it. */
+export function useRigs(): readonly RigBundle[] | undefined {
+  const { store } = useStore();
+  const { data } = useSWR(["rigs"], async () => {
+    const bundles = await Promise.all((await store.list("rig")).map((r) => readBundle(store, r.id)));
+    return bundles.filter((b) => b !== undefined).toSorted((a, b) => oldestFirst(a.rig, b.rig));
+  });
+  return data;
+}
+
+/** What can be undone and redone now. */
+export function useHistory(): History {
+  const { store } = useStore();
+  return useSWR(["history"], () => store.history()).data ?? { undo: null, redo: null };
+}

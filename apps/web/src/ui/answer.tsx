@@ -1,0 +1,32 @@
+/** A stretch of a sentence; `decides` marks the figure that decides. */
+interface Part {
+  readonly text: string;
+  readonly decides?: boolean;
+}
+
+interface AnswerProps {
+  readonly question: string;
+  readonly parts: readonly Part[];
+  readonly sure?: React.ReactNode;
+  readonly extra?: React.ReactNode;
+}
+
+/** One question, its answer in a sentence with the deciding figure marked, and how sure that is. */
+export function Answer({ question, parts, sure, extra }: AnswerProps) {
+  return (
+    <div className="flex items-end justify-between gap-4">
+      <div className="min-w-0">
+        <p className="text-[15.5px] text-ink2">{question}</p>
+        <h1 id="answer" className="answer" tabIndex={-1} aria-live="polite">
+          {parts.map((part) => (
+            <span key={part.text} className={part.decides === true ? "decides" : undefined}>
+              {part.text}
+            </span>
+          ))}
+        </h1>
+        {sure !== undefined && <p className="text-[15.5px]">{sure}</p>}
+      </div>
+      {extra}
+    </div>
+  );
+}

@@ -1,0 +1,9 @@
+/** A caution where the hazard is: words first, a struck frame, never colour alone. */
+export function Caution({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
+  return (
+    <aside className="border-2 border-lead px-3 py-2" aria-label={title}>
+      <p className="font-bold text-lead">{title}</p>
+      <div className="text-[15px]">{children}</div>
+    </aside>
+  );
+}

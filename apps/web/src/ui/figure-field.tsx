@@ -1,0 +1,103 @@
+import { ORIGINS, type Origin } from "@amp-saver/core/quantity";
+import { Select } from "radix-ui";
+import { useId, useState } from "react";
+import { ORIGIN_HELP, ORIGIN_WORDS } from "../words/common.ts";
+import { SURVEY } from "../words/survey.ts";
+import { Provenance } from "./provenance.tsx";
+
+interface FigureFieldProps {
+  readonly label: string;
+  readonly help?: string | undefined;
+  readonly unit: string;
+  /** Text of what is kept; empty for nothing. */
+  readonly kept: string;
+  readonly from: Origin | null;
+  /** Takes a text; says what is wrong with it, or null when it was kept. Empty clears where allowed. */
+  readonly onText: (text: string) => string | null;
+  readonly onFrom?: (from: Origin) => void;
+  readonly placeholder?: string;
+  readonly large?: boolean;
+}
+
+/** One figure on a ruled row: label, value, unit, and the mark of where it comes from. */
+export function FigureField({ label, help, unit, kept, from, onText, onFrom, placeholder, large = false }: FigureFieldProps) {
+  const id = useId();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  return (
+    <div className="border-b border-hair py-1.5">
+      <div className="flex items-center justify-between gap-3">
+        <label htmlFor={id} className="min-w-0 grow text-[15.5px]">
+          {label}
+          {help !== undefined && <span className="block text-[13.5px] leading-[15px] text-ink2">{help}</span>}
+        </label>
+        <span className="flex shrink-0 items-center gap-2">
+          <input
+            id={id}
+            type="text"
+            inputMode="decimal"
+            autoComplete="off"
+            value={draft ?? kept}
+            placeholder={placeholder}
+            aria-invalid={error !== null}
+            aria-describedby={error === null ? undefined : `${id}-error`}
+            onChange={(event) => {
+              setDraft(event.target.value);
+              setError(onText(event.target.value));
+            }}
+            onBlur={() => error === null && setDraft(null)}
+            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[44px] ${large ? "min-h-[40px] w-[112px] text-[19px]" : "min-h-[34px] w-[96px] text-[17px]"} ${error === null ? "" : "border-lead"}`}
+          />
+          <span className="w-[46px] text-[15px] text-ink2">{unit}</span>
+          {onFrom !== undefined && <OriginSelect label={label} from={from} onFrom={onFrom} />}
+        </span>
+      </div>
+      {error !== null && (
+        <p id={`${id}-error`} role="alert" className="pt-1 text-[14.5px] font-semibold text-lead">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function OriginSelect({
+  label,
+  from,
+  onFrom,
+}: {
+  readonly label: string;
+  readonly from: Origin | null;
+  readonly onFrom: (from: Origin) => void;
+}) {
+  if (from === null) return <span className="w-[32px]" />;
+  return (
+    <Select.Root value={from} onValueChange={(value) => onFrom(value as Origin)}>
+      <Select.Trigger
+        aria-label={`${SURVEY.whereFrom(label)}: ${ORIGIN_WORDS[from]}`}
+        className="flex h-[32px] w-[32px] items-center justify-center pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
+      >
+        <Provenance from={from} />
+      </Select.Trigger>
+      <Select.Portal>
+        <Select.Content position="popper" sideOffset={4} align="end" className="z-50 border-[1.8px] border-ink bg-face">
+          <Select.Viewport>
+            {ORIGINS.map((origin) => (
+              <Select.Item
+                key={origin}
+                value={origin}
+                className="flex min-h-[38px] cursor-pointer items-center gap-2.5 px-3 data-[highlighted]:bg-ink data-[highlighted]:text-face pointer-coarse:min-h-[48px]"
+              >
+                <Provenance from={origin} />
+                <Select.ItemText>
+                  <span className="font-semibold">{ORIGIN_WORDS[origin]}</span>
+                </Select.ItemText>
+                <span className="text-[14px]">{ORIGIN_HELP[origin]}</span>
+              </Select.Item>
+            ))}
+          </Select.Viewport>
+        </Select.Content>
+      </Select.Portal>
+    </Select.Root>
+  );
+}

@@ -1,0 +1,43 @@
+import { useId, useState } from "react";
+
+interface TextFieldProps {
+  readonly label: string;
+  readonly kept: string;
+  /** Takes a text; says what is wrong with it, or null when it was kept. */
+  readonly onText: (text: string) => string | null;
+}
+
+/** A line of text on a ruled row, kept as it is typed. */
+export function TextField({ label, kept, onText }: TextFieldProps) {
+  const id = useId();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  return (
+    <div className="border-b border-hair py-1.5">
+      <div className="flex items-center justify-between gap-3">
+        <label htmlFor={id} className="shrink-0 text-[15.5px]">
+          {label}
+        </label>
+        <input
+          id={id}
+          type="text"
+          autoComplete="off"
+          value={draft ?? kept}
+          aria-invalid={error !== null}
+          aria-describedby={error === null ? undefined : `${id}-error`}
+          onChange={(event) => {
+            setDraft(event.target.value);
+            setError(onText(event.target.value));
+          }}
+          onBlur={() => error === null && setDraft(null)}
+          className="edge min-h-[34px] w-full max-w-[260px] bg-face px-2 font-semibold pointer-coarse:min-h-[44px]"
+        />
+      </div>
+      {error !== null && (
+        <p id={`${id}-error`} role="alert" className="pt-1 text-[14.5px] font-semibold text-lead">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}

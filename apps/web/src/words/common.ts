@@ -1,0 +1,98 @@
+import type { RecordKind, Stage } from "@amp-saver/records";
+
+export const PRODUCT = "Amp Saver";
+
+export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
+  survey: "Survey",
+  check: "Check",
+  choose: "Choose",
+  prepare: "Prepare",
+  isolate: "Isolate",
+  fit: "Fit",
+  learn: "Learn",
+  prove: "Prove",
+  "hand-over": "Hand over",
+};
+
+export const ORIGIN_WORDS = {
+  measured: "measured",
+  plate: "plate",
+  sheet: "sheet",
+  typical: "typical",
+  guessed: "guessed",
+} as const;
+
+export const ORIGIN_HELP = {
+  measured: "read with a meter on this very rig",
+  plate: "printed on the unit or the breaker",
+  sheet: "from the maker’s sheet",
+  typical: "usual for this kind, not known for this one",
+  guessed: "a guess",
+} as const;
+
+export const FIT_WORDS = { fits: "fits", "just-fits": "just fits", "too-much": "too much", "not-known": "not known" } as const;
+
+export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
+  rig: "rig",
+  unit: "air conditioner",
+  source: "source",
+  job: "job",
+  reading: "reading",
+};
+
+export const COMMON = {
+  rig: "Rig",
+  unit: "Unit",
+  job: "Job",
+  allRigs: "All rigs",
+  keys: "keys",
+  daylight: "Daylight",
+  night: "Night",
+  why: "Why",
+  close: "Close",
+  cancel: "Cancel",
+  delete: "Delete",
+  undo: "Undo",
+  redo: "Redo",
+  add: "Add",
+  open: "Open",
+  skip: "Skip to the answer",
+  stages: "Stages of the job",
+  places: "Places",
+  done: "done",
+  here: "you are here",
+  working: "Working",
+  loading: "Reading what is kept on this device.",
+  notFound: "There is nothing at this address.",
+  notFoundRig: "This job is not kept on this device. It may have been deleted; Undo brings a deleted one back.",
+  home: "Back to the logbook",
+  keptHere: "Kept on this device only",
+  notKept: "Nothing is kept: this browser allows no storage",
+  newVersion: "A new version is ready.",
+  reload: "Reload",
+  offlineReady: "Ready to work without a signal.",
+  broke: "Something broke in this view. What you entered is kept.",
+} as const;
+
+export const SAVE_FAILED = {
+  full: "Not saved: this device has no room left. Delete something or free some space, then change the figure again.",
+  aborted: "Not saved: the browser broke off. Nothing else was changed; try again.",
+  closed: "Not saved: another tab runs a newer version. Reload this page.",
+  "nothing-there": "There is nothing to undo.",
+} as const;
+
+export const UNDONE = {
+  "new-rig": "New rig",
+  edit: "Change",
+  "delete-rig": "Rig deleted",
+  "add-unit": "Unit added",
+  "add-source": "Source added",
+  "delete-source": "Source deleted",
+  "add-reading": "Reading added",
+  "delete-reading": "Reading deleted",
+  import: "File read in",
+  answer: "Answer",
+} as const;
+
+/** Names what was done and can be taken back. */
+export const undoOf = (label: keyof typeof UNDONE): string => `${UNDONE[label]}.`;

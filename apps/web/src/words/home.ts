@@ -1,0 +1,98 @@
+export const PLACES = [
+  { to: "/", word: "Logbook and day", short: "Logbook" },
+  { to: "/rigs", word: "Rigs and sources", short: "Rigs" },
+  { to: "/instruments", word: "Instruments", short: "Instruments" },
+  { to: "/practice", word: "Practice bench", short: "Practice" },
+] as const;
+
+export const HOME = {
+  question: "What is next?",
+  logbook: "Logbook",
+  find: "rig, unit, source",
+  newRig: "New rig",
+  open: "Open",
+  units: (n: number): string => (n === 1 ? "1 job" : `${n} jobs`),
+  rigs: (n: number): string => (n === 1 ? "1 rig" : `${n} rigs`),
+  none: "Nothing here yet: begin with the rig.",
+  emptyLead:
+    "Name a rig, copy the plate of one air conditioner, say what feeds it, and the answer is there: does it start, does it keep running, and with how much to spare.",
+  example: "Look at an example",
+  exampleHelp: "Two invented rigs. Undo takes them away again.",
+  noMatch: (text: string): string => `Nothing in the logbook has “${text}”.`,
+  noAnswer: "no answer yet",
+  noSource: "no source yet",
+  toSpare: "to spare",
+  over: "over",
+  stageAt: (n: number, word: string): string => `Stage ${n} of 9, ${word}`,
+  handedOver: "Handed over",
+  nameTitle: "New rig",
+  nameLabel: "Name of the rig",
+  nameHelp: "A vehicle or a house; whatever you call it.",
+  nameMissing: "The name is missing: 1 to 120 letters.",
+  nameLong: "The name is too long: at most 120 letters.",
+  unitName: "Roof unit",
+  jobTitle: "Will it start?",
+  begin: "Begin",
+} as const;
+
+/** What to do next on a job, in a sentence. */
+export const NEXT = {
+  plate: (rig: string, unit: string) => [
+    { text: `Copy the plate of ${rig}’s ${unit}: ` },
+    { text: "locked rotor amps first.", decides: true },
+  ],
+  source: (rig: string) => [{ text: `Say what feeds ${rig}: ` }, { text: "a hook-up or a generator.", decides: true }],
+  check: (rig: string, unit: string) => [{ text: `Will ${rig}’s ${unit} start? ` }, { text: "See the answer.", decides: true }],
+  before: (rig: string, unit: string) => [
+    { text: `Take a before reading on ${rig}’s ${unit}, ` },
+    { text: "while it is as found.", decides: true },
+  ],
+  after: (rig: string, unit: string) => [
+    { text: `Take the after reading on ${rig}’s ${unit}, ` },
+    { text: "same clamp, same wire.", decides: true },
+  ],
+  proof: (rig: string, unit: string) => [{ text: `${rig}’s ${unit}: ` }, { text: "see what the readings prove.", decides: true }],
+} as const;
+
+export const RIGS = {
+  question: "What is kept here?",
+  answer: (rigs: number, units: number, sources: number): string =>
+    `${HOME.rigs(rigs)}, ${units === 1 ? "1 air conditioner" : `${units} air conditioners`}, ${sources === 1 ? "1 source" : `${sources} sources`}.`,
+  empty: "No rig is kept on this device.",
+  sure: "Everything stays in this browser until you export it.",
+  exportAll: "Export all",
+  export: "Export",
+  import: "Read a file",
+  importHelp: "A file that ends in .ampsaver.json. You see what will change before it does.",
+  delete: "Delete",
+  deleteTitle: (name: string): string => `Delete ${name}?`,
+  deleteHelp: (units: number, sources: number, readings: number): string =>
+    `With it go ${units} air ${units === 1 ? "conditioner" : "conditioners"}, ${sources} ${sources === 1 ? "source" : "sources"} and ${readings} ${readings === 1 ? "reading" : "readings"}. Undo brings everything back.`,
+  addUnit: "Add a unit",
+  unitName: (n: number): string => `Unit ${n}`,
+  previewTitle: "What this file would change",
+  previewNone: "Nothing: everything in the file is already here.",
+  previewRow: (n: number, kind: string, change: "new" | "changed" | "same"): string =>
+    `${n} × ${kind}: ${change === "same" ? "the same, left alone" : change === "new" ? "new" : "replaced by the file’s"}`,
+  previewFields: (name: string, fields: string): string => `${name}: ${fields}`,
+  takeIn: "Take it in",
+  refusedTitle: "This file was not read. Nothing has changed.",
+  reading: "Reading the file.",
+} as const;
+
+export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> = {
+  "not-json": () => "It is not a rig file: its text is not JSON.",
+  "not-ours": () => "It is not a rig file: it does not say so at its head.",
+  "newer-file": () => "It was written by a newer version of Amp Saver. Update this one first.",
+  newer: (where) => `It holds a record of a newer version (${where}). Update this one first.`,
+  "too-large": () => "It is larger than 50 million letters, which no rig file is.",
+  empty: () => "There is no rig in it.",
+  twice: (where) => `One record is in it twice (${where}).`,
+  dangling: (where) => `A record refers to one that is not in the file (${where}).`,
+  "bad-field": (where) => `A field is missing, unknown or out of its limits: ${where}.`,
+  "no-version": (where) => `A record does not say its version (${where}).`,
+  "no-step": (where) => `A record’s version is not known (${where}).`,
+  "not-an-object": (where) => `Something in it is not a record (${where}).`,
+  "unknown-kind": (where) => `A record is of a kind that is not known (${where}).`,
+  unreadable: () => "The browser could not read it.",
+};

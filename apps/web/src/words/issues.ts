@@ -1,0 +1,33 @@
+import { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
+
+type Say = (f: (name: string) => number) => string;
+
+/** What each finding of a start study says. */
+export const ISSUE_WORDS: Readonly<Record<string, Say>> = {
+  stalled: () => "The rotor does not come to speed. A stalled compressor draws its locked rotor amps until something opens.",
+  "starter-gave-up": (f) => `The starter lets go at ${formatSeconds(f("atS"))} and would try again after its delay, with a higher limit.`,
+  "source-undervoltage": (f) =>
+    `The source’s voltage is below its drop-out from ${formatSeconds(f("sinceS"))}, down to ${formatPercent(f("lowestShare"))}; it lets go at ${formatSeconds(f("atS"))}.`,
+  "breaker-trips": (f) =>
+    `The breaker trips by ${formatSeconds(f("atS"))} at the latest. A larger breaker is no remedy: it protects the wire.`,
+  "breaker-may-trip": (f) => `A breaker at the quick edge of its band trips: ${formatPercent(f("dose"))} of the way.`,
+  "source-folds-back": (f) =>
+    `The source holds the current down by lowering its voltage to ${formatPercent(f("lowestShare"))}: asked ${formatAmps(f("askedA"))}, limit ${formatAmps(f("limitA"))}.`,
+  "surge-time": (f) => `Above running watts for ${formatSeconds(f("seconds"))}; the source allows ${formatSeconds(f("limitS"))}.`,
+  "run-over-rating": (f) =>
+    `Running takes ${formatWatts(f("watts"))}, the source carries ${formatWatts(f("limitW"))} for hours. It will stop after some minutes.`,
+  "run-over-breaker-share": (f) =>
+    `Running takes ${formatAmps(f("askedA"))}; for three hours and more count ${formatAmps(f("limitA"))}, 80 % of the breaker.`,
+  "run-pull-out": (f) => `On ${formatVolts(f("volts"))} behind this wiring the motor cannot carry its load.`,
+  "run-volts-low": (f) =>
+    `${formatVolts(f("volts"))} at the unit while running; below ${formatVolts(f("limitV"))} the cord or the source is weak.`,
+  "run-volts-too-low": (f) =>
+    `${formatVolts(f("volts"))} at the unit while running; less than ${formatVolts(f("limitV"))} overheats the motor.`,
+  "start-capacitor-long": (f) => `The start capacitor never drops out; more than ${formatSeconds(f("limitS"))} in circuit destroys it.`,
+  "run-current-not-met": (f) =>
+    `A motor of this plate cannot run as lightly as stated; ${formatAmps(f("askedA"))} was used. Check the running amps.`,
+};
+
+export const SEVERITY_WORDS = { stop: "Stop", warn: "Watch", note: "Note" } as const;
+export const issueSource = (source: string): string => `Source: ${source}`;
+export const percentText = (share: number): string => formatNumber(share * 100, 0);

@@ -1,0 +1,32 @@
+/** Keys and what they do, as listed under "?". */
+export const KEYS: readonly (readonly [string, string])[] = [
+  ["1–9", "stage of the job"],
+  ["S", "next source"],
+  ["M", "next way of starting"],
+  ["B", "line laid over it"],
+  ["L", "other loads"],
+  ["T", "outdoor air"],
+  ["A", "altitude"],
+  ["W", "why: formula, inputs, source"],
+  ["O", "open what is next"],
+  ["N", "new rig"],
+  ["/", "find in the logbook"],
+  ["E", "export"],
+  ["D", "Daylight or Night"],
+  ["Ctrl Z", "undo"],
+  ["Ctrl Shift Z", "redo"],
+];
+
+export const KEY_WORDS = {
+  title: "Keys and settings",
+  shortcuts: "Single keys work when nothing is being typed",
+  measure: "Units",
+  us: "°F and feet",
+  si: "°C and metres",
+  device: "This device",
+  persisted: "The browser promised to keep what is stored here.",
+  notPersisted: "The browser may clear what is stored here when it runs short. Export a rig to keep a copy.",
+  insecure:
+    "This address is not a secure one (https or localhost). Everything works, but the app cannot be installed here, does not open without a signal, and storage cannot be made lasting.",
+  secure: "From its second visit on this device the app opens without a signal.",
+} as const;

@@ -1,0 +1,52 @@
+import type { Stage } from "@amp-saver/records";
+
+/** Stages and places that are not built yet: what they will do, and what to keep in mind until then. */
+export const LATER: Readonly<Partial<Record<Stage, { readonly question: string; readonly will: string; readonly meanwhile: string }>>> = {
+  choose: {
+    question: "What is the cheapest honest way to make it start?",
+    will: "This stage will set every remedy side by side on your weakest source and hottest day.",
+    meanwhile: "Until then, Check lets you switch the way of starting and the source, one at a time. A larger breaker is never a remedy.",
+  },
+  prepare: {
+    question: "What must be ready before the ladder?",
+    will: "This stage will plan the wiring of this very unit and list every terminal to crimp on the ground.",
+    meanwhile: "Until then, follow the starter maker’s own sheet for your unit and read all of it before touching anything.",
+  },
+  isolate: {
+    question: "Is it dead, and proven so?",
+    will: "This stage will tick off every source of this rig and lead through proving it dead and discharging every capacitor.",
+    meanwhile:
+      "Until then, have it done by someone licensed who proves it dead: a generator or an inverter can feed the circuit again at any moment.",
+  },
+  fit: {
+    question: "Which wire is next?",
+    will: "This stage will show one step a screen, with just that step lit on the map of the wires.",
+    meanwhile: "Until then, follow the maker’s sheet, with the unit dead and proven dead.",
+  },
+  learn: {
+    question: "Has the starter learned enough?",
+    will: "This stage will conduct starts and rests with timers, and say whether a waiting unit is faulty.",
+    meanwhile: "Until then, the starter’s own sheet decides. Learn on a strong source, not on the small generator.",
+  },
+  "hand-over": {
+    question: "What does the next person need to know?",
+    will: "This stage will make the sheet, the label and the reminders for whoever comes next.",
+    meanwhile: "Until then, export the rig: the file holds everything that was entered.",
+  },
+};
+
+export const LATER_PLACES = {
+  instruments: {
+    question: "Which meters are connected?",
+    will: "This place will connect clamp meters and multimeters, or stand-ins for them.",
+    meanwhile: "Until then, type readings in under Prove.",
+  },
+  practice: {
+    question: "What goes wrong, and how does it look?",
+    will: "This place will be a bench to practise on, with faults to find.",
+    meanwhile: "Until then, Check shows what a stall and a drop-out look like on any source.",
+  },
+} as const;
+
+export const NOT_YET = "Not here yet.";
+export const LATER_LINKS = { check: "Go to Check", prove: "Go to Prove" } as const;

@@ -1,0 +1,132 @@
+import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
+import type { Reading } from "@amp-saver/records";
+import type { Part } from "./check.ts";
+
+export const MODE_WORDS: Readonly<Record<Reading["mode"], string>> = {
+  inrush: "inrush, about 100 ms",
+  "max-hold": "max hold",
+  app: "starter’s own last peak",
+  live: "live, running",
+};
+
+export const CONDUCTOR_WORDS: Readonly<Record<Reading["conductor"], string>> = {
+  common: "compressor common",
+  run: "compressor run",
+  start: "compressor start",
+  supply: "the unit’s supply",
+};
+
+interface ProofWords {
+  readonly verdict: string;
+  readonly beforeA: number;
+  readonly afterA: number;
+  readonly reduction: number;
+  readonly uncertainty: number;
+  readonly runningChanged: boolean | null;
+}
+
+/** The proof in one sentence, the deciding figure marked. */
+export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty, runningChanged }: ProofWords): readonly Part[] {
+  const percent = formatWith(reduction * 100, 0, "%");
+  const fell = `the start fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}, `;
+  const running =
+    runningChanged === null
+      ? "."
+      : runningChanged
+        ? "; the running amps changed, which a starter does not do."
+        : ", and the running amps did not change.";
+  switch (verdict) {
+    case "as-expected":
+      return [{ text: `Yes: ${fell}` }, { text: `${percent} less`, decides: true }, { text: running }];
+    case "more-than-expected":
+      return [
+        { text: `More than expected: ${fell}` },
+        { text: `${percent} less`, decides: true },
+        { text: ". Was the clamp on the same wire?" },
+      ];
+    case "less-than-expected":
+      return [
+        { text: `Less than expected: ${fell}` },
+        { text: `${percent} less`, decides: true },
+        { text: reduction < 0.5 ? ", not half." : "." },
+      ];
+    case "no-reduction":
+      return [
+        { text: "No: " },
+        { text: `${formatAmps(beforeA)} and ${formatAmps(afterA)}`, decides: true },
+        { text: ` are the same within ${formatWith(uncertainty * 100, 0, "%")}.` },
+      ];
+    case "no-before":
+      return [{ text: "No before reading was taken, so " }, { text: "the reduction is expected, not shown.", decides: true }];
+    case "no-after":
+      return [{ text: "The before readings stand. " }, { text: "Take the after readings the same way.", decides: true }];
+    case "nothing-alike":
+      return [{ text: "Nothing can be compared: " }, { text: "no two readings are of one kind on one wire.", decides: true }];
+    default:
+      return [{ text: "Nothing is shown yet: " }, { text: "take a before reading first.", decides: true }];
+  }
+}
+
+export const PROVE = {
+  question: (unit: string): string => `Did the starter do its work on ${unit}?`,
+  sure: (before: number, after: number, percent: number): string =>
+    `Middle of ${before} before and ${after} after, taken alike; the percent is good to ± ${formatNumber(percent * 100, 0)}. It lowers the start; it does not lower the cost of running.`,
+  few: (sides: string): string => `Three readings a side make a middle; ${sides} has fewer.`,
+  sides: { before: "before", after: "after" },
+  bothSides: "each side",
+  rule: "Start, amps",
+  before: "Before",
+  after: "After",
+  leftOut: "Left out",
+  running: "Running",
+  runningBoth: "both days",
+  middle: (n: number): string => (n === 1 ? "one reading" : `middle of ${n}`),
+  less: "less",
+  runningBefore: (a: number): string => `${formatAmps(a)} before`,
+  runningAfter: (a: number, changed: boolean): string =>
+    `${formatAmps(a)} after, ${changed ? "not the same" : "the same within the readings"}`,
+  alike: "Taken alike?",
+  alikeOf: (n: number, all: number): string => `${n} of ${all}`,
+  alikeWords: { equal: "equal", near: "near enough", unlike: "not alike", "not-known": "not known" },
+  alikeRows: {
+    meter: "Meter",
+    conductor: "Wire",
+    mode: "Kind",
+    rest: "Rest before",
+    source: "Source",
+    outdoor: "Outdoor air",
+    volts: "Volts at unit",
+  },
+  differs: "differs",
+  readings: "All readings",
+  add: "Add a reading",
+  when: "When",
+  amps: "Amps",
+  mode: "How the meter took it",
+  conductor: "Jaws on",
+  volts: "Volts at the unit",
+  rest: "Rest before, min",
+  outdoor: "Outdoor air",
+  meter: "Which meter",
+  source: "Fed by",
+  sourceNone: "not noted",
+  save: "Keep this reading",
+  required: (label: string, limits: string): string => `${label} must be a number from ${limits}.`,
+  deleteReading: (amps: number): string => `Delete the reading of ${formatAmps(amps)}`,
+  pictureLabel: "Start amps before and after on one rule.",
+  liveTitle: "Measuring in a live unit",
+  liveText:
+    "Hang the clamp with the unit dead and proven dead, close it up as far as it goes, then power it. Never power it with the compressor’s terminal cover off, and never read live at its pins: a terminal can blow out with burning oil. One clean push on the disconnect; a jerky one gives a false high.",
+  chargeTitle: "Capacitors hold charge after the power is off",
+  chargeText:
+    "Before a hand goes near them: bleed each with 2 × 10 kilohm, 5 W in series on insulated leads, read below 10 V on the DC range, wait 30 s, read again. A meter on AC volts shows about nothing on a charged capacitor.",
+  howTitle: "How to take it",
+  how: "Clamp on compressor common only, inrush mode, at least three starts with 5 min rest between, then running amps and volts. Same clamp, same wire, same mode afterwards.",
+} as const;
+
+export const LEFT_OUT_WORDS = {
+  unlike: "another kind or wire than the rest",
+  "above-locked": "more than a rotor of this plate can draw: a bounced contact?",
+  outlier: "far from the others",
+  "run-reads-low": "not on compressor common, reads low",
+} as const;

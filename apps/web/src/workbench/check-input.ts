@@ -1,0 +1,37 @@
+import type { StartCase } from "@amp-saver/core/study/motor-start";
+import { type AirConditioner, METHODS, type Method, type Source } from "@amp-saver/records";
+import { type CaseOrMissing, type Conditions, startCase } from "./start-case.ts";
+
+/** Every question the check screen asks at once. */
+export interface CheckInput {
+  readonly chosen: CaseOrMissing;
+  readonly against: StartCase | null;
+  /** Questions behind the glyphs, and which glyph each belongs to. */
+  readonly glances: readonly StartCase[];
+  readonly glanceOf: readonly ({ readonly source: string } | { readonly method: Method })[];
+}
+
+/** Puts a job's question together with all that is compared with it. */
+export function checkInput(
+  unit: AirConditioner,
+  sources: readonly Source[],
+  sourceId: string | null,
+  method: Method,
+  against: Method | null,
+  conditions: Conditions,
+): CheckInput {
+  const source = sources.find((s) => s.id === sourceId);
+  const ask = (s: Source | undefined, m: Method): CaseOrMissing => startCase(unit, s, m, conditions);
+  const compared = against === null || against === method ? null : ask(source, against);
+  const asked = [
+    ...sources.map((s) => ({ of: { source: s.id }, question: ask(s, method) })),
+    ...METHODS.map((m) => ({ of: { method: m }, question: ask(source, m) })),
+  ];
+  const known = asked.flatMap(({ of, question }) => (question.ok ? [{ of, given: question.given }] : []));
+  return {
+    chosen: ask(source, method),
+    against: compared?.ok === true ? compared.given : null,
+    glances: known.map((k) => k.given),
+    glanceOf: known.map((k) => k.of),
+  };
+}

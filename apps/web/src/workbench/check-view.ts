@@ -1,0 +1,130 @@
+import type { StartIssue, StartStudy } from "@amp-saver/core/study/motor-start";
+import type { Method } from "@amp-saver/records";
+
+/** Which sentence answers the question; worded in the interface. */
+export type AnswerCode =
+  | "undervoltage"
+  | "breaker"
+  | "stalled"
+  | "gave-up"
+  | "surge-time"
+  | "run-over-generator"
+  | "run-over-breaker"
+  | "run-low-volts"
+  | "pull-out"
+  | "folded"
+  | "may-trip"
+  | "just-fits"
+  | "fits";
+
+/** One gap and the piece in it, for the headroom picture. */
+export interface GapView {
+  readonly askedA: number;
+  readonly limitA: number | null;
+  readonly marginA: number | null;
+  readonly toleranceA: number;
+  readonly fit: "fits" | "just-fits" | "too-much" | "not-known";
+}
+
+/** A line of the start trace, one point a cycle. */
+export interface TraceView {
+  readonly method: Method;
+  readonly points: readonly { readonly t: number; readonly amps: number; readonly volts: number; readonly rpm: number }[];
+  readonly startS: number | null;
+  readonly endsAtS: number | null;
+  readonly status: "started" | "stalled" | "tripped";
+  readonly steadyA: number | null;
+  readonly steadyV: number | null;
+  readonly askedA: number | null;
+  readonly lowestV: number;
+  readonly peakA: number;
+}
+
+/** Everything the check screen shows about one answer, in figures. */
+export interface CheckView {
+  readonly code: AnswerCode;
+  readonly figures: Readonly<Record<string, number>>;
+  readonly overall: GapView["fit"];
+  readonly decides: "start" | "run";
+  readonly start: GapView;
+  readonly run: GapView | null;
+  readonly trace: TraceView;
+  readonly synchronousRpm: number;
+  readonly assumptions: StartStudy["assumptions"];
+  readonly issues: readonly StartIssue[];
+}
+
+const RPM = 30 / Math.PI;
+
+/** Turns a study into what is shown. */
+export function checkView(study: StartStudy, method: Method): CheckView {
+  const { result, verdict } = study;
+  const code = answerCode(study);
+  const issue = result.issues.find((i) => ISSUE_OF[code]?.includes(i.code));
+  return {
+    code,
+    figures: {
+      startSpareA: result.start.marginA ?? 0,
+      runSpareA: result.run?.marginA ?? 0,
+      askedA: result.start.askedA,
+      limitA: result.start.limitA ?? 0,
+      runAskedA: result.run?.askedA ?? 0,
+      runLimitA: result.run?.limitA ?? 0,
+      startS: result.startS ?? 0,
+      ...issue?.figures,
+    },
+    overall: verdict.overall,
+    decides: verdict.decides,
+    start: { ...result.start, fit: verdict.start },
+    run: result.run && { ...result.run, fit: verdict.run },
+    trace: traceOf(study, method),
+    synchronousRpm: result.synchronousRadS * RPM,
+    assumptions: study.assumptions,
+    issues: result.issues,
+  };
+}
+
+const ISSUE_OF: Readonly<Partial<Record<AnswerCode, readonly string[]>>> = {
+  undervoltage: ["source-undervoltage"],
+  breaker: ["breaker-trips"],
+  stalled: ["stalled"],
+  "gave-up": ["starter-gave-up"],
+  "surge-time": ["surge-time"],
+  "run-over-generator": ["run-over-rating"],
+  "run-over-breaker": ["run-over-breaker-share"],
+  "run-low-volts": ["run-volts-too-low"],
+  "pull-out": ["run-pull-out"],
+};
+
+function answerCode({ result, verdict }: StartStudy): AnswerCode {
+  if (result.reason === "source-undervoltage") return "undervoltage";
+  if (result.reason === "breaker-tripped") return "breaker";
+  if (result.reason === "starter-gave-up") return "gave-up";
+  if (result.reason === "below-speed") return "stalled";
+  const stop = result.issues.find((i) => i.severity === "stop")?.code;
+  if (stop === "surge-time") return "surge-time";
+  if (stop === "run-over-rating") return "run-over-generator";
+  if (stop === "run-over-breaker-share") return "run-over-breaker";
+  if (stop === "run-volts-too-low") return "run-low-volts";
+  if (stop === "run-pull-out") return "pull-out";
+  if (result.start.foldedBack) return "folded";
+  if (result.issues.some((i) => i.code === "breaker-may-trip")) return "may-trip";
+  return verdict.overall === "fits" ? "fits" : "just-fits";
+}
+
+/** The trace of a study as a line to draw. */
+export function traceOf({ result }: StartStudy, method: Method): TraceView {
+  const live = result.cycles.filter((c) => result.events.trippedAtS === null || c.t <= result.events.trippedAtS + 1e-9);
+  return {
+    method,
+    points: result.cycles.map((c) => ({ t: c.t, amps: c.rmsA, volts: c.volts, rpm: c.radS * RPM })),
+    startS: result.startS,
+    endsAtS: result.events.trippedAtS ?? result.events.starterOpenedAtS,
+    status: result.status,
+    steadyA: result.running?.totalA ?? null,
+    steadyV: result.running?.volts ?? null,
+    askedA: result.start.foldedBack ? result.start.askedA : null,
+    lowestV: Math.min(...live.map((c) => c.volts)),
+    peakA: result.peak.cycleRmsA,
+  };
+}

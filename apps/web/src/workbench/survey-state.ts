@@ -1,0 +1,22 @@
+import type { AirConditioner, Figure, Source } from "@amp-saver/records";
+
+/** Whether there is enough for an answer, or what is missing first. */
+export type SurveyState =
+  | { readonly code: "missingBoth" | "missingPlate" | "missingSource" | "missingWatts" }
+  | { readonly code: "enough"; readonly read: number; readonly typical: number };
+
+const UNIT_FIGURES = ["lockedRotorA", "ratedLoadA", "runningA", "fanA", "runCapacitorF", "coolingW", "plateVolts"] as const;
+
+/** Looks over a unit and the source it is asked about. */
+export function surveyState(unit: AirConditioner, source: Source | undefined): SurveyState {
+  const plate = unit.lockedRotorA !== undefined || unit.ratedLoadA !== undefined;
+  if (!plate && source === undefined) return { code: "missingBoth" };
+  if (!plate) return { code: "missingPlate" };
+  if (source === undefined) return { code: "missingSource" };
+  if (source.type === "inverter-generator" && source.runningW === undefined && source.surgeW === undefined) return { code: "missingWatts" };
+  const figures: (Figure | undefined)[] = UNIT_FIGURES.map((name) => unit[name]);
+  if (source.type === "shore") figures.push(source.volts, source.breakerA, source.ohm);
+  else figures.push(source.volts, source.runningW, source.surgeW, source.surgeS);
+  const read = figures.filter((f) => f !== undefined && f.from !== "typical" && f.from !== "guessed").length;
+  return { code: "enough", read, typical: figures.length - read };
+}

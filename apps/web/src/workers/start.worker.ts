@@ -1,0 +1,43 @@
+import {
+  type Sensitivity,
+  type StartCase,
+  type StartStudy,
+  sensitivities,
+  studyStart,
+  type Thresholds,
+  thresholds,
+  type Verdict,
+} from "@amp-saver/core/study/motor-start";
+import { expose } from "comlink";
+
+/** A case's verdict for a list, with the margin that decides. */
+export interface Glance {
+  readonly verdict: Verdict;
+  readonly marginA: number | null;
+}
+
+const desk = {
+  /** One case studied whole; null when no motor fits its plate. */
+  study(given: StartCase): StartStudy | null {
+    const study = studyStart(given);
+    return study.ok ? study.value : null;
+  },
+  /** Verdicts of several cases, for lists that compare. */
+  glances(cases: readonly StartCase[]): (Glance | null)[] {
+    return cases.map((given) => {
+      const study = studyStart(given);
+      if (!study.ok) return null;
+      const { verdict, result } = study.value;
+      return { verdict, marginA: result[verdict.decides]?.marginA ?? null };
+    });
+  },
+  /** Where the answer turns, and what to measure next. */
+  surroundings(given: StartCase): { readonly thresholds: Thresholds; readonly sensitivities: readonly Sensitivity[] } {
+    return { thresholds: thresholds(given), sensitivities: sensitivities(given) };
+  },
+};
+
+/** What the page may ask of the worker. */
+export type StartDesk = typeof desk;
+
+expose(desk);

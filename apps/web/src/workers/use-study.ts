@@ -1,0 +1,26 @@
+import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
+import { desks } from "./desk.ts";
+import type { Glance, StartDesk } from "./start.worker.ts";
+import { type Latest, useLatest } from "./use-latest.ts";
+
+const askStudy = (given: StartCase): Promise<StartStudy | null> => desks().front.study(given);
+const askGlances = (cases: readonly StartCase[]): Promise<(Glance | null)[]> => desks().back.glances(cases);
+const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
+
+/** Pause before the surroundings of a question are worked out, ms: not while it is being dragged. */
+const SETTLED_MS = 180;
+
+/** A case studied in a worker. */
+export function useStudy(given: StartCase | null): Latest<StartStudy | null> {
+  return useLatest(given, askStudy);
+}
+
+/** Verdicts of several cases, in order. */
+export function useGlances(cases: readonly StartCase[] | null): Latest<(Glance | null)[]> {
+  return useLatest(cases, askGlances, 60);
+}
+
+/** Where the answer turns, and what to measure next. */
+export function useSurroundings(given: StartCase | null): Latest<ReturnType<StartDesk["surroundings"]>> {
+  return useLatest(given, askSurroundings, SETTLED_MS);
+}

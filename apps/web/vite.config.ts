@@ -1,0 +1,36 @@
+import tailwindcss from "@tailwindcss/vite";
+import react from "@vitejs/plugin-react";
+import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
+
+export default defineConfig({
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: "prompt",
+      injectRegister: false,
+      workbox: {
+        globPatterns: ["**/*.{js,css,html,woff2,svg,png,webmanifest}"],
+        navigateFallback: "index.html",
+        cleanupOutdatedCaches: true,
+      },
+      manifest: {
+        name: "Amp Saver",
+        short_name: "Amp Saver",
+        description: "Will this air conditioner start, and keep running, on this source?",
+        display: "standalone",
+        background_color: "#ffffff",
+        theme_color: "#ffffff",
+        start_url: "/",
+        icons: [
+          { src: "icon-192.png", sizes: "192x192", type: "image/png" },
+          { src: "icon-512.png", sizes: "512x512", type: "image/png" },
+          { src: "icon-mask-512.png", sizes: "512x512", type: "image/png", purpose: "maskable" },
+        ],
+      },
+    }),
+  ],
+  worker: { format: "es" },
+  build: { target: "es2022", sourcemap: false, assetsInlineLimit: 0 },
+});

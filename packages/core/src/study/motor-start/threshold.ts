@@ -1,0 +1,42 @@
+import { celsiusFromF, metresFromFt } from "../../quantity/index.ts";
+import type { StartCase } from "./case.ts";
+import { studyStart } from "./run.ts";
+
+/** Where an answer turns from yes to no as one condition grows; null where it does not within the range. */
+export interface Thresholds {
+  readonly outdoorC: number | null;
+  readonly altitudeM: number | null;
+}
+
+/** Range looked over (common practice, no source: the hottest places and highest roads driven). */
+export const OUTDOOR_RANGE_C: readonly [number, number] = [celsiusFromF(50), celsiusFromF(125)];
+export const ALTITUDE_RANGE_M: readonly [number, number] = [0, metresFromFt(12_000)];
+
+const STEPS = 9;
+
+/** Finds, by bisection, the outdoor air and the altitude from which a case is too much. */
+export function thresholds(given: StartCase): Thresholds {
+  const { source } = given;
+  return {
+    outdoorC: turn(OUTDOOR_RANGE_C, (outdoorC) => holds({ ...given, outdoorC })),
+    altitudeM: "altitudeM" in source ? turn(ALTITUDE_RANGE_M, (altitudeM) => holds({ ...given, source: { ...source, altitudeM } })) : null,
+  };
+}
+
+function holds(given: StartCase): boolean {
+  const study = studyStart(given);
+  return study.ok && study.value.verdict.overall !== "too-much";
+}
+
+function turn([from, to]: readonly [number, number], good: (x: number) => boolean): number | null {
+  if (good(to)) return null;
+  if (!good(from)) return from;
+  let low = from;
+  let high = to;
+  for (let k = 0; k < STEPS; k++) {
+    const middle = (low + high) / 2;
+    if (good(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}

@@ -1,0 +1,21 @@
+import { ensurePackages, ROOT } from "./install.mjs";
+
+/** Builds the app into apps/web/<outDir> and the server that serves it. */
+export async function buildApp({ mode = "production", outDir = "dist" } = {}) {
+  ensurePackages();
+  const { build } = await import("vite");
+  await build({ root: `${ROOT}apps/web`, mode, logLevel: "warn", build: { outDir, emptyOutDir: true } });
+  await build({
+    root: `${ROOT}apps/server`,
+    configFile: false,
+    logLevel: "warn",
+    build: { ssr: "src/main.ts", outDir: "dist", target: "node20", emptyOutDir: true },
+  });
+  return `${ROOT}apps/web/${outDir}`;
+}
+
+/** Serves a built folder in this very process, so that one signal ends everything. */
+export async function serve(folder) {
+  process.argv[2] = folder;
+  await import(`${ROOT}apps/server/dist/main.js`);
+}
