@@ -15,6 +15,8 @@ export interface Gap {
   readonly word: string;
   readonly limitWord: string;
   readonly decides: boolean;
+  /** The unit made do with less than it asked. */
+  readonly leans: boolean;
 }
 
 export const GAP_HEIGHT = 66;
@@ -124,9 +126,33 @@ export function Dimension({ from, to, y }: { readonly from: number; readonly to:
   );
 }
 
+/** The same with room for a figure in its middle. */
+export function SplitDimension({
+  from,
+  to,
+  y,
+  gap,
+}: {
+  readonly from: number;
+  readonly to: number;
+  readonly y: number;
+  readonly gap: number;
+}) {
+  const middle = (from + to) / 2;
+  return (
+    <g stroke="var(--ink)" fill="var(--ink)">
+      <path d={`M${from} ${y}H${middle - gap}M${middle + gap} ${y}H${to}`} strokeWidth="1.5" fill="none" />
+      <path d={`M${from} ${y}l8 -3.4v6.8zM${to} ${y}l-8 -3.4v6.8z`} stroke="none" />
+    </g>
+  );
+}
+
 function NarrowFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x: number; readonly y: number; readonly right: number }) {
   if (gap.marginA === null) return null;
-  const text = gap.marginA > 0 ? `${formatAmps(gap.marginA)} ${CHECK.toSpare}` : `${formatAmps(-gap.marginA)} ${CHECK.over}`;
+  const text =
+    gap.marginA > 0
+      ? `${formatAmps(gap.marginA)} ${CHECK.toSpare}`
+      : `${formatAmps(-gap.marginA)} ${gap.leans ? CHECK.notGiven : CHECK.over}`;
   const inside = x + 18 + text.length * 8.6 > right;
   return (
     <Halo

@@ -3,7 +3,7 @@ import { PROVE } from "../words/prove.ts";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
 import { Halo } from "./halo.tsx";
-import { Dimension } from "./headroom.tsx";
+import { Dimension, SplitDimension } from "./headroom.tsx";
 
 /** One side of a comparison: its middle and every reading that counts. */
 export interface SideBar {
@@ -37,7 +37,7 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
   };
   const beforeY = take(ROW);
   const afterY = take(ROW);
-  const outY = out.map(() => take(narrow ? 42 : 30));
+  const outY = out.map(() => take(narrow ? 42 : 36));
   const runningY = running === null ? 0 : take(ROW);
   const height = y + 4;
   return (
@@ -89,7 +89,7 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
             {PROVE.runningBefore(running.beforeA)}
           </Halo>
           <Halo x={scale.x(running.afterA) + 10} y={runningY + 29} fill="var(--steel)">
-            {PROVE.runningAfter(running.afterA, running.changed)}
+            {narrow ? PROVE.runningAfterShort(running.afterA) : PROVE.runningAfter(running.afterA, running.changed)}
           </Halo>
         </g>
       )}
@@ -173,7 +173,7 @@ function Difference({
   return (
     <g>
       <line x1={to} x2={to} y1={top} y2={y + 14} stroke="var(--ink)" strokeWidth="1.2" />
-      <Dimension from={from + 4} to={to} y={y} />
+      {room > 150 ? <SplitDimension from={from + 4} to={to} y={y} gap={72} /> : <Dimension from={from + 4} to={to} y={y} />}
       {room > 150 && (
         <Halo x={(from + to) / 2} y={y + 8} anchor="middle" size={22} figure>
           {formatAmps(amps)} {PROVE.less}

@@ -23,7 +23,7 @@ export function SideFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x
         >
           {figure}
         </span>
-        <span className="ml-1.5 text-[15px] font-semibold">{over ? CHECK.over : CHECK.toSpare}</span>
+        <span className="ml-1.5 text-[15px] font-semibold">{over ? (gap.leans ? CHECK.notGiven : CHECK.over) : CHECK.toSpare}</span>
         <div className="text-[13.5px] leading-[17px] text-ink2">{gap.limitWord}</div>
       </div>
     </foreignObject>

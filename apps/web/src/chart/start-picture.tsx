@@ -13,6 +13,7 @@ import { type TraceLine, TracePath } from "./trace-line.tsx";
 /** A start to draw, with its own words. */
 export interface PictureTrace extends TraceLine {
   readonly label: string;
+  readonly short: string;
   readonly lastS: number;
   readonly peakA: number;
   readonly askedA: number | null;
@@ -138,8 +139,8 @@ function Amps({
       {before !== null && path(before, "before")}
       {path(planned, "planned")}
       <Tear from={scale.left - 4} to={scale.right} y={time.tearY} />
-      <LineLabel trace={planned} scale={scale} time={time} share={0.28} fill="var(--steel)" narrow={narrow} />
-      {before !== null && <LineLabel trace={before} scale={scale} time={time} share={0.62} fill="var(--ink)" narrow={narrow} />}
+      <LineLabel trace={planned} scale={scale} time={time} share={0.2} fill="var(--steel)" narrow={narrow} />
+      {before !== null && <LineLabel trace={before} scale={scale} time={time} share={0.52} fill="var(--ink)" narrow={narrow} />}
       {[planned, before].map((trace, i) =>
         trace?.askedA == null || narrow ? null : (
           <Halo key={trace.askedLabel} x={scale.x(trace.askedA) - 8} y={time.y(time.shownS * (0.93 - 0.12 * i))} anchor="end">
@@ -190,16 +191,19 @@ function LineLabel({
   readonly fill: string;
   readonly narrow: boolean;
 }) {
-  const t = Math.min(time.shownS, trace.lastS) * share + time.shownS * 0.05;
+  const t = time.shownS * share;
   const at = trace.points.findLast((p) => p.t <= t) ?? trace.points[0];
   if (at === undefined) return null;
   const x = scale.x(at.amps);
-  const letters = trace.label.length;
-  const fitsLeft = x - 14 - letters * 7.2 > scale.left;
-  const place = fitsLeft ? { x: x - 12, anchor: "end" as const } : beside(x, scale.right, letters);
+  const text = narrow ? trace.short : trace.label;
+  const span = text.length * 7.4;
+  const place =
+    x - 14 - span > scale.left
+      ? { x: x - 12, anchor: "end" as const }
+      : { x: Math.max(scale.left + 6, Math.min(x + 14, scale.right - span)), anchor: "start" as const };
   return (
     <Halo {...place} y={time.y(t) + 5} fill={fill} size={narrow ? 14 : 14.5} weight={700}>
-      {trace.label}
+      {text}
     </Halo>
   );
 }

@@ -23,7 +23,7 @@ export function RuleSlider({ label, min, max, step, value, onChange, onCommit, t
   const share = (x: number): number => Math.max(0, Math.min(1, (x - min) / (max - min)));
   const wallAt = wall === undefined || wall === null ? null : share(wall.at);
   return (
-    <div className="py-1">
+    <div>
       <div className="flex items-baseline justify-between gap-2">
         <span className="text-[15px] text-ink2">{label}</span>
         <span className="flex items-baseline gap-2">
@@ -32,7 +32,7 @@ export function RuleSlider({ label, min, max, step, value, onChange, onCommit, t
         </span>
       </div>
       <Slider.Root
-        className="relative mx-[11px] mt-1 flex h-[36px] touch-none items-center pointer-coarse:h-[48px]"
+        className="relative mx-[11px] mt-0.5 flex h-[30px] touch-none items-center pointer-coarse:h-[48px]"
         min={min}
         max={max}
         step={step}
@@ -61,8 +61,8 @@ export function RuleSlider({ label, min, max, step, value, onChange, onCommit, t
           {...(inputId !== undefined && { id: inputId })}
         />
       </Slider.Root>
-      {wallAt !== null && wallAt < 1 && (
-        <div className="relative mx-[11px] h-[18px] text-[13.5px] font-bold text-lead">
+      {wallAt !== null && wallAt > 0 && wallAt < 1 && (
+        <div className="relative mx-[11px] h-[15px] text-[13.5px] leading-[15px] font-bold text-lead">
           <span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: `${Math.max(8, Math.min(90, wallAt * 100))}%` }}>
             {wall?.text}
           </span>

@@ -114,8 +114,10 @@ export const MISSING = {
 } as const;
 
 export const CHECK = {
-  question: (unit: string, source: string | null): string =>
-    source === null ? `Will ${unit} start and keep running?` : `Will ${unit} start and keep running on ${source}?`,
+  question: (unit: string | null, source: string | null): string => {
+    const about = [unit, source === null ? null : `on ${source}`].filter((s) => s !== null).join(", ");
+    return about === "" ? "Does it start and keep running?" : `${about}: does it start and keep running?`;
+  },
   source: "Source",
   addSource: "Add a source in Survey",
   way: "Way of starting",
@@ -130,7 +132,6 @@ export const CHECK = {
   all: (n: number): string => `all ${n}`,
   measureNext: "Measure this next",
   nothingToMeasure: "Nothing that a meter could tell moves this answer by a tenth of an amp.",
-  unitHead: (name: string): string => name,
   start: "Start",
   run: "Run",
   amps: "Amps",
@@ -138,6 +139,7 @@ export const CHECK = {
   rpm: "Rpm",
   toSpare: "to spare",
   over: "too much",
+  notGiven: "not given",
   starting: "starting",
   running: "running",
   gapGenerator: (limit: number): string => `momentary limit ${formatAmps(limit)}`,
@@ -153,6 +155,10 @@ export const CHECK = {
     if (endsAtS !== null) return `${METHOD_WORDS[method]}: lets go at ${formatSeconds(endsAtS)}`;
     return `${METHOD_WORDS[method]}: stalls`;
   },
+  traceShort: (method: Method, status: string, startS: number | null, endsAtS: number | null): string => {
+    if (status === "started" && startS !== null) return `${METHOD_WORDS[method]}, ${formatSeconds(startS)}`;
+    return endsAtS === null ? `${METHOD_WORDS[method]}: stalls` : `${METHOD_WORDS[method]}: off at ${formatSeconds(endsAtS)}`;
+  },
   minutesWall: (limit: number): string => `${formatAmps(limit)} for hours`,
   thresholds: (hot: string | null, high: string | null, fits: boolean): string => {
     if (!fits) return "";
@@ -167,6 +173,11 @@ export const CHECK = {
   showVoltsRpm: "Volts and rpm",
   pictureLabel: (answer: string): string => `Picture of the start: amps left to right, time downwards. ${answer}`,
   controls: "What the answer is about",
+  weatherRow: (air: string, height: string | null): string => (height === null ? air : `${air}, ${height}`),
+  drawers: { source: "Source", way: "Way of starting", loads: "Other loads on", weather: "Outdoor air and altitude" },
+  unknown: "?",
+  upTo: (hot: string | null, high: string | null): string =>
+    hot === null && high === null ? "" : `to ${[hot, high].filter((s) => s !== null).join(" or ")}`,
   plate: { lockedRotorA: "Locked", ratedLoadA: "Rated", fanA: "Fan", runCapacitorF: "Can" },
 } as const;
 
@@ -182,7 +193,7 @@ export const ASSUMED_WORDS: Readonly<Record<string, (value: number, tolerance: n
   "running-watts": (v) => `Running watts ${formatWatts(v)}`,
   "surge-watts": (v) => `Surge watts ${formatWatts(v)}`,
   "surge-seconds": (v) => `Surge lasts ${formatNumber(v, 0)}\u00a0s`,
-  "momentary-limit": (v) => `Folds back at ${formatNumber(v, 2)} × surge watts ÷ volts`,
+  "momentary-limit": (v) => `Folds back at ${formatNumber(v, 2)} × surge amps`,
   "altitude-loss": (v) => `${formatNumber(v * 100, 0)}\u00a0% less per 1,000 ft`,
   "heat-loss": (v) => `${formatNumber(v * 1000, 0)}\u00a0% less per 10 °F above 77 °F`,
   "starter-limit": (v) => `Starter holds ${formatAmps(v)} once it has learned`,

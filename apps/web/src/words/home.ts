@@ -1,5 +1,5 @@
 export const PLACES = [
-  { to: "/", word: "Logbook and day", short: "Logbook" },
+  { to: "/", word: "Logbook", short: "Logbook" },
   { to: "/rigs", word: "Rigs and sources", short: "Rigs" },
   { to: "/instruments", word: "Instruments", short: "Instruments" },
   { to: "/practice", word: "Practice bench", short: "Practice" },
@@ -35,23 +35,14 @@ export const HOME = {
   begin: "Begin",
 } as const;
 
-/** What to do next on a job, in a sentence. */
+/** What to do next on a job, in a sentence; its unit and title stand under it. */
 export const NEXT = {
-  plate: (rig: string, unit: string) => [
-    { text: `Copy the plate of ${rig}’s ${unit}: ` },
-    { text: "locked rotor amps first.", decides: true },
-  ],
-  source: (rig: string) => [{ text: `Say what feeds ${rig}: ` }, { text: "a hook-up or a generator.", decides: true }],
-  check: (rig: string, unit: string) => [{ text: `Will ${rig}’s ${unit} start? ` }, { text: "See the answer.", decides: true }],
-  before: (rig: string, unit: string) => [
-    { text: `Take a before reading on ${rig}’s ${unit}, ` },
-    { text: "while it is as found.", decides: true },
-  ],
-  after: (rig: string, unit: string) => [
-    { text: `Take the after reading on ${rig}’s ${unit}, ` },
-    { text: "same clamp, same wire.", decides: true },
-  ],
-  proof: (rig: string, unit: string) => [{ text: `${rig}’s ${unit}: ` }, { text: "see what the readings prove.", decides: true }],
+  plate: (rig: string) => [{ text: `${rig}: copy the plate, ` }, { text: "locked rotor amps first.", decides: true }],
+  source: (rig: string) => [{ text: `${rig}: say what feeds it, ` }, { text: "a hook-up or a generator.", decides: true }],
+  check: (rig: string) => [{ text: `${rig}: ` }, { text: "see whether it starts.", decides: true }],
+  before: (rig: string) => [{ text: `${rig}: take a before reading, ` }, { text: "while it is as found.", decides: true }],
+  after: (rig: string) => [{ text: `${rig}: take the after reading, ` }, { text: "same clamp, same wire.", decides: true }],
+  proof: (rig: string) => [{ text: `${rig}: ` }, { text: "see what the readings prove.", decides: true }],
 } as const;
 
 export const RIGS = {

@@ -3,10 +3,10 @@ import type { Reading } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
 export const MODE_WORDS: Readonly<Record<Reading["mode"], string>> = {
-  inrush: "inrush, about 100 ms",
+  inrush: "inrush, 100 ms",
   "max-hold": "max hold",
-  app: "starter’s own last peak",
-  live: "live, running",
+  app: "starter’s own",
+  live: "running",
 };
 
 export const CONDUCTOR_WORDS: Readonly<Record<Reading["conductor"], string>> = {
@@ -85,6 +85,7 @@ export const PROVE = {
   runningBefore: (a: number): string => `${formatAmps(a)} before`,
   runningAfter: (a: number, changed: boolean): string =>
     `${formatAmps(a)} after, ${changed ? "not the same" : "the same within the readings"}`,
+  runningAfterShort: (a: number): string => `${formatAmps(a)} after`,
   alike: "Taken alike?",
   alikeOf: (n: number, all: number): string => `${n} of ${all}`,
   alikeWords: { equal: "equal", near: "near enough", unlike: "not alike", "not-known": "not known" },

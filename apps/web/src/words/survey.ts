@@ -38,7 +38,7 @@ export const SURVEY = {
     { text: `That is enough for an answer: ${read} figures read, ` },
     { text: `${typical} taken as typical.` },
   ],
-  sure: "Every figure shows where it comes from; change that with the mark beside it. Nothing needs saving.",
+  sure: "The mark beside a figure says where it comes from. Nothing needs saving.",
   goCheck: "See the answer",
   unit: "Air conditioner",
   unitName: "What you call it",

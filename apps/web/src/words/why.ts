@@ -4,6 +4,7 @@ export const WHY = {
   method: [
     "The start is simulated in time: an unsymmetrical two-phase machine behind its source (P. C. Krause, Analysis of Electric Machinery), twenty steps each half cycle, thyristors split at firing and at current zero.",
     "The motor is scaled so that at standstill it draws exactly the plate’s locked rotor amps at plate volts; the load so that it runs at the expected amps.",
+    "Once it is at speed the line shows the RMS over 100 ms, as a clamp meter does; before that, of every single cycle.",
     "Start: largest RMS of one cycle, everything on, against the source’s momentary limit, or against the current at which a breaker may trip at the quick edge of its band (UL 489 for the fixed points).",
     "Run: steady current at rated load and this outdoor air, against rated watts after height and heat, or 80 % of the breaker for three hours and more (NEC 210.20(A), from memory).",
     "Fits: more to spare than the figures may be off. Just fits: something to spare, but less than that, or the source had to lean. Too much: nothing to spare.",

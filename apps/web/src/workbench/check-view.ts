@@ -1,4 +1,4 @@
-import type { StartIssue, StartStudy } from "@amp-saver/core/study/motor-start";
+import { ASSUMED, type StartIssue, type StartResult, type StartStudy } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 
 /** Which sentence answers the question; worded in the interface. */
@@ -79,7 +79,7 @@ export function checkView(study: StartStudy, method: Method): CheckView {
     run: result.run && { ...result.run, fit: verdict.run },
     trace: traceOf(study, method),
     synchronousRpm: result.synchronousRadS * RPM,
-    assumptions: study.assumptions,
+    assumptions: study.assumptions.toSorted((a, b) => ASSUMED.indexOf(a.code) - ASSUMED.indexOf(b.code)),
     issues: result.issues,
   };
 }
@@ -117,7 +117,7 @@ export function traceOf({ result }: StartStudy, method: Method): TraceView {
   const live = result.cycles.filter((c) => result.events.trippedAtS === null || c.t <= result.events.trippedAtS + 1e-9);
   return {
     method,
-    points: result.cycles.map((c) => ({ t: c.t, amps: c.rmsA, volts: c.volts, rpm: c.radS * RPM })),
+    points: result.cycles.map((c, i) => ({ t: c.t, amps: settledA(result, i), volts: c.volts, rpm: c.radS * RPM })),
     startS: result.startS,
     endsAtS: result.events.trippedAtS ?? result.events.starterOpenedAtS,
     status: result.status,
@@ -127,4 +127,16 @@ export function traceOf({ result }: StartStudy, method: Method): TraceView {
     lowestV: Math.min(...live.map((c) => c.volts)),
     peakA: result.peak.cycleRmsA,
   };
+}
+
+const SETTLED_CYCLES = 3;
+
+/** Amps of one cycle while it starts; once it is at speed the RMS of six cycles about it, as a clamp reads. */
+function settledA({ cycles, startS }: StartResult, index: number): number {
+  const row = cycles[index];
+  if (row === undefined) return 0;
+  const first = startS === null ? cycles.length : cycles.findIndex((c) => c.t > startS) + SETTLED_CYCLES;
+  if (index < first) return row.rmsA;
+  const about = cycles.slice(Math.max(first - SETTLED_CYCLES, index - SETTLED_CYCLES), index + SETTLED_CYCLES);
+  return Math.sqrt(about.reduce((sum, c) => sum + c.rmsA ** 2, 0) / about.length);
 }

@@ -10,7 +10,7 @@ import {
 } from "@amp-saver/core/study/motor-start";
 import { expose } from "comlink";
 
-/** A case's verdict for a list, with the margin that decides. */
+/** A case's verdict for a list, with the margin that decides; none where the unit made do with less than it asked. */
 export interface Glance {
   readonly verdict: Verdict;
   readonly marginA: number | null;
@@ -28,7 +28,8 @@ const desk = {
       const study = studyStart(given);
       if (!study.ok) return null;
       const { verdict, result } = study.value;
-      return { verdict, marginA: result[verdict.decides]?.marginA ?? null };
+      const marginA = result[verdict.decides]?.marginA ?? null;
+      return { verdict, marginA: marginA !== null && marginA <= 0 && verdict.overall !== "too-much" ? null : marginA };
     });
   },
   /** Where the answer turns, and what to measure next. */

@@ -4,6 +4,8 @@ import { useEffect, useRef, useState } from "react";
 export interface Latest<A> {
   readonly answer: A | undefined;
   readonly busy: boolean;
+  /** Key of the question that was answered. */
+  readonly answered: string | null;
 }
 
 /**
@@ -12,7 +14,7 @@ export interface Latest<A> {
  */
 export function useLatest<Q, A>(question: Q | null, ask: (question: Q) => Promise<A>, waitMs = 0): Latest<A> {
   const key = question === null ? null : JSON.stringify(question);
-  const [state, setState] = useState<Latest<A>>({ answer: undefined, busy: false });
+  const [state, setState] = useState<Latest<A>>({ answer: undefined, busy: false, answered: null });
   const line = useRef<{ running: boolean; next: Q | null; wanted: string | null }>({ running: false, next: null, wanted: null });
   const asking = useRef(ask);
   asking.current = ask;
@@ -22,7 +24,7 @@ export function useLatest<Q, A>(question: Q | null, ask: (question: Q) => Promis
     queue.wanted = key;
     if (key === null) {
       queue.next = null;
-      setState({ answer: undefined, busy: false });
+      setState({ answer: undefined, busy: false, answered: null });
       return undefined;
     }
     queue.next = JSON.parse(key) as Q;
@@ -37,7 +39,7 @@ export function useLatest<Q, A>(question: Q | null, ask: (question: Q) => Promis
         queue.next = null;
         const answer = await asking.current(current).catch(() => undefined);
         if (queue.wanted === null) break;
-        setState({ answer, busy: queue.next !== null || queue.wanted !== currentKey });
+        setState({ answer, busy: queue.next !== null || queue.wanted !== currentKey, answered: currentKey });
       }
       queue.running = false;
     }

@@ -45,14 +45,22 @@ function tinLantern(): AnyRecord[] {
     startAidF: plate(180e-6),
   };
   const generator = {
-    ...newGenerator(born("demo-gen", MAY), rig.id, "2.2 kW generator"),
+    ...newGenerator(born("demo-gen", "2026-05-14T15:20:01.000Z"), rig.id, "2.2 kW generator"),
     runningW: sheet(2200),
     surgeW: sheet(2700),
     surgeS: sheet(10),
   };
-  const pedestal = { ...newShore(born("demo-pedestal", MAY), rig.id, "Pedestal, 30 A"), breakerA: plate(30), ohm: measured(0.18, 0.1) };
-  const outlet = { ...newShore(born("demo-outlet", MAY), rig.id, "House outlet, 20 A"), breakerA: plate(20) };
-  const small = { ...newGenerator(born("demo-small-gen", MAY), rig.id, "1.6 kW generator"), runningW: sheet(1600), surgeW: sheet(2000) };
+  const pedestal = {
+    ...newShore(born("demo-pedestal", "2026-05-14T15:20:02.000Z"), rig.id, "Pedestal, 30 A"),
+    breakerA: plate(30),
+    ohm: measured(0.18, 0.1),
+  };
+  const outlet = { ...newShore(born("demo-outlet", "2026-05-14T15:20:03.000Z"), rig.id, "House outlet, 20 A"), breakerA: plate(20) };
+  const small = {
+    ...newGenerator(born("demo-small-gen", "2026-05-14T15:20:04.000Z"), rig.id, "1.6 kW generator"),
+    runningW: sheet(1600),
+    surgeW: sheet(2000),
+  };
   const job = {
     ...newJob(born("demo-front-job", MAY), rig.id, front.id, "Fit a soft starter"),
     updatedAt: JUNE,

@@ -10,13 +10,14 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { answerSentence, CHECK, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { checkView } from "../../workbench/check-view.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { useGlances, useStudy, useSurroundings } from "../../workers/use-study.ts";
 import { Assumed } from "./assumed.tsx";
-import { Controls } from "./controls.tsx";
+import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { pictureOf } from "./picture.ts";
 import { useKept } from "./use-kept.ts";
 import { useQuestion } from "./use-question.ts";
@@ -33,6 +34,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const compared = useGlances(input.glances);
   const other = useStudy(input.against);
   const surroundings = useSurroundings(given);
+  const rail = useWide();
   const [why, setWhy] = useState(false);
   const [show, setShow] = useState<"amps" | "sides">("amps");
   const [frame, width] = useWidth<HTMLDivElement>();
@@ -53,10 +55,10 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
     a: () => document.getElementById("altitude")?.focus(),
   });
 
-  const asked = CHECK.question(unit.name, source?.name ?? null);
+  const asked = CHECK.question(rail ? unit.name : null, source?.name ?? null);
   const missing = input.chosen.ok ? (study.answer === null ? "no-motor" : null) : input.chosen.missing;
   const wide = width >= 620;
-  const height = wide ? 486 : 440;
+  const height = wide ? Math.max(400, Math.min(560, globalThis.innerHeight - 372)) : 430;
   const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
   const turn = surroundings.answer?.thresholds;
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
@@ -67,6 +69,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
     missing === null && view !== null
       ? answerSentence({ code: view.code, figures: view.figures, decides: view.decides, method, shore: source?.type === "shore" })
       : [{ text: missing === null ? COMMON.working : MISSING[missing].answer }];
+  const controls = { bundle, question, view, glances: compared.answer, turn };
   const decidingGap = view === null ? null : view[view.decides];
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
@@ -129,9 +132,14 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             />
           )}
         </div>
+        {!rail && (
+          <div className="-mx-4 mt-3">
+            <ControlDrawer {...controls} />
+          </div>
+        )}
         {view !== null && missing === null && <Assumed view={view} surroundings={surroundings.answer} onAll={() => setWhy(true)} />}
       </div>
-      <Controls bundle={bundle} question={question} view={view} glances={compared.answer} turn={turn} />
+      {rail && <ControlRail {...controls} />}
       {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} />}
     </div>
   );

@@ -26,6 +26,7 @@ export function pictureOf(
     toleranceA: of.toleranceA,
     word,
     decides,
+    leans: of.fit === "just-fits" && of.marginA !== null && of.marginA <= 0,
     limitWord: of.limitA === null ? CHECK.noGap : limitWord(of.limitA),
   });
   return {
@@ -46,6 +47,7 @@ function trace(view: TraceView): PictureTrace {
     steadyV: view.steadyV,
     steadyRpm: view.status === "started" ? (view.points.at(-1)?.rpm ?? null) : null,
     label: CHECK.traceLabel(view.method, view.status, view.startS, view.endsAtS, view.peakA),
+    short: CHECK.traceShort(view.method, view.status, view.startS, view.endsAtS),
     lastS: view.startS ?? view.endsAtS ?? 1.2,
     peakA: view.peakA,
     askedA: view.askedA,

@@ -11,7 +11,8 @@ const SETTLED_MS = 600;
 /** Keeps the answer with the job once it has settled and differs from the one kept. */
 export function useKept({ job }: JobBundle, view: CheckView | null, busy: boolean): void {
   const { commit } = useStore();
-  const marginA = view === null ? null : (view[view.decides]?.marginA ?? null);
+  const deciding = view === null ? null : (view[view.decides]?.marginA ?? null);
+  const marginA = deciding !== null && deciding <= 0 && view?.overall !== "too-much" ? null : deciding;
   const rounded = marginA === null ? null : Math.round(marginA * 10) / 10;
   const { sourceId, method, answer } = job;
   const same =

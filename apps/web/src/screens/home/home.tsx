@@ -12,11 +12,13 @@ import { HOME, NEXT } from "../../words/home.ts";
 import { nextStep } from "../../workbench/next-step.ts";
 import { LogRow } from "./log-row.tsx";
 import { NewRigSheet } from "./new-rig-sheet.tsx";
+import { useAnswers } from "./use-answers.ts";
 
 /** The logbook: what is next, and every job with its stage and answer. */
 export function HomeScreen() {
   const log = useLogbook();
   const rigs = useRigs();
+  useAnswers(log);
   const { commit } = useStore();
   const navigate = useNavigate();
   const [naming, setNaming] = useState(false);
@@ -42,8 +44,14 @@ export function HomeScreen() {
       <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
         <Answer
           question={HOME.question}
-          parts={latest === undefined || step === undefined ? [{ text: HOME.none }] : NEXT[step.code](latest.rig.name, latest.unit.name)}
-          sure={latest === undefined ? <span className="block max-w-[640px]">{HOME.emptyLead}</span> : latest.job.title}
+          parts={latest === undefined || step === undefined ? [{ text: HOME.none }] : NEXT[step.code](latest.rig.name)}
+          sure={
+            latest === undefined ? (
+              <span className="block max-w-[640px]">{HOME.emptyLead}</span>
+            ) : (
+              `${latest.unit.name}. ${latest.job.title}`
+            )
+          }
           extra={
             <div className="flex shrink-0 gap-2 max-[999px]:hidden">
               {latest !== undefined && (

@@ -42,7 +42,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
           }
         />
         <UnitForm key={`${unit.id} ${epoch}`} unit={unit} />
-        <div className="mt-4">
+        <div className="mt-4 max-w-[720px]">
           <Caution title={SURVEY.plateCaution}>{SURVEY.plateCautionText}</Caution>
         </div>
       </div>

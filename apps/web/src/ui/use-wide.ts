@@ -1,0 +1,15 @@
+import { useSyncExternalStore } from "react";
+
+const query = (): MediaQueryList => matchMedia("(width >= 1000px)");
+
+/** Whether the page is wide enough for a rail beside the evidence. */
+export function useWide(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const media = query();
+      media.addEventListener("change", changed);
+      return () => media.removeEventListener("change", changed);
+    },
+    () => query().matches,
+  );
+}
