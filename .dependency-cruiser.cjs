@@ -51,7 +51,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: "node_modules" },
-    exclude: { path: "(^|/)(dist|dist-demo)/" },
+    exclude: { path: "(^|/)(dist|dist-demo|dist-e2e)/" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.base.json" },
     enhancedResolveOptions: {

@@ -3,7 +3,7 @@ import { ROOT, run } from "./install.mjs";
 
 const projects = ["packages", "apps"]
   .flatMap((folder) => readdirSync(ROOT + folder).map((name) => `${folder}/${name}`))
-  .concat("e2e")
+  .concat("e2e", "test")
   .flatMap((folder) => ["tsconfig.json", "tsconfig.test.json", "tsconfig.worker.json"].map((file) => `${folder}/${file}`))
   .filter((file) => existsSync(ROOT + file));
 

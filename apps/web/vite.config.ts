@@ -32,5 +32,5 @@ export default defineConfig({
     }),
   ],
   worker: { format: "es" },
-  build: { target: "es2022", sourcemap: false, assetsInlineLimit: 0 },
+  build: { target: "es2022", sourcemap: false, assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
 });

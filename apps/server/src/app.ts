@@ -33,7 +33,8 @@ export function createApp({ folder }: ServerOptions): Express {
     helmet({
       contentSecurityPolicy: { useDefaults: false, directives: POLICY },
       strictTransportSecurity: false,
-      crossOriginEmbedderPolicy: true,
+      crossOriginOpenerPolicy: false,
+      originAgentCluster: false,
     }),
   );
   app.use(compression());

@@ -18,7 +18,7 @@ export function previewImport(incoming: readonly AnyRecord[], kept: ReadonlyMap<
     const fields = [...new Set([...Object.keys(old), ...Object.keys(record)])].filter((field) => {
       const before = (old as Record<string, unknown>)[field];
       const after = (record as Record<string, unknown>)[field];
-      return !STAMPS.has(field) && JSON.stringify(before) !== JSON.stringify(after);
+      return !STAMPS.has(field) && canonical(before) !== canonical(after);
     });
     return { record, change: fields.length === 0 ? "same" : "changed", fields };
   });
@@ -27,4 +27,13 @@ export function previewImport(incoming: readonly AnyRecord[], kept: ReadonlyMap<
 /** Key of a record among all kinds. */
 export function recordKey(record: { readonly kind: string; readonly id: string }): string {
   return `${record.kind} ${record.id}`;
+}
+
+/** Text of a value that does not depend on the order of its keys. */
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_key, inner: unknown) =>
+    typeof inner === "object" && inner !== null && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).toSorted(([a], [b]) => (a < b ? -1 : 1)))
+      : inner,
+  );
 }

@@ -51,6 +51,22 @@ describe("the rig file", () => {
 describe("preview of an import", () => {
   const kept = new Map(demoRecords().map((r) => [recordKey(r), r]));
 
+  it("does not take another order of keys for a change", () => {
+    const turned = (value: unknown): unknown =>
+      typeof value === "object" && value !== null && !Array.isArray(value)
+        ? Object.fromEntries(
+            Object.entries(value)
+              .toReversed()
+              .map(([k, v]) => [k, turned(v)]),
+          )
+        : value;
+    const rows = previewImport(
+      demoRecords().map((r) => turned(r) as AnyRecord),
+      kept,
+    );
+    expect(rows.filter((r) => r.change !== "same")).toEqual([]);
+  });
+
   it("tells new, changed and same apart, and names the fields", () => {
     const [rig, unit, ...rest] = demoRecords() as [AnyRecord, AnyRecord, ...AnyRecord[]];
     const incoming = [

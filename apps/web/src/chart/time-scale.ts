@@ -10,7 +10,7 @@ export interface TimeScale {
   readonly tearY: number;
 }
 
-export const MINUTES_SHOWN = 30;
+const MINUTES_SHOWN = 30;
 
 /** Lays seconds and minutes out between two heights; the start decides how many seconds are shown. */
 export function timeScale(lastS: number, top: number, bottom: number, minutesHeight: number): TimeScale {

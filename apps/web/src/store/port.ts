@@ -25,19 +25,18 @@ export interface Commit {
   readonly silent?: boolean;
 }
 
-export const COMMIT_LABELS = [
-  "new-rig",
-  "edit",
-  "delete-rig",
-  "add-unit",
-  "add-source",
-  "delete-source",
-  "add-reading",
-  "delete-reading",
-  "import",
-  "answer",
-] as const;
-export type CommitLabel = (typeof COMMIT_LABELS)[number];
+/** What a user can do to the records. */
+export type CommitLabel =
+  | "new-rig"
+  | "edit"
+  | "delete-rig"
+  | "add-unit"
+  | "add-source"
+  | "delete-source"
+  | "add-reading"
+  | "delete-reading"
+  | "import"
+  | "answer";
 
 /** Why nothing was saved. The data is as it was before. */
 export type StoreFailure = "full" | "aborted" | "closed" | "nothing-there";

@@ -16,7 +16,7 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
   a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
 
 /** Reads a rig whole; undefined when it is not kept. */
-export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
+async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
   const [units, sources, jobs, readings] = await Promise.all([

@@ -27,10 +27,14 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">
-        <label htmlFor={id} className="min-w-0 grow text-[15.5px]">
-          {label}
-          {help !== undefined && <span className="block text-[13.5px] leading-[15px] text-ink2">{help}</span>}
-        </label>
+        <span className="min-w-0 grow text-[15.5px]">
+          <label htmlFor={id}>{label}</label>
+          {help !== undefined && (
+            <span id={`${id}-help`} className="block text-[13.5px] leading-[15px] text-ink2">
+              {help}
+            </span>
+          )}
+        </span>
         <span className="flex shrink-0 items-center gap-2">
           <input
             id={id}
@@ -40,7 +44,7 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
             value={draft ?? kept}
             placeholder={placeholder}
             aria-invalid={error !== null}
-            aria-describedby={error === null ? undefined : `${id}-error`}
+            aria-describedby={error !== null ? `${id}-error` : help === undefined ? undefined : `${id}-help`}
             onChange={(event) => {
               setDraft(event.target.value);
               setError(onText(event.target.value));

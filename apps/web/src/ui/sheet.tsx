@@ -18,6 +18,12 @@ export function Sheet({ open, onOpenChange, title, description, children }: Shee
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Dialog.Content
           className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-face p-4 min-[700px]:inset-auto min-[700px]:top-1/2 min-[700px]:left-1/2 min-[700px]:max-h-[88vh] min-[700px]:w-[640px] min-[700px]:-translate-x-1/2 min-[700px]:-translate-y-1/2 min-[700px]:border-[2.4px] min-[700px]:border-ink min-[700px]:p-6"
+          onOpenAutoFocus={(event) => {
+            const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>("[data-first-focus]");
+            if (first === null) return;
+            event.preventDefault();
+            first.focus();
+          }}
           {...(description === undefined && { "aria-describedby": undefined })}
         >
           <div className="mb-3 flex items-start justify-between gap-4">

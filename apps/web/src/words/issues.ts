@@ -1,4 +1,4 @@
-import { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
+import { formatAmps, formatPercent, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
 
 type Say = (f: (name: string) => number) => string;
 
@@ -30,4 +30,3 @@ export const ISSUE_WORDS: Readonly<Record<string, Say>> = {
 
 export const SEVERITY_WORDS = { stop: "Stop", warn: "Watch", note: "Note" } as const;
 export const issueSource = (source: string): string => `Source: ${source}`;
-export const percentText = (share: number): string => formatNumber(share * 100, 0);

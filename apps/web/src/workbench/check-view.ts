@@ -2,7 +2,7 @@ import { ASSUMED, type StartIssue, type StartResult, type StartStudy } from "@am
 import type { Method } from "@amp-saver/records";
 
 /** Which sentence answers the question; worded in the interface. */
-export type AnswerCode =
+type AnswerCode =
   | "undervoltage"
   | "breaker"
   | "stalled"

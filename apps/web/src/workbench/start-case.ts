@@ -3,7 +3,7 @@ import type { MethodCase, SourceCase, StartCase, UnitCase } from "@amp-saver/cor
 import type { AirConditioner, Figure, Job, Method, Rig, Source } from "@amp-saver/records";
 
 /** What must be known before anything can be said. */
-export type Missing = "source" | "plate-amps" | "generator-watts";
+type Missing = "source" | "plate-amps" | "generator-watts";
 
 export type CaseOrMissing = { readonly ok: true; readonly given: StartCase } | { readonly ok: false; readonly missing: Missing };
 

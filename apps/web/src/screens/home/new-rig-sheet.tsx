@@ -28,6 +28,7 @@ export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; re
         </label>
         <input
           id="rig-name"
+          data-first-focus
           className="edge mt-1 block min-h-[44px] w-full bg-face px-3 text-[17px]"
           autoComplete="off"
           aria-invalid={error !== undefined}

@@ -61,7 +61,7 @@ export class SoftStarterEquations {
  * cycle in which they carried nothing: RMS of a purely inductive current under phase control, which
  * grows fastest of all loads (textbook result; Mohan, Undeland, Robbins, Power Electronics, from memory).
  */
-export function stepUp(offShare: number): number {
+function stepUp(offShare: number): number {
   const angle = (Math.PI / 2) * (1 + Math.min(1, offShare));
   const share = (2 / Math.PI) * ((Math.PI - angle) * (2 + Math.cos(2 * angle)) + 1.5 * Math.sin(2 * angle));
   return share > 1e-9 ? 1 / Math.sqrt(share) : Number.POSITIVE_INFINITY;

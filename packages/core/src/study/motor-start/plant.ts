@@ -9,7 +9,7 @@ import type { MotorStartInput } from "./input.ts";
 type SourceEquations = ShoreEquations | InverterGeneratorEquations;
 
 /** The motor on its source: the one system that the kernel integrates. */
-export class Plant implements OdeSystem {
+class Plant implements OdeSystem {
   readonly size = STATE_SIZE;
   readonly motor: MotorEquations;
   readonly source: SourceEquations;

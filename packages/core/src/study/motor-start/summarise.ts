@@ -4,8 +4,8 @@ import { largestWindowA, type StartTrace } from "./record.ts";
 import type { CycleRow, StartPeaks, StartReason, StartStatus } from "./result.ts";
 
 /** Windows of the two ways a clamp meter takes a start, s (common practice, no source). */
-export const INRUSH_WINDOW_S = 0.1;
-export const MAX_HOLD_WINDOW_S = 0.4;
+const INRUSH_WINDOW_S = 0.1;
+const MAX_HOLD_WINDOW_S = 0.4;
 
 /** Rows of one source period each, from the half cycles of a trace. */
 export function cycleRows(trace: StartTrace): CycleRow[] {

@@ -1,0 +1,203 @@
+import { spawnSync } from "node:child_process";
+import { fileURLToPath } from "node:url";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { check } from "../src/check.ts";
+import { START_BOUNDS } from "../src/limits.ts";
+
+const REFERENCE = {
+  format: "amp-saver/start-case",
+  version: 1,
+  unit: { volts: 115, hz: 60, lraA: 63, rlaA: 13.2, runCapUf: 45 },
+  motor: { r1: 0.78, x1: 0.626, r2: 0.52, x2: 0.626, xm: 39.7, turnsRatio: 1.3, ra: 3.12, xa: 1.058, poles: 2, inertiaKgM2: 0.0012 },
+  load: { ratedNm: 3.3, breakaway: 0.07, build: 0.6, buildRevs: 300 },
+  start: { method: "direct" },
+  source: { kind: "ideal", volts: 120, ohm: 0.05, mH: 0.1 },
+  seconds: 1,
+};
+const PLATE = {
+  format: "amp-saver/start-case",
+  version: 1,
+  unit: { volts: 115, lraA: 63, fanA: 2.5 },
+  start: { method: "soft", limitA: 22 },
+  source: { kind: "inverter-generator", runningW: 1600, surgeW: 2000, backgroundA: 1 },
+};
+
+interface Printed {
+  readonly status: string;
+  readonly reason: string;
+  readonly startS: number | null;
+  readonly runA: number | null;
+  readonly minVolts: number;
+  readonly peak: Record<string, number>;
+  readonly issues: readonly { readonly code: string }[];
+  readonly cycles: readonly Record<string, number>[];
+}
+
+function run(given: unknown): Printed {
+  const outcome = check(JSON.stringify(given));
+  if (outcome.exit !== 0) throw new Error(outcome.line);
+  return JSON.parse(outcome.out) as Printed;
+}
+
+function refused(given: unknown): string {
+  const outcome = check(typeof given === "string" ? given : JSON.stringify(given));
+  if (outcome.exit === 0) throw new Error("was not refused");
+  return outcome.line;
+}
+
+describe("a start case", () => {
+  it("prints what the format names, one row a cycle", () => {
+    const result = run(REFERENCE);
+    expect(Object.keys(result)).toEqual([
+      "format",
+      "version",
+      "status",
+      "reason",
+      "startS",
+      "peak",
+      "minVolts",
+      "endRadS",
+      "runA",
+      "issues",
+      "cycles",
+    ]);
+    expect(Object.keys(result.peak)).toEqual(["firstHalfCycleA", "cycleRmsA", "inrush100msA", "maxHoldA"]);
+    expect(result.cycles.length).toBe(60);
+    expect(Object.keys(result.cycles[0]!)).toEqual(["t", "rmsA", "volts", "radS"]);
+    expect(result.cycles.at(-1)!.t).toBeCloseTo(1, 9);
+    expect(result.minVolts).toBe(Math.min(...result.cycles.map((c) => c.volts!)));
+    expect(result.peak.cycleRmsA).toBe(Math.max(...result.cycles.map((c) => c.rmsA!)));
+    expect(result.peak.inrush100msA).toBeGreaterThan(result.peak.maxHoldA!);
+  });
+
+  it("counts fan and background in every reported amp", () => {
+    const idle = run({ ...PLATE, start: { method: "soft", limitA: 22 }, source: { ...PLATE.source, surgeW: 9000, runningW: 9000 } });
+    const first = idle.cycles[0]!;
+    const alone = run({
+      ...PLATE,
+      unit: { volts: 115, lraA: 63 },
+      source: { ...PLATE.source, surgeW: 9000, runningW: 9000, backgroundA: 0 },
+    }).cycles[0]!;
+    expect(first.rmsA! - alone.rmsA!).toBeGreaterThan(0.5);
+    expect(first.rmsA! - alone.rmsA!).toBeLessThan(3.6);
+    expect(idle.runA! - 3.5).toBeGreaterThan(8);
+  });
+
+  it("drops a last part row", () => {
+    expect(run({ ...REFERENCE, seconds: 0.11 }).cycles.length).toBe(6);
+    expect(run({ ...REFERENCE, unit: { ...REFERENCE.unit, hz: 50 }, seconds: 0.11 }).cycles.length).toBe(5);
+  });
+
+  it("ends with zero amps and volts once tripped, and says why", () => {
+    const result = run({ ...PLATE, start: { method: "direct" } });
+    expect(result).toMatchObject({ status: "tripped", reason: "source-undervoltage", startS: null, runA: null });
+    expect(result.cycles.at(-1)).toMatchObject({ rmsA: 0, volts: 0 });
+    expect(result.issues.map((i) => i.code)).toContain("source-undervoltage");
+  });
+
+  it("moves a start that closes at the crest", () => {
+    const crest = run({ ...REFERENCE, source: { ...REFERENCE.source, closingDeg: 90 } });
+    expect(crest.peak.firstHalfCycleA).not.toBeCloseTo(run(REFERENCE).peak.firstHalfCycleA!, 0);
+    expect(Math.abs(crest.startS! - run(REFERENCE).startS!)).toBeLessThan(0.1);
+  });
+
+  it("takes rated amps, or a whole motor, in place of locked rotor amps", () => {
+    expect(run({ ...PLATE, unit: { volts: 115, rlaA: 13 } }).status).toBe("started");
+    expect(run({ ...REFERENCE, unit: { volts: 115 }, load: undefined }).status).toBe("started");
+  });
+
+  it("runs any case inside the bounds without a figure that is not finite", () => {
+    const plate = fc.record({
+      lraA: fc.double({ min: 20, max: 180, noNaN: true }),
+      volts: fc.constantFrom(115, 230),
+      hz: fc.constantFrom(50, 60),
+      fanA: fc.double({ min: 0, max: 5, noNaN: true }),
+    });
+    const source = fc.record({
+      kind: fc.constantFrom("ideal", "shore", "inverter-generator", "inverter"),
+      runningW: fc.integer({ min: 500, max: 9000 }),
+      closingDeg: fc.integer({ min: 0, max: 360 }),
+      altitudeFt: fc.integer({ min: 0, max: 14000 }),
+      ambientF: fc.integer({ min: 20, max: 120 }),
+    });
+    const start = fc.constantFrom({ method: "direct" }, { method: "hard" }, { method: "as-found" }, { method: "soft", limitA: 20 });
+    fc.assert(
+      fc.property(plate, source, start, (unit, from, way) => {
+        const outcome = check(JSON.stringify({ format: "amp-saver/start-case", version: 1, unit, source: from, start: way, seconds: 0.5 }));
+        expect(outcome.exit).toBe(0);
+        expect(outcome.exit === 0 && /null|NaN|Infinity/.test(outcome.out.replace(/"(startS|runA)":null/g, ""))).toBe(false);
+      }),
+      { numRuns: 60, seed: 7 },
+    );
+  });
+});
+
+describe("a bad case is refused in one line that names the field and the limit", () => {
+  it.each<[unknown, RegExp]>([
+    ["{", /not JSON$/],
+    ["[]", /must be a JSON object$/],
+    [{ ...PLATE, format: "amp-saver/other" }, /format "amp-saver\/other" is not known/],
+    [{ ...PLATE, format: undefined }, /format is missing/],
+    [{ ...PLATE, version: 2 }, /version 2 is not known/],
+    [{ ...PLATE, format: "amp-saver/budget-case" }, /not available yet/],
+    [{ ...PLATE, format: "amp-saver/wiring-case" }, /not available yet/],
+    [{ ...PLATE, format: "amp-saver/wiring-check" }, /not available yet/],
+    [{ ...PLATE, source: { kind: "generator", runningW: 5500 } }, /source\.kind "generator" is not available yet/],
+    [{ ...PLATE, extra: 1 }, /unknown key "extra"/],
+    [{ ...PLATE, unit: { ...PLATE.unit, colour: "red" } }, /unknown key "unit\.colour"/],
+    [{ ...PLATE, unit: { lraA: 63 } }, /unit\.volts is missing \(90 to 260 V\)/],
+    [{ ...PLATE, unit: { volts: 115 } }, /unit\.lraA is missing/],
+    [{ ...PLATE, unit: { volts: 115, lraA: "63" } }, /unit\.lraA must be a finite number \(2 to 1000 A\)/],
+    [{ ...PLATE, unit: { volts: 115, lraA: null } }, /unit\.lraA must be a finite number/],
+    [
+      '{"format":"amp-saver/start-case","version":1,"unit":{"volts":115,"lraA":1e999},"start":{"method":"direct"},"source":{"kind":"ideal"}}',
+      /unit\.lraA must be a finite number/,
+    ],
+    [{ ...PLATE, unit: { volts: 115, lraA: 1e6 } }, /unit\.lraA is too large: at most 1000/],
+    [{ ...PLATE, unit: { volts: 115, lraA: 63, hz: 61 } }, /unit\.hz must be one of 50, 60/],
+    [{ ...PLATE, start: { method: "soft" } }, /start\.limitA is missing/],
+    [{ ...PLATE, start: { method: "magic" } }, /start\.method must be one of/],
+    [{ ...PLATE, source: { kind: "inverter-generator" } }, /source\.runningW is missing/],
+    [{ ...PLATE, seconds: 10.5 }, /seconds is too large: at most 10 /],
+    [{ ...PLATE, seconds: 0.01 }, /seconds is too small: at least 0\.1 /],
+    [{ ...REFERENCE, motor: { r1: 0.78 } }, /motor\.x1 is missing/],
+  ])("%j", (given, line) => {
+    expect(refused(given)).toMatch(line);
+    expect(refused(given).split("\n").length).toBe(1);
+  });
+
+  it.each(Object.entries(START_BOUNDS))("%s beyond its bounds", (path, { max }) => {
+    const given: Record<string, unknown> = structuredClone({ ...REFERENCE, start: { method: "soft", limitA: 20 } });
+    const keys = path.split(".");
+    const parent = keys.length === 1 ? given : (given[keys[0]!] as Record<string, unknown>);
+    parent[keys.at(-1)!] = max * 1.01 + 1;
+    expect(refused(given)).toContain(`${path} is too large: at most ${max}`);
+  });
+});
+
+describe("the command itself", () => {
+  const root = fileURLToPath(new URL("../../..", import.meta.url));
+  const command = (args: string[], input: string) =>
+    spawnSync("npm", ["run", "-s", "check", "--", ...args], { cwd: root, input, encoding: "utf8" });
+
+  it("reads standard input, prints one JSON result and exits 0", () => {
+    const done = command(["-"], JSON.stringify(REFERENCE));
+    expect(done.status).toBe(0);
+    expect(done.stderr.replace(/^npm warn.*\n/gm, "")).toBe("");
+    expect(JSON.parse(done.stdout)).toMatchObject({ format: "amp-saver/start-result", status: "started" });
+  });
+
+  it("exits 2 with one line on standard error and nothing on standard output", () => {
+    for (const done of [command(["-"], "{"), command(["no-such-file.json"], ""), command([], "")]) {
+      expect(done.status).toBe(2);
+      expect(done.stdout).toBe("");
+      expect(
+        done.stderr
+          .replace(/^npm warn.*\n/gm, "")
+          .trim()
+          .split("\n").length,
+      ).toBe(1);
+    }
+  });
+});

@@ -1,0 +1,159 @@
+import { studyStart } from "@amp-saver/core/study/motor-start";
+import {
+  type AirConditioner,
+  FIGURE_BOUNDS,
+  type FigureName,
+  type Job,
+  METHODS,
+  newGenerator,
+  newReading,
+  type Reading,
+  type Rig,
+  type Source,
+} from "@amp-saver/records";
+import { demoRecords } from "@amp-saver/records/demo";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ASSUMED_WORDS, answerSentence } from "../words/check.ts";
+import { ISSUE_WORDS } from "../words/issues.ts";
+import { checkInput } from "./check-input.ts";
+import { checkView } from "./check-view.ts";
+import { readTyped, shownAs, typedText } from "./measure.ts";
+import { nextStep } from "./next-step.ts";
+import { proveView } from "./prove-view.ts";
+import { conditionsOf, startCase } from "./start-case.ts";
+import { surveyState } from "./survey-state.ts";
+
+const records = demoRecords();
+const find = <T>(id: string): T => records.find((r) => r.id === id) as T;
+const rig = find<Rig>("demo-tin-lantern");
+const unit = find<AirConditioner>("demo-front");
+const job = find<Job>("demo-front-job");
+const sources = records.filter((r): r is Source => r.kind === "source" && r.rigId === rig.id);
+const readings = records.filter((r): r is Reading => r.kind === "reading");
+
+describe("figures as people type them", () => {
+  it.each([
+    ["13.2", 13.2],
+    ["13,2", 13.2],
+    [" 13.2 A ", 13.2],
+    ["1,000", 1000],
+  ])("reads %j as amps", (text, value) => {
+    const typed = readTyped("readingA", "us", text);
+    expect(typed.ok && typed.value).toBeCloseTo(value, 9);
+  });
+
+  it.each(["", "abc", "-4", "1e9", "12 or 13", "NaN", "Infinity"])("refuses %j with its limits", (text) => {
+    expect(readTyped("lockedRotorA", "us", text)).toEqual({ ok: false, limits: "2.0 to 1,000 A" });
+  });
+
+  it("reads a typed figure back to the same text, in every unit, anywhere in its bounds", () => {
+    const names = Object.keys(FIGURE_BOUNDS) as FigureName[];
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...names),
+        fc.constantFrom("us" as const, "si" as const),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (name, measure, share) => {
+          const { min, max } = FIGURE_BOUNDS[name];
+          const { decimals, fromSi, toSi } = shownAs(name, measure);
+          const inside = toSi(Number(fromSi(min + share * (max - min)).toFixed(decimals)));
+          if (inside < min || inside > max) return;
+          const text = typedText(name, measure, inside);
+          const typed = readTyped(name, measure, text);
+          expect(typed.ok && typedText(name, measure, typed.value)).toBe(text);
+        },
+      ),
+      { seed: 31 },
+    );
+  });
+});
+
+describe("from records to an answer", () => {
+  it("says what is missing before it says anything else", () => {
+    const conditions = conditionsOf(rig, job);
+    const { lockedRotorA: _l, ratedLoadA: _r, ...bare } = unit;
+    expect(startCase(bare, sources[0], "soft", conditions)).toEqual({ ok: false, missing: "plate-amps" });
+    expect(startCase(unit, undefined, "soft", conditions)).toEqual({ ok: false, missing: "source" });
+    const empty = newGenerator({ id: sources[0]!.id, now: job.createdAt }, rig.id, "new");
+    expect(startCase(unit, empty, "soft", conditions)).toEqual({ ok: false, missing: "generator-watts" });
+    expect(surveyState(bare, undefined).code).toBe("missingBoth");
+    expect(surveyState(unit, empty).code).toBe("missingWatts");
+    expect(surveyState(unit, sources[0])).toMatchObject({ code: "enough" });
+  });
+
+  it("takes a job's own weather over the rig's", () => {
+    expect(conditionsOf(rig, { ...job, outdoorC: 40 }).outdoorC).toBe(40);
+    expect(conditionsOf(rig, { ...job, outdoorC: null }).outdoorC).toBe(rig.hottestC.value);
+  });
+
+  it("asks one question for every source and every way, in order", () => {
+    const input = checkInput(unit, sources, job.sourceId, "soft", "direct", conditionsOf(rig, job));
+    expect(input.glances.length).toBe(sources.length + METHODS.length);
+    expect(input.glanceOf.slice(-4)).toEqual(METHODS.map((method) => ({ method })));
+    expect(input.against?.method).toEqual({ kind: "direct" });
+  });
+
+  it("words every answer, finding and assumption that the demo's rigs can give, figures filled in", () => {
+    const codes = new Set<string>();
+    for (const source of sources) {
+      for (const method of METHODS) {
+        for (const outdoorC of [20, 35, 50]) {
+          const given = startCase(unit, source, method, { ...conditionsOf(rig, job), outdoorC });
+          if (!given.ok) throw new Error(given.missing);
+          const study = studyStart(given.given);
+          if (!study.ok) throw new Error(study.reason);
+          const view = checkView(study.value, method);
+          codes.add(view.code);
+          const text = answerSentence({
+            code: view.code,
+            figures: view.figures,
+            decides: view.decides,
+            method,
+            shore: source.type === "shore",
+          });
+          expect(text.filter((p) => p.decides === true).length).toBe(1);
+          expect(text.map((p) => p.text).join("")).not.toMatch(/NaN|undefined|Infinity|safe|!|\s0\.0 A/);
+          for (const issue of view.issues)
+            expect(ISSUE_WORDS[issue.code]?.((name) => issue.figures[name] ?? Number.NaN)).not.toMatch(/NaN|undefined/);
+          for (const a of view.assumptions) expect(ASSUMED_WORDS[a.code]?.(a.value, a.tolerance)).not.toMatch(/NaN|undefined/);
+        }
+      }
+    }
+    expect([...codes].toSorted()).toEqual(
+      expect.arrayContaining(["fits", "folded", "run-over-breaker", "run-over-generator", "undervoltage"]),
+    );
+  });
+});
+
+describe("readings", () => {
+  it("are set side by side with how they were taken", () => {
+    const view = proveView(readings, unit);
+    expect(view.study.verdict).toBe("as-expected");
+    expect(view.alike.map((r) => r.alike)).toEqual(["equal", "equal", "equal", "equal", "equal", "near", "near"]);
+    expect(view.leftOut.map((l) => l.reading.amps)).toEqual([41]);
+  });
+
+  it("are not called alike when one side is not known or another source", () => {
+    const moved = readings.map((r) => (r.when === "after" ? { ...r, sourceId: sources[2]!.id, volts: null, outdoorC: 10 } : r));
+    const by = Object.fromEntries(proveView(moved, unit).alike.map((r) => [r.what, r.alike]));
+    expect(by).toMatchObject({ source: "unlike", volts: "not-known", outdoor: "unlike", meter: "equal" });
+  });
+});
+
+describe("what is next", () => {
+  it("walks from plate to proof", () => {
+    const { lockedRotorA: _l, ratedLoadA: _r, ...bare } = unit;
+    const answered = {
+      ...job,
+      answer: { fit: "fits", decides: "run", marginA: 1, sourceId: sources[0]!.id, method: "soft", at: job.createdAt, coreVersion: "0" },
+    } as Job;
+    const one = newReading({ id: readings[0]!.id, now: job.createdAt }, job, "before", 60);
+    expect(nextStep(job, bare, []).code).toBe("plate");
+    expect(nextStep({ ...job, sourceId: null }, unit, []).code).toBe("source");
+    expect(nextStep(job, unit, []).code).toBe("check");
+    expect(nextStep(answered, unit, []).code).toBe("before");
+    expect(nextStep(answered, unit, [one]).code).toBe("after");
+    expect(nextStep(answered, unit, readings).code).toBe("proof");
+  });
+});

@@ -1,0 +1,61 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import puppeteer, { type Browser, type Page } from "puppeteer-core";
+import { inject } from "vitest";
+
+const FLAGS = [
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--disable-dev-shm-usage",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+  "--host-resolver-rules=MAP rig.test 127.0.0.1",
+];
+
+/** A browser with an empty profile of its own, and what it complained about. */
+export interface Session {
+  readonly browser: Browser;
+  readonly page: Page;
+  readonly complaints: string[];
+  readonly downloads: string;
+  readonly close: () => Promise<void>;
+}
+
+export interface Screen {
+  readonly width: number;
+  readonly height: number;
+  readonly phone?: boolean;
+}
+const TABLE: Screen = { width: 1280, height: 800 };
+export const PHONE: Screen = { width: 390, height: 844, phone: true };
+
+/** Opens Chromium at a path of the app, from an empty database, at the table or on a phone. */
+export async function openApp(path = "/", screen: Screen = TABLE, address = inject("address")): Promise<Session> {
+  const profile = mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
+  const downloads = join(profile, "downloads");
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    args: FLAGS,
+    userDataDir: join(profile, "user"),
+    downloadBehavior: { policy: "allow", downloadPath: downloads },
+  });
+  const page = (await browser.pages())[0] ?? (await browser.newPage());
+  const complaints: string[] = [];
+  page.on("pageerror", (error) => complaints.push(String(error)));
+  page.on("console", (message) => {
+    if (message.type() === "error" || message.type() === "warn") complaints.push(message.text());
+  });
+  await page.setViewport({ width: screen.width, height: screen.height, isMobile: screen.phone ?? false, hasTouch: screen.phone ?? false });
+  await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: "light" }]);
+  page.setDefaultTimeout(15_000);
+  await page.goto(address + path, { waitUntil: "load" });
+  const close = async (): Promise<void> => {
+    await browser.close();
+    rmSync(profile, { recursive: true, force: true });
+  };
+  return { browser, page, complaints, downloads, close };
+}

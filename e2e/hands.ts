@@ -1,0 +1,109 @@
+import { existsSync, readdirSync } from "node:fs";
+import { setTimeout as pause } from "node:timers/promises";
+import type { ElementHandle, Page } from "puppeteer-core";
+
+class NotYet {
+  readonly saw: unknown;
+  constructor(saw: unknown) {
+    this.saw = saw;
+  }
+}
+const notYet = (saw: unknown): NotYet => new NotYet(saw);
+
+/** Waits until a check holds, and says what it last saw when it does not. */
+export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = 15_000): Promise<T> {
+  const end = Date.now() + ms;
+  let last: unknown;
+  while (Date.now() < end) {
+    const seen = await look();
+    if (seen instanceof NotYet) last = seen.saw;
+    else if (seen !== undefined && seen !== false && seen !== null) return seen;
+    await pause(60);
+  }
+  throw new Error(`waited in vain for ${what}; last saw ${JSON.stringify(last)}`);
+}
+
+/** Text of the answer at the top of the page, spaces plain. */
+export async function answer(page: Page): Promise<string> {
+  const text = await page.$eval("#answer", (e) => e.textContent ?? "").catch(() => "");
+  return text.replaceAll("\u00a0", " ");
+}
+
+/** Waits for an answer that matches. */
+export function answerLike(page: Page, pattern: RegExp): Promise<string> {
+  return until(`an answer like ${pattern}`, async () => {
+    const text = await answer(page);
+    return pattern.test(text) ? { text } : notYet(text);
+  }).then(({ text }) => text);
+}
+
+/** An element by role and accessible name, as a screen reader finds it. */
+export async function named(page: Page, role: string, name: string): Promise<ElementHandle<Element>> {
+  const found = await page.waitForSelector(`::-p-aria(${name}[role="${role}"])`, { visible: true });
+  if (found === null) throw new Error(`no ${role} named ${name}`);
+  return found;
+}
+
+/** Presses a button by its name, with the mouse or a finger. */
+export async function press(page: Page, name: string, how: "click" | "tap" = "click", role = "button"): Promise<void> {
+  const button = await named(page, role, name);
+  await button.scrollIntoView();
+  await (how === "tap" ? button.tap() : button.click());
+}
+
+/** Replaces what a field holds. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = await named(page, "textbox", label);
+  await field.scrollIntoView();
+  await field.click({ count: 3 });
+  await page.keyboard.press("Backspace");
+  await field.type(text);
+}
+
+/** What a field holds. */
+export async function fieldValue(page: Page, label: string): Promise<string> {
+  const field = await named(page, "textbox", label);
+  return field.evaluate((e) => (e as HTMLInputElement).value);
+}
+
+/** Whole visible text of the page, spaces plain. */
+async function pageText(page: Page): Promise<string> {
+  // biome-ignore lint/performance/useDomNodeTextContent: only what is visible counts here
+  return (await page.$eval("body", (e) => (e as HTMLElement).innerText)).replaceAll("\u00a0", " ");
+}
+
+/** Waits for text anywhere on the page. */
+export function sees(page: Page, pattern: RegExp): Promise<string> {
+  return until(`text like ${pattern}`, async () => {
+    const text = await pageText(page);
+    return pattern.exec(text)?.[0] ?? notYet(text.slice(0, 1500));
+  });
+}
+
+/** Path of the file that a download left behind. */
+export function downloaded(folder: string, ending: string): Promise<string> {
+  return until(`a download ending in ${ending}`, async () => {
+    const name = existsSync(folder) ? readdirSync(folder).find((f) => f.endsWith(ending)) : undefined;
+    return name === undefined ? undefined : `${folder}/${name}`;
+  });
+}
+
+/** Every record in the browser's database, in a set order. */
+export async function allRecords(page: Page): Promise<unknown> {
+  const text = await page.evaluate(async () => {
+    const open = indexedDB.open("amp-saver");
+    const db = await new Promise<IDBDatabase>((settle, fail) => {
+      open.onsuccess = () => settle(open.result);
+      open.onerror = () => fail(open.error);
+    });
+    const names = [...db.objectStoreNames].filter((n) => n !== "journal");
+    const rows: unknown[] = [];
+    for (const name of names) {
+      const all = db.transaction(name).objectStore(name).getAll();
+      rows.push([name, await new Promise((settle) => (all.onsuccess = () => settle(all.result)))]);
+    }
+    db.close();
+    return JSON.stringify(rows);
+  });
+  return JSON.parse(text);
+}

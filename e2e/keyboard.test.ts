@@ -1,0 +1,123 @@
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, type Session } from "./browser.ts";
+import { answerLike, sees, until } from "./hands.ts";
+
+let session: Session;
+beforeAll(async () => {
+  session = await openApp();
+  await session.page.waitForSelector("#answer");
+});
+afterAll(() => session.close());
+
+const MOST_TABS = 80;
+
+/** Tabs until the element in focus has this name; never touches the mouse. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  const seen: string[] = [];
+  for (let k = 0; k < MOST_TABS; k++) {
+    await page.keyboard.press("Tab");
+    const label = await page.evaluate(() => {
+      const e = document.activeElement as HTMLInputElement | null;
+      const labels = [...(e?.labels ?? [])].map((l) => l.textContent).join(" ");
+      return (e?.getAttribute("aria-label") ?? (labels || e?.textContent) ?? "").trim();
+    });
+    seen.push(label);
+    if (name.test(label)) return;
+  }
+  throw new Error(`no way by keyboard to ${name}; passed ${seen.join(" | ")}`);
+}
+
+/** The main path with the keyboard alone. */
+describe("by keyboard only", () => {
+  it("names a rig, copies its plate and adds a source", async () => {
+    const { page } = session;
+    await page.keyboard.press("n");
+    await page.waitForSelector("#rig-name:focus");
+    await page.keyboard.type("Reed House");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await tabTo(page, /^Locked rotor amps$/);
+    await page.keyboard.type("63");
+    await tabTo(page, /^Rated load amps$/);
+    await page.keyboard.type("13.2");
+    await tabTo(page, /^Add a generator$/);
+    await page.keyboard.press("Enter");
+    await sees(page, /Running watts/);
+    await page.keyboard.down("Shift");
+    await tabTo(page, /^Running watts$/);
+    await page.keyboard.up("Shift");
+    await page.keyboard.type("2200");
+    await answerLike(page, /enough for an answer/);
+  });
+
+  it("says where a figure comes from", async () => {
+    const { page } = session;
+    await tabTo(page, /^Where Running watts comes from: sheet$/);
+    await page.keyboard.press("Enter");
+    await page.waitForSelector('[role="listbox"]');
+    await page.keyboard.press("End");
+    await page.keyboard.press("Enter");
+    await until("the guessed mark", () => page.$('[aria-label="Where Running watts comes from: guessed"]'));
+  });
+
+  it("asks, switches and opens the reasons by single keys", async () => {
+    const { page } = session;
+    await page.keyboard.press("2");
+    await answerLike(page, /^No: as found/);
+    for (let k = 0; k < 3; k++) {
+      await page.keyboard.press("m");
+      await new Promise((r) => setTimeout(r, 200));
+    }
+    await answerLike(page, /^Yes/);
+    await page.keyboard.press("t");
+    const before = await page.evaluate(() => document.activeElement?.getAttribute("aria-valuetext"));
+    await page.keyboard.press("ArrowUp");
+    await until("a hotter day", async () => (await page.evaluate(() => document.activeElement?.getAttribute("aria-valuetext"))) !== before);
+    await page.keyboard.press("w");
+    await sees(page, /How it was worked out/);
+    await page.keyboard.press("Escape");
+    await page.keyboard.press("?");
+    await sees(page, /Keys and settings/);
+    await page.keyboard.press("Escape");
+  });
+
+  it("undoes and redoes", async () => {
+    const { page } = session;
+    await page.keyboard.down("Control");
+    for (let k = 0; k < 2; k++) {
+      await page.keyboard.press("z");
+      await new Promise((r) => setTimeout(r, 250));
+    }
+    await page.keyboard.up("Control");
+    await answerLike(page, /with a hard start kit|leaning on the source/);
+    await page.keyboard.down("Control");
+    await page.keyboard.down("Shift");
+    await page.keyboard.press("z");
+    await page.keyboard.up("Shift");
+    await page.keyboard.up("Control");
+    await answerLike(page, /^Yes(:|, but it only)/);
+  });
+
+  it("passes axe on every screen in both themes", async () => {
+    const { page } = session;
+    const found: string[] = [];
+    const job = page.url().replace(/[^/]+$/, "");
+    for (const theme of ["daylight", "night"]) {
+      for (const path of ["/", "/rigs", "/instruments", `${job}survey`, `${job}check`, `${job}learn`, `${job}prove`]) {
+        await page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+        await page.waitForSelector("#answer");
+        if ((await page.evaluate(() => document.documentElement.dataset.theme)) !== theme) await page.keyboard.press("d");
+        await page.waitForFunction((t) => document.documentElement.dataset.theme === t, {}, theme);
+        await new Promise((r) => setTimeout(r, 400));
+        found.push(...(await axeFindings(page)).map((f) => `${theme} ${path}: ${f}`));
+      }
+    }
+    expect(found).toEqual([]);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});

@@ -1,0 +1,67 @@
+import { createApp } from "@amp-saver/server";
+import { afterAll, describe, expect, inject, it } from "vitest";
+import { openApp, type Session } from "./browser.ts";
+import { answerLike, press, sees } from "./hands.ts";
+import { listen } from "./listen.ts";
+
+const sessions: Session[] = [];
+afterAll(async () => {
+  for (const s of sessions) await s.close();
+});
+
+describe("without a signal", () => {
+  it("opens from the second visit on with the server gone, and works", async () => {
+    const { server, port } = await listen(createApp({ folder: inject("folder") }));
+    const session = await openApp("/", undefined, `http://localhost:${port}`);
+    sessions.push(session);
+    const { page } = session;
+    await page.waitForSelector("#answer");
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await page.waitForFunction(async () => (await caches.keys()).length > 0);
+    await page.reload({ waitUntil: "load" });
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    server.closeAllConnections();
+    await new Promise((closed) => server.close(closed));
+    await page.reload({ waitUntil: "load" });
+    await answerLike(page, /begin with the rig/);
+    await press(page, "Look at an example");
+    await sees(page, /3 jobs, 2 rigs/);
+    await answerLike(page, /see what the readings prove/);
+    await page.keyboard.press("o");
+    await answerLike(page, /65 % less/);
+    await page.keyboard.press("2");
+    await answerLike(page, /to spare/);
+    const loaded = await page.evaluate(() => [...document.fonts].filter((f) => f.status === "loaded").map((f) => f.family));
+    expect(new Set(loaded.map((f) => f.replaceAll('"', "")))).toEqual(new Set(["Hepta Slab", "Atkinson Hyperlegible Next"]));
+  });
+
+  it("works over plain http from another device, and says what is missing", async () => {
+    const session = await openApp("/", undefined, inject("address").replace("localhost", "rig.test"));
+    sessions.push(session);
+    const { page } = session;
+    expect(await page.evaluate(() => isSecureContext)).toBe(false);
+    await press(page, "Look at an example");
+    await sees(page, /3 jobs, 2 rigs/);
+    await press(page, "New rig");
+    await page.type("#rig-name", "Over http");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await press(page, "keys");
+    await sees(page, /This address is not a secure one/);
+    expect(session.complaints).toEqual([]);
+  });
+
+  it("asks nothing of any other host", async () => {
+    const session = await openApp();
+    sessions.push(session);
+    const { page } = session;
+    const hosts = new Set<string>();
+    page.on("request", (r) => /^https?:/.test(r.url()) && hosts.add(new URL(r.url()).host));
+    await page.reload({ waitUntil: "load" });
+    await press(page, "Look at an example");
+    await answerLike(page, /see what the readings prove/);
+    await page.keyboard.press("o");
+    await answerLike(page, /65 % less/);
+    expect([...hosts]).toEqual([new URL(page.url()).host]);
+  });
+});

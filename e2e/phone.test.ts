@@ -1,0 +1,78 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { answerLike, named, press, sees, type } from "./hands.ts";
+
+let session: Session;
+beforeAll(async () => {
+  session = await openApp("/", PHONE);
+});
+afterAll(() => session.close());
+
+const wider = (): Promise<number> =>
+  session.page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
+/** The same path on a phone, by touch alone. */
+describe("on a phone, by touch", () => {
+  it("goes from nothing to an answer", async () => {
+    const { page } = session;
+    await press(page, "New rig", "tap");
+    await type(page, "Name of the rig", "Lark Cabin");
+    await press(page, "Begin", "tap");
+    await answerLike(page, /Two things are missing/);
+    await type(page, "Locked rotor amps", "50");
+    await type(page, "Rated load amps", "10.4");
+    await press(page, "Add a generator", "tap");
+    await type(page, "Running watts", "2200");
+    await type(page, "Surge watts", "2700");
+    await press(page, "See the answer", "tap", "link");
+    await answerLike(page, /lets go after|leaning on the source/);
+    expect(await wider()).toBe(0);
+  });
+
+  it("changes the way of starting in a sheet of its own", async () => {
+    const { page } = session;
+    const row = await page.waitForSelector(
+      "::-p-xpath(//section[@aria-label='What the answer is about']//button[contains(., 'As found')])",
+    );
+    await row?.scrollIntoView();
+    await row?.tap();
+    await sees(page, /Way of starting/);
+    await (await page.waitForSelector('[role="dialog"] [role="radio"][value="soft"]'))?.tap();
+    await press(page, "Close", "tap");
+    await answerLike(page, /^Yes: starts with .* to spare, then keeps running with \d\.\d A to spare\.$/);
+  });
+
+  it("shows volts and speed in place of amps", async () => {
+    const { page } = session;
+    await (await named(page, "radio", "Volts and rpm")).tap();
+    await sees(page, /Rpm/);
+    await (await named(page, "radio", "Amps")).tap();
+  });
+
+  it("opens the stages as a list and takes a reading", async () => {
+    const { page } = session;
+    await press(page, "2 Check", "tap");
+    await (await page.waitForSelector("::-p-xpath(//*[@role='dialog']//a[contains(., 'Prove')])"))?.tap();
+    await answerLike(page, /take a before reading first/);
+    await type(page, "Amps", "49.5");
+    await press(page, "Keep this reading", "tap");
+    await answerLike(page, /before readings stand/);
+    expect(await wider()).toBe(0);
+  });
+
+  it("has targets of at least 24 pixels and passes axe on every stage", async () => {
+    const { page } = session;
+    const found: string[] = [];
+    for (const stage of ["survey", "check", "choose", "isolate", "prove"]) {
+      await page.goto(page.url().replace(/[^/]+$/, stage), { waitUntil: "load" });
+      await page.waitForSelector("#answer");
+      found.push(...(await axeFindings(page)).map((f) => `${stage}: ${f}`));
+    }
+    expect(found).toEqual([]);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});

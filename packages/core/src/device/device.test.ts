@@ -1,0 +1,103 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { celsiusFromF, metresFromFt, type Param, type ParamTable } from "../quantity/index.ts";
+import { BREAKER_PARAMS, BreakerEquations, bandOf, earliestTripA, roomFactor, tripSeconds } from "./breaker/index.ts";
+import { COMPRESSOR_MOTOR_PARAMS, runningShareAt } from "./compressor-motor/index.ts";
+import { HARD_START_PARAMS } from "./hard-start/index.ts";
+import { deratingShare, INVERTER_GENERATOR_PARAMS, InverterGeneratorEquations, momentaryLimitA } from "./inverter-generator/index.ts";
+import { SHORE_PARAMS, ShoreEquations } from "./shore/index.ts";
+import { SOFT_STARTER_PARAMS } from "./soft-starter/index.ts";
+
+const TABLES: Readonly<Record<string, ParamTable>> = {
+  "compressor-motor": COMPRESSOR_MOTOR_PARAMS,
+  "hard-start": HARD_START_PARAMS,
+  "soft-starter": SOFT_STARTER_PARAMS,
+  shore: SHORE_PARAMS,
+  "inverter-generator": INVERTER_GENERATOR_PARAMS,
+  breaker: BREAKER_PARAMS,
+};
+
+describe("every parameter", () => {
+  const all: [string, Param][] = Object.entries(TABLES).flatMap(([device, table]) =>
+    Object.entries(table).map(([name, p]): [string, Param] => [`${device} ${name}`, p]),
+  );
+  it.each(all)("%s lies in its bounds, spread too, and names its source", (_name, p) => {
+    expect(p.min <= p.value && p.value <= p.max).toBe(true);
+    if (p.spread !== undefined)
+      expect(p.min <= p.spread[0] && p.spread[0] <= p.value && p.value <= p.spread[1] && p.spread[1] <= p.max).toBe(true);
+    expect(p.source).not.toBe("");
+    expect(p.unit).not.toBe("");
+  });
+});
+
+describe("breaker band", () => {
+  it("never trips at its rating, and meets UL 489's points", () => {
+    for (const rating of [15, 30, 50]) {
+      const { earliest, latest } = bandOf(rating);
+      expect(tripSeconds(earliest, 1)).toBe(Number.POSITIVE_INFINITY);
+      expect(tripSeconds(latest, 1.35)).toBeLessThanOrEqual(3600);
+      expect(tripSeconds(latest, 2)).toBeLessThanOrEqual(rating > 30 ? 240 : 120);
+    }
+  });
+
+  it("is faster the more it carries, and its early edge is before its late one", () => {
+    const multiple = fc.double({ min: 1.0001, max: 20, noNaN: true });
+    fc.assert(
+      fc.property(multiple, multiple, fc.constantFrom(15, 50), (a, b, rating) => {
+        const { earliest, latest } = bandOf(rating);
+        const [low, high] = [Math.min(a, b), Math.max(a, b)];
+        expect(tripSeconds(earliest, high)).toBeLessThanOrEqual(tripSeconds(earliest, low));
+        expect(tripSeconds(earliest, a)).toBeLessThan(tripSeconds(latest, a));
+      }),
+      { seed: 21 },
+    );
+  });
+
+  it("adds up heat, cools below its rating, and agrees with its own room factor", () => {
+    const breaker = new BreakerEquations(20);
+    breaker.carry(60, 4);
+    expect(breaker.earliestDose).toBeCloseTo(1, 9);
+    expect(breaker.latestDose).toBeCloseTo(4 / 35, 9);
+    breaker.carry(10, 300);
+    expect(breaker.earliestDose).toBeCloseTo(Math.exp(-1), 9);
+    const amps = new Array<number>(480).fill(60);
+    expect(roomFactor(20, amps, 4 / 480)).toBeCloseTo(1, 6);
+    expect(earliestTripA(20, 4)).toBeCloseTo(60, 6);
+  });
+});
+
+describe("sources", () => {
+  it("derate as the rule says, never below nothing", () => {
+    expect(deratingShare(0, celsiusFromF(77))).toBe(1);
+    expect(deratingShare(metresFromFt(1000), celsiusFromF(77))).toBeCloseTo(0.97, 9);
+    expect(deratingShare(metresFromFt(2000), celsiusFromF(97))).toBeCloseTo(0.94 * 0.98, 9);
+    expect(deratingShare(metresFromFt(40_000), 20)).toBe(0);
+  });
+
+  it("an inverter generator folds back to its limit, recovers slowly, and lets go after a second too low", () => {
+    const source = new InverterGeneratorEquations(120, 60, 0, 0, 0, 0, momentaryLimitA(2000, 120));
+    source.onHalfCycle(0.1, 50);
+    expect(source.hold).toBeCloseTo(0.5, 9);
+    source.onHalfCycle(0.2, 1);
+    expect(source.hold).toBeCloseTo(0.575, 9);
+    expect(source.letsGoAt(1.05)).toBe(false);
+    expect(source.letsGoAt(1.1)).toBe(true);
+    for (let k = 0; k < 5; k++) source.onHalfCycle(0.3, 1);
+    expect(source.letsGoAt(9)).toBe(false);
+    expect(source.emf(1 / 240)).toBeCloseTo(120 * Math.SQRT2, 6);
+  });
+
+  it("a shore circuit loses to a background current what a phasor sum says", () => {
+    const source = new ShoreEquations(120, 60, 0.5, 1e-3, 0, 10);
+    const peak = Math.max(...Array.from({ length: 2000 }, (_, k) => source.emf(k / 60 / 2000)));
+    expect(peak / Math.SQRT2).toBeCloseTo(Math.hypot(115, 2 * Math.PI * 60 * 1e-3 * 10), 2);
+  });
+});
+
+describe("running current with outdoor air", () => {
+  it("is one at 95 °F, 1 % a degree more above, 0.8 % less below", () => {
+    expect(runningShareAt(celsiusFromF(95))).toBeCloseTo(1, 9);
+    expect(runningShareAt(celsiusFromF(105))).toBeCloseTo(1.1, 9);
+    expect(runningShareAt(celsiusFromF(85))).toBeCloseTo(0.92, 9);
+  });
+});

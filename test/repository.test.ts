@@ -1,0 +1,59 @@
+import { execFileSync } from "node:child_process";
+import { existsSync, readFileSync, statSync } from "node:fs";
+import { fileURLToPath } from "node:url";
+import { START_ISSUES, START_REASONS } from "@amp-saver/core/study/motor-start";
+import { describe, expect, it } from "vitest";
+
+const root = fileURLToPath(new URL("..", import.meta.url));
+const read = (path: string): string => readFileSync(root + path, "utf8");
+const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclude-standard"], { cwd: root, encoding: "utf8" })
+  .split("\n")
+  .filter((f) => f !== "" && existsSync(root + f));
+
+describe("the README", () => {
+  const readme = read("README.md");
+  it("links only to what is there, the reading path among it", () => {
+    const links = [...readme.matchAll(/\]\(([^)#]+)\)/g)].map((m) => m[1]!);
+    expect(links.filter((link) => !existsSync(root + link))).toEqual([]);
+    const path = readme.slice(readme.indexOf("## A newcomer’s reading path"));
+    expect([...path.matchAll(/\]\(([^)]+\.(ts|tsx|md))\)/g)].length).toBeGreaterThanOrEqual(8);
+  });
+  it("shows every picture, fewer than twenty", () => {
+    const pictures = files.filter((f) => f.startsWith("docs/screenshots/"));
+    expect(pictures.length).toBeGreaterThan(4);
+    expect(pictures.length).toBeLessThan(20);
+    expect(pictures.filter((p) => !readme.includes(p))).toEqual([]);
+  });
+});
+
+describe("the repository", () => {
+  it("explains every dependency, and locks without addresses", () => {
+    const explained = read("docs/dependencies.md");
+    const manifests = files.filter((f) => f.endsWith("package.json"));
+    const names = manifests.flatMap((f) => {
+      const { dependencies = {}, devDependencies = {} } = JSON.parse(read(f)) as Record<string, Record<string, string>>;
+      return Object.keys({ ...dependencies, ...devDependencies }).filter((n) => !n.startsWith("@amp-saver/"));
+    });
+    expect([...new Set(names)].filter((n) => !explained.includes(`\`${n}\``))).toEqual([]);
+    expect(/"resolved": "https?:/.test(read("package-lock.json"))).toBe(false);
+  });
+
+  it("documents every code that the headless command can print", () => {
+    const page = read("docs/formats/start-case.md");
+    expect([...START_ISSUES, ...START_REASONS].filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
+  });
+
+  it("keeps files short and free of leftovers", () => {
+    const code = files.filter((f) => /\.(tsx?|mjs|cjs)$/.test(f));
+    const long = code.filter((f) => read(f).split("\n").length > 400);
+    expect(long).toEqual([]);
+    const marks = new RegExp(["TO" + "DO", "FIX" + "ME", "X" + "XX"].join("|"));
+    expect(code.filter((f) => f !== "test/repository.test.ts" && marks.test(read(f)))).toEqual([]);
+    expect(files.filter((f) => statSync(root + f).size > 1_000_000)).toEqual([]);
+  });
+
+  it("never says the word that no one may say of mains", () => {
+    const words = files.filter((f) => f.startsWith("apps/web/src/words/"));
+    expect(words.filter((f) => /\bsafe(ly|ty)?\b/i.test(read(f)))).toEqual([]);
+  });
+});
