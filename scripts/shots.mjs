@@ -1,0 +1,58 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { createServer } from "node:http";
+import { tmpdir } from "node:os";
+import { buildApp } from "./build.mjs";
+import { ensurePrograms, ROOT } from "./install.mjs";
+
+const TABLE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
+const JOB = "/job/demo-front-job";
+const SHOTS = [
+  ["home", "/", TABLE],
+  ["rigs", "/rigs", TABLE],
+  ["survey", `${JOB}/survey`, TABLE],
+  ["check", `${JOB}/check`, TABLE],
+  ["check-night", "/job/demo-condenser-job/check", TABLE, "night"],
+  ["prove", `${JOB}/prove`, TABLE],
+  ["check-phone", `${JOB}/check`, PHONE],
+  ["prove-phone", `${JOB}/prove`, PHONE],
+];
+
+if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
+const folder = await buildApp({ mode: "demo", outDir: "dist-demo" });
+const { default: puppeteer } = await import("puppeteer-core");
+const express = (await import("express")).default;
+const app = express().use(express.static(folder));
+app.get("/{*path}", (_request, response) => response.sendFile("index.html", { root: folder }));
+const server = createServer(app);
+await new Promise((ready) => server.listen(0, "127.0.0.1", ready));
+const address = `http://localhost:${server.address().port}`;
+const profile = mkdtempSync(`${tmpdir()}/amp-saver-shots-`);
+const browser = await puppeteer.launch({
+  executablePath: "/usr/bin/chromium",
+  userDataDir: profile,
+  args: [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-quic",
+    "--disable-dev-shm-usage",
+    "--no-first-run",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+  ],
+});
+for (const [name, path, viewport, theme = "daylight"] of SHOTS) {
+  const page = await browser.newPage();
+  await page.setViewport(viewport);
+  await page.evaluateOnNewDocument((t) => localStorage.setItem("amp-saver settings", JSON.stringify({ theme: t })), theme);
+  await page.goto(address + path, { waitUntil: "load" });
+  await page.waitForSelector("#answer");
+  await new Promise((settled) => setTimeout(settled, 3000));
+  await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` });
+  await page.close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+await browser.close();
+rmSync(profile, { recursive: true, force: true });
+server.close();
