@@ -39,6 +39,7 @@ module.exports = {
       from: { path: `${core}/(quantity|numeric|reference|device/[^/]+)/`, ...notTest },
       to: { path: `${core}/(quantity|numeric|reference|device/[^/]+)/(?!index\\.ts$)`, pathNot: `${core}/$1/` },
     },
+    forbid("screens-know-no-frame", "^apps/web/src/screens/", "^apps/web/src/app/"),
     forbid("records-know-core-only", "^packages/records/src/", "^(apps|e2e)/"),
     forbid("screens-know-no-equations", "^apps/web/src/screens/", "^packages/core/src/(numeric|device|study)"),
     forbid(

@@ -1,4 +1,4 @@
-import type { Page } from "puppeteer-core";
+import type { KeyInput, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
@@ -66,15 +66,16 @@ describe("by keyboard only", () => {
     const { page } = session;
     await page.keyboard.press("2");
     await answerLike(page, /^No: as found/);
-    for (let k = 0; k < 3; k++) {
+    for (const way of ["direct", "hard", "soft"]) {
       await page.keyboard.press("m");
-      await new Promise((r) => setTimeout(r, 200));
+      await page.waitForSelector(`[role="radio"][value="${way}"][aria-checked="true"]`);
     }
     await answerLike(page, /^Yes/);
     await page.keyboard.press("t");
     const before = await page.evaluate(() => document.activeElement?.getAttribute("aria-valuetext"));
     await page.keyboard.press("ArrowUp");
     await until("a hotter day", async () => (await page.evaluate(() => document.activeElement?.getAttribute("aria-valuetext"))) !== before);
+    await sees(page, /Back to the rig’s own/);
     await page.keyboard.press("w");
     await sees(page, /How it was worked out/);
     await page.keyboard.press("Escape");
@@ -85,13 +86,15 @@ describe("by keyboard only", () => {
 
   it("undoes and redoes", async () => {
     const { page } = session;
-    await page.keyboard.down("Control");
-    for (let k = 0; k < 2; k++) {
-      await page.keyboard.press("z");
-      await new Promise((r) => setTimeout(r, 250));
-    }
-    await page.keyboard.up("Control");
-    await answerLike(page, /with a hard start kit|leaning on the source/);
+    const withControl = async (key: string): Promise<void> => {
+      await page.keyboard.down("Control");
+      await page.keyboard.press(key as KeyInput);
+      await page.keyboard.up("Control");
+    };
+    await withControl("z");
+    await until("the rig’s own weather", async () => !/Back to the rig/.test(await page.$eval("main", (e) => e.textContent ?? "")));
+    await withControl("z");
+    await page.waitForSelector('[role="radio"][value="hard"][aria-checked="true"]');
     await page.keyboard.down("Control");
     await page.keyboard.down("Shift");
     await page.keyboard.press("z");

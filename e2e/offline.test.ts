@@ -65,3 +65,27 @@ describe("without a signal", () => {
     expect([...hosts]).toEqual([new URL(page.url()).host]);
   });
 });
+
+describe("two tabs", () => {
+  it("show each other's changes, and undo reaches across", async () => {
+    const session = await openApp();
+    sessions.push(session);
+    const { page, browser } = session;
+    await press(page, "Look at an example");
+    await answerLike(page, /see what the readings prove/);
+    const second = await browser.newPage();
+    await second.goto(new URL("/rigs", page.url()).href);
+    await answerLike(second, /2 rigs, 3 air conditioners/);
+    await press(second, "Delete Fennel Row 12");
+    await press(second, "Delete");
+    await answerLike(second, /1 rig, 2 air conditioners/);
+    await page.bringToFront();
+    await sees(page, /2 jobs, 1 rig/);
+    await page.keyboard.down("Control");
+    await page.keyboard.press("z");
+    await page.keyboard.up("Control");
+    await sees(page, /3 jobs, 2 rigs/);
+    await second.bringToFront();
+    await answerLike(second, /2 rigs, 3 air conditioners/);
+  });
+});

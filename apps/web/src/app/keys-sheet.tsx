@@ -1,13 +1,19 @@
 import { Switch } from "radix-ui";
 import { useEffect, useState } from "react";
+import { useStore } from "../store/provider.tsx";
+import { useHistory } from "../store/queries.ts";
+import { useSettings } from "../store/settings.tsx";
+import { Button } from "../ui/button.tsx";
 import { KeyCap } from "../ui/key-cap.tsx";
 import { Sheet } from "../ui/sheet.tsx";
+import { COMMON, undoOf } from "../words/common.ts";
 import { KEY_WORDS, KEYS } from "../words/keys.ts";
-import { useSettings } from "./settings.tsx";
 
 /** Keys, units, and what this device can and cannot do. */
 export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
   const { shortcuts, measure, change } = useSettings();
+  const { undo, redo } = useStore();
+  const history = useHistory();
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={KEY_WORDS.title}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 pointer-coarse:hidden">
@@ -48,6 +54,15 @@ export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; read
           </label>
         ))}
       </fieldset>
+      <div className="mt-4 flex gap-2 border-t-[1.5px] border-ink pt-3">
+        <Button disabled={history.undo === null} onClick={() => void undo()}>
+          {COMMON.undo}
+        </Button>
+        <Button disabled={history.redo === null} onClick={() => void redo()}>
+          {COMMON.redo}
+        </Button>
+        {history.undo !== null && <span className="self-center text-ink2">{undoOf(history.undo)}</span>}
+      </div>
       <Device />
     </Sheet>
   );

@@ -3,7 +3,9 @@ import { lazy, Suspense } from "react";
 import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
+import { saveRig } from "../screens/save-rig.ts";
 import { useJob } from "../store/queries.ts";
+import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER, LATER_PLACES } from "../words/later.ts";
@@ -28,6 +30,7 @@ function Place({ word, children }: { readonly word: string; readonly children: R
 function JobPage() {
   const { jobId = "", stage = "" } = useParams();
   const bundle = useJob(jobId);
+  useKeys({ e: () => bundle != null && saveRig(bundle) });
   const known = STAGES.find((s): s is Stage => s === stage);
   if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
   if (bundle == null) {

@@ -1,12 +1,12 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { useStore } from "../store/provider.tsx";
+import { useSettings } from "../store/settings.tsx";
 import { KeyCap } from "../ui/key-cap.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { Mark } from "../ui/mark.tsx";
 import { COMMON, PRODUCT } from "../words/common.ts";
 import { KeysSheet } from "./keys-sheet.tsx";
-import { useSettings } from "./settings.tsx";
 
 /** One cell of the title block: a label and what it says. */
 export interface TitleCell {

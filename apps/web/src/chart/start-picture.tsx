@@ -1,25 +1,15 @@
-import { formatNumber, formatVolts } from "@amp-saver/core/quantity";
 import { CHECK } from "../words/check.ts";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
 import { Halo } from "./halo.tsx";
 import { GAP_HEIGHT, type Gap, HeadroomRow } from "./headroom.tsx";
-import { SideColumn } from "./side-column.tsx";
+import type { PictureTrace } from "./picture-trace.ts";
+import { SideColumns } from "./side-columns.tsx";
 import { SideFigure } from "./side-figure.tsx";
 import { Tear } from "./tear.tsx";
+import { TimeLabels } from "./time-labels.tsx";
 import { timeScale } from "./time-scale.ts";
-import { type TraceLine, TracePath } from "./trace-line.tsx";
-
-/** A start to draw, with its own words. */
-export interface PictureTrace extends TraceLine {
-  readonly label: string;
-  readonly short: string;
-  readonly lastS: number;
-  readonly peakA: number;
-  readonly askedA: number | null;
-  readonly askedLabel: string;
-  readonly lowestV: number;
-}
+import { TracePath } from "./trace-line.tsx";
 
 export interface StartPictureProps {
   readonly width: number;
@@ -65,8 +55,11 @@ export function StartPicture(props: StartPictureProps) {
         </>
       )}
       {columns && (
-        <Columns
-          {...props}
+        <SideColumns
+          planned={planned}
+          before={before}
+          nominalV={props.nominalV}
+          synchronousRpm={props.synchronousRpm}
           left={narrow ? left : right + 18}
           width={narrow ? (width - left - 40) / 2 : SIDE}
           top={ruleY}
@@ -205,84 +198,5 @@ function LineLabel({
     <Halo {...place} y={time.y(t) + 5} fill={fill} size={narrow ? 14 : 14.5} weight={700}>
       {text}
     </Halo>
-  );
-}
-
-function Columns({
-  planned,
-  before,
-  nominalV,
-  synchronousRpm,
-  left,
-  width,
-  top,
-  time,
-  bottom,
-}: StartPictureProps & Laid & { readonly left: number; readonly top: number }) {
-  const volts = [
-    { at: "start" as const, text: formatVolts(planned.lowestV), t: time.shownS * 0.9 },
-    ...(planned.steadyV === null ? [] : [{ at: "steady" as const, text: formatVolts(planned.steadyV), t: 0 }]),
-    ...(before === null || Math.abs(before.lowestV - planned.lowestV) < 2
-      ? []
-      : [{ at: "before" as const, text: formatVolts(before.lowestV), t: time.shownS * 0.36 }]),
-  ];
-  const top2 = planned.points.findLast((p) => p.t <= time.shownS)?.rpm ?? 0;
-  const speed = [{ at: "start" as const, text: formatNumber(top2, 0), t: time.shownS * 0.9 }];
-  return (
-    <g>
-      <SideColumn
-        title={CHECK.volts}
-        most={nominalV}
-        left={left}
-        width={width}
-        top={top}
-        time={time}
-        bottom={bottom}
-        planned={planned}
-        before={before}
-        of={(p) => p.volts}
-        steadyOf={(t) => t.steadyV}
-        notes={volts}
-      />
-      <SideColumn
-        title={CHECK.rpm}
-        most={Math.round(synchronousRpm)}
-        left={left + width + 14}
-        width={width}
-        top={top}
-        time={time}
-        bottom={bottom}
-        planned={planned}
-        before={before}
-        of={(p) => p.rpm}
-        steadyOf={(t) => t.steadyRpm}
-        notes={speed}
-      />
-      <Tear from={left - 2} to={left + 2 * width + 16} y={time.tearY} />
-    </g>
-  );
-}
-
-function TimeLabels({ time, x }: { readonly time: ReturnType<typeof timeScale>; readonly x: number }) {
-  const decimals = time.seconds.some((s) => Math.abs(s * 10 - Math.round(s * 10)) > 1e-6) ? 2 : 1;
-  return (
-    <g fontSize="14" fill="var(--ink)" textAnchor="end">
-      {time.seconds.map((s) => (
-        <text key={s} x={x} y={time.y(s) + 5}>
-          {formatNumber(s, decimals)}
-          <tspan fontSize="13" fill="var(--ink2)">
-            {"\u00a0s"}
-          </tspan>
-        </text>
-      ))}
-      {time.minutes.map((m) => (
-        <text key={m} x={x} y={time.yMinutes(m) + 5}>
-          {m}
-          <tspan fontSize="13" fill="var(--ink2)">
-            {"\u00a0min"}
-          </tspan>
-        </text>
-      ))}
-    </g>
   );
 }

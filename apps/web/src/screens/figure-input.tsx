@@ -1,6 +1,6 @@
 import type { Origin } from "@amp-saver/core/quantity";
 import type { Figure, FigureName } from "@amp-saver/records";
-import { useSettings } from "../app/settings.tsx";
+import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
 import { readTyped, shownAs, typedText } from "../workbench/measure.ts";

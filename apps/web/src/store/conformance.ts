@@ -7,6 +7,8 @@ export interface Adapters {
   readonly fresh: () => Promise<RecordStore>;
   /** A store that has no room for a second record. */
   readonly full: () => Promise<RecordStore>;
+  /** A store whose writes break off from the second commit on, after its first record. */
+  readonly aborting: () => Promise<RecordStore>;
 }
 
 const NOW = "2026-05-14T15:20:00.000Z";
@@ -17,7 +19,7 @@ const away = (record: AnyRecord) => ({ kind: record.kind, id: record.id, after: 
 const HOSTILE = ["__proto__", "constructor", "toString", " ", "\u0000", "a'b\"c", "\ud83d\ude00", "a".repeat(100), "../..", "unit x"];
 
 /** What every record store must do, whatever it keeps its records in. */
-export function storeConformance(name: string, { fresh, full }: Adapters): void {
+export function storeConformance(name: string, { fresh, full, aborting }: Adapters): void {
   describe(`record store: ${name}`, () => {
     it("keeps what it is given, by kind and by rig", async () => {
       const store = await fresh();
@@ -112,6 +114,16 @@ export function storeConformance(name: string, { fresh, full }: Adapters): void 
         reason: "full",
       });
       expect((await store.list("rig")).map((r) => r.id)).toEqual(["a"]);
+      expect(await store.history()).toEqual({ undo: "new-rig", redo: null });
+    });
+
+    it("changes nothing when a write breaks off half way, and says so", async () => {
+      const store = await aborting();
+      expect(await store.commit({ label: "new-rig", changes: [put(rig("a"))] })).toEqual({ ok: true });
+      const broken = await store.commit({ label: "edit", changes: [put(rig("a", "half")), put(unit("u", "a"))] });
+      expect(broken).toEqual({ ok: false, reason: "aborted" });
+      expect(await store.get("rig", "a")).toEqual(rig("a"));
+      expect(await store.list("unit")).toEqual([]);
       expect(await store.history()).toEqual({ undo: "new-rig", redo: null });
     });
 

@@ -7,6 +7,8 @@ import { type Commit, JOURNAL_MOST, type RecordStore, type StoreResult } from ".
 export interface MemoryFaults {
   /** Most records held; more is "full". */
   readonly most?: number;
+  /** Whether the next write breaks off. */
+  readonly breaksOff?: () => boolean;
   readonly now?: () => number;
 }
 
@@ -21,6 +23,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   const key = (kind: RecordKind, id: string): string => `${kind} ${id}`;
 
   function apply(changes: readonly { kind: RecordKind; id: string; to: AnyRecord | null }[]): StoreResult {
+    if (faults.breaksOff?.() === true) return { ok: false, reason: "aborted" };
     const next = new Map(records);
     for (const { kind, id, to } of changes) {
       if (to === null) next.delete(key(kind, id));

@@ -30,8 +30,33 @@ async function fullDexie(): Promise<RecordStore> {
   return store;
 }
 
-storeConformance("memory", { fresh: async () => memoryStore(), full: async () => memoryStore({ most: 1 }) });
-storeConformance("the browser's database", { fresh: () => dexieStore(name(), RECORD_VERSIONS), full: fullDexie });
+/** A database whose transaction is aborted under it while a unit is put. */
+async function abortingDexie(): Promise<RecordStore> {
+  const store = await dexieStore(name(), RECORD_VERSIONS);
+  const original = IDBObjectStore.prototype.put;
+  vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(function (this: IDBObjectStore, ...args: Parameters<IDBObjectStore["put"]>) {
+    if (this.name === "unit") this.transaction.abort();
+    return original.apply(this, args);
+  });
+  return store;
+}
+
+function abortingMemory(): RecordStore {
+  let writes = 0;
+  return memoryStore({
+    breaksOff: () => {
+      writes += 1;
+      return writes > 1;
+    },
+  });
+}
+
+storeConformance("memory", {
+  fresh: async () => memoryStore(),
+  full: async () => memoryStore({ most: 1 }),
+  aborting: async () => abortingMemory(),
+});
+storeConformance("the browser's database", { fresh: () => dexieStore(name(), RECORD_VERSIONS), full: fullDexie, aborting: abortingDexie });
 
 describe("the browser's database", () => {
   it("keeps records and the journal over a reload", async () => {

@@ -116,7 +116,9 @@ export const MISSING = {
 export const CHECK = {
   question: (unit: string | null, source: string | null): string => {
     const about = [unit, source === null ? null : `on ${source}`].filter((s) => s !== null).join(", ");
-    return about === "" ? "Does it start and keep running?" : `${about}: does it start and keep running?`;
+    return about === ""
+      ? "Does it start and keep running?"
+      : `${about.charAt(0).toUpperCase()}${about.slice(1)}: does it start and keep running?`;
   },
   source: "Source",
   addSource: "Add a source in Survey",

@@ -1,6 +1,13 @@
 import { celsiusFromF, fahrenheitFromC, formatNumber, ftFromMetres, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { FIGURE_BOUNDS, type FigureName } from "@amp-saver/records";
 
+/** The last round figure below a wall found by trying: 100 ft, 50 m, one degree. */
+export function roundDown(name: "hottestC" | "altitudeM", measure: Measure, value: number): number {
+  const { fromSi, toSi } = shownAs(name, measure);
+  const step = name === "hottestC" ? 1 : measure === "us" ? 100 : 50;
+  return toSi(Math.floor(fromSi(value) / step + 1e-6) * step);
+}
+
 /** Which units people read: °F and feet, or °C and metres. */
 export type Measure = "us" | "si";
 

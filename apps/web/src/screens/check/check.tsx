@@ -2,10 +2,10 @@ import { formatWith } from "@amp-saver/core/quantity";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
-import { useSettings } from "../../app/settings.tsx";
 import { StartPicture } from "../../chart/start-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
@@ -14,11 +14,12 @@ import { useWide } from "../../ui/use-wide.ts";
 import { answerSentence, CHECK, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { checkView } from "../../workbench/check-view.ts";
-import { shownAs } from "../../workbench/measure.ts";
+import { roundDown, shownAs } from "../../workbench/measure.ts";
 import { useGlances, useStudy, useSurroundings } from "../../workers/use-study.ts";
 import { Assumed } from "./assumed.tsx";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { pictureOf } from "./picture.ts";
+import type { Thresholds } from "./surroundings.ts";
 import { useKept } from "./use-kept.ts";
 import { useQuestion } from "./use-question.ts";
 import { WhySheet } from "./why-sheet.tsx";
@@ -60,7 +61,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const wide = width >= 620;
   const height = wide ? Math.max(400, Math.min(560, globalThis.innerHeight - 372)) : 430;
   const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
-  const turn = surroundings.answer?.thresholds;
+  const turn = roundTurn(surroundings.answer?.thresholds, measure);
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
   const hot = text(inView.outdoor, turn?.outdoorC);
@@ -143,4 +144,11 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
       {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} />}
     </div>
   );
+}
+
+function roundTurn(turn: Thresholds | undefined, measure: "us" | "si"): Thresholds | undefined {
+  if (turn === undefined) return undefined;
+  const round = (name: "hottestC" | "altitudeM", value: number | null): number | null =>
+    value === null ? null : roundDown(name, measure, value);
+  return { outdoorC: round("hottestC", turn.outdoorC), altitudeM: round("altitudeM", turn.altitudeM) };
 }

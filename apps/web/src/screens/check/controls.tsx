@@ -1,6 +1,6 @@
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
 import { useState } from "react";
-import { useSettings } from "../../app/settings.tsx";
+import { useSettings } from "../../store/settings.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK, METHOD_WORDS } from "../../words/check.ts";

@@ -1,6 +1,7 @@
 import type { AirConditioner, Method, Source } from "@amp-saver/records";
 import type { Gap } from "../../chart/headroom.tsx";
-import type { PictureTrace, StartPictureProps } from "../../chart/start-picture.tsx";
+import type { PictureTrace } from "../../chart/picture-trace.ts";
+import type { StartPictureProps } from "../../chart/start-picture.tsx";
 import { CHECK } from "../../words/check.ts";
 import { type CheckView, type GapView, type TraceView, traceOf } from "../../workbench/check-view.ts";
 

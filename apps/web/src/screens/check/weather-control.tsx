@@ -1,5 +1,5 @@
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
-import { useSettings } from "../../app/settings.tsx";
+import { useSettings } from "../../store/settings.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
 import { CHECK } from "../../words/check.ts";

@@ -1,9 +1,9 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import { format, parseISO } from "date-fns";
-import { useSettings } from "../../app/settings.tsx";
 import { ReadingsPicture, type SideBar } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { LEFT_OUT_WORDS, PROVE, proofSentence } from "../../words/prove.ts";

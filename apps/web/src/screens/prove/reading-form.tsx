@@ -1,9 +1,9 @@
 import type { FigureName, Reading, SourceId } from "@amp-saver/records";
 import { useForm } from "react-hook-form";
-import { useSettings } from "../../app/settings.tsx";
 import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { readTyped, shownAs } from "../../workbench/measure.ts";

@@ -1,21 +1,18 @@
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { addUnitCommit, deleteRigCommit, importCommit } from "../../store/commands.ts";
-import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import { type RigBundle, useRigs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { useKeys } from "../../ui/keys.tsx";
-import { saveFile } from "../../ui/save-file.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { FILE_REFUSED, HOME, RIGS } from "../../words/home.ts";
-import { type Offer, offerImport, rigFile } from "../../workbench/rig-file.ts";
+import { type Offer, offerImport } from "../../workbench/rig-file.ts";
+import { recordsOf, saveRig } from "../save-rig.ts";
 import { ImportPreview } from "./import-preview.tsx";
 import { RigRow } from "./rig-row.tsx";
-
-const recordsOf = ({ rig, units, sources, jobs, readings }: RigBundle) => [rig, ...units, ...sources, ...jobs, ...readings];
 
 /** Every rig on this device: export, read in, delete. */
 export function RigsScreen() {
@@ -25,11 +22,11 @@ export function RigsScreen() {
   const [offer, setOffer] = useState<Offer | { readonly ok: false; readonly reason: "unreadable"; readonly where: string } | null>(null);
   const [doomed, setDoomed] = useState<RigBundle | null>(null);
   const picker = useRef<HTMLInputElement>(null);
-  const exportThese = (bundles: readonly RigBundle[], name: string): void => {
-    const file = rigFile(bundles.flatMap(recordsOf), name, nowIso());
-    saveFile(file.name, file.text, "application/json");
+  const exportAll = (): void => {
+    const [first, ...more] = rigs ?? [];
+    if (first !== undefined) saveRig(first, ...more);
   };
-  useKeys({ e: () => rigs !== undefined && rigs.length > 0 && exportThese(rigs, "all rigs") });
+  useKeys({ e: exportAll });
   if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
@@ -49,7 +46,7 @@ export function RigsScreen() {
         <div className="mt-3 flex flex-wrap items-center gap-2">
           <Button onClick={() => picker.current?.click()}>{RIGS.import}</Button>
           {rigs.length > 0 && (
-            <Button keyCap="E" onClick={() => exportThese(rigs, "all rigs")}>
+            <Button keyCap="E" onClick={exportAll}>
               {RIGS.exportAll}
             </Button>
           )}
@@ -73,7 +70,7 @@ export function RigsScreen() {
           <RigRow
             key={bundle.rig.id}
             bundle={bundle}
-            onExport={() => exportThese([bundle], bundle.rig.name)}
+            onExport={() => saveRig(bundle)}
             onDelete={() => setDoomed(bundle)}
             onAddUnit={() => {
               const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);

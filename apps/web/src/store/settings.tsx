@@ -1,10 +1,10 @@
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
-import type { Measure } from "../workbench/measure.ts";
 
 /** How this device shows things; kept on it, never in a file. */
 export interface Settings {
   readonly theme: "daylight" | "night";
-  readonly measure: Measure;
+  /** °F and feet, or °C and metres. */
+  readonly measure: "us" | "si";
   readonly shortcuts: boolean;
 }
 

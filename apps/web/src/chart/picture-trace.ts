@@ -1,0 +1,12 @@
+import type { TraceLine } from "./trace-line.tsx";
+
+/** A start to draw, with its own words. */
+export interface PictureTrace extends TraceLine {
+  readonly label: string;
+  readonly short: string;
+  readonly lastS: number;
+  readonly peakA: number;
+  readonly askedA: number | null;
+  readonly askedLabel: string;
+  readonly lowestV: number;
+}
