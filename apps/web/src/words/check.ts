@@ -184,8 +184,8 @@ export const CHECK = {
 } as const;
 
 export const ASSUMED_WORDS: Readonly<Record<string, (value: number, tolerance: number) => string>> = {
-  "running-amps": (v, t) => `Compressor runs at ${formatAmps(v)}, ± ${formatAmps(v * t)}`,
-  "locked-amps": (v, t) => `Locked rotor ${formatAmps(v)}, ± ${formatAmps(v * t)}`,
+  "running-amps": (v, t) => `Compressor runs at ${formatAmps(v)}, ±\u00a0${formatAmps(v * t)}`,
+  "locked-amps": (v, t) => `Locked rotor ${formatAmps(v)}, ±\u00a0${formatAmps(v * t)}`,
   "run-capacitor": (v) => `Run capacitor ${formatNumber(v * 1e6, 0)}\u00a0µF`,
   "fan-amps": (v) => `Fan ${formatAmps(v)}, in phase with the source`,
   "motor-make-up": (v) => `Usual motor of this kind, locked power factor ${formatNumber(v, 2)}`,
@@ -203,8 +203,10 @@ export const ASSUMED_WORDS: Readonly<Record<string, (value: number, tolerance: n
 };
 
 export const MEASURE_WORDS: Readonly<Record<string, (now: number, then: number) => string>> = {
-  "running-amps": (now, then) => `Running amps on compressor common, hot day: ± ${formatAmps(now)} becomes ± ${formatAmps(then)}.`,
-  "locked-amps": (now, then) => `A start as found, inrush on compressor common: ± ${formatAmps(now)} becomes ± ${formatAmps(then)}.`,
-  "run-capacitor": (now, then) => `The run capacitor, discharged and lifted: ± ${formatAmps(now)} becomes ± ${formatAmps(then)}.`,
-  "source-ohm": (now, then) => `Volts at the unit, loaded and not: ± ${formatAmps(now)} becomes ± ${formatAmps(then)}.`,
+  "running-amps": (now, then) =>
+    `Running amps on compressor common, hot day: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
+  "locked-amps": (now, then) =>
+    `A start as found, inrush on compressor common: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
+  "run-capacitor": (now, then) => `The run capacitor, discharged and lifted: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
+  "source-ohm": (now, then) => `Volts at the unit, loaded and not: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
 };

@@ -70,7 +70,7 @@ export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty
 export const PROVE = {
   question: (unit: string): string => `Did the starter do its work on ${unit}?`,
   sure: (before: number, after: number, percent: number): string =>
-    `Middle of ${before} before and ${after} after, taken alike; the percent is good to ± ${formatNumber(percent * 100, 0)}. It lowers the start; it does not lower the cost of running.`,
+    `Middle of ${before} before and ${after} after, taken alike; the percent is good to ±\u00a0${formatNumber(percent * 100, 0)}. It lowers the start; it does not lower the cost of running.`,
   few: (sides: string): string => `Three readings a side make a middle; ${sides} has fewer.`,
   sides: { before: "before", after: "after" },
   bothSides: "each side",

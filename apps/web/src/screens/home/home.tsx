@@ -83,24 +83,26 @@ export function HomeScreen() {
         )}
       </section>
       <section className="min-h-0 grow bg-bench">
-        <div className="flex items-center gap-4 border-b-[1.5px] border-ink px-4 py-2.5 min-[1000px]:px-6">
-          <h2 className="font-bold">{HOME.logbook}</h2>
-          <label className="edge flex grow items-center gap-2 bg-face px-2">
-            <KeyCap name="/" />
-            <span className="sr-only">{HOME.find}</span>
-            <input
-              ref={find}
-              type="search"
-              value={text}
-              onChange={(e) => setText(e.target.value)}
-              placeholder={HOME.find}
-              className="min-h-[32px] grow bg-transparent placeholder:text-ink2 pointer-coarse:min-h-[44px]"
-            />
-          </label>
-          <span className="whitespace-nowrap max-[699px]:hidden">
-            {HOME.units(log.length)}, {HOME.rigs(rigs.length)}
-          </span>
-        </div>
+        {log.length > 0 && (
+          <div className="flex items-center gap-4 border-b-[1.5px] border-ink px-4 py-2.5 min-[1000px]:px-6">
+            <h2 className="font-bold">{HOME.logbook}</h2>
+            <label className="edge flex grow items-center gap-2 bg-face px-2">
+              <KeyCap name="/" />
+              <span className="sr-only">{HOME.find}</span>
+              <input
+                ref={find}
+                type="search"
+                value={text}
+                onChange={(e) => setText(e.target.value)}
+                placeholder={HOME.find}
+                className="min-h-[32px] grow bg-transparent placeholder:text-ink2 pointer-coarse:min-h-[44px]"
+              />
+            </label>
+            <span className="whitespace-nowrap max-[699px]:hidden">
+              {HOME.units(log.length)}, {HOME.rigs(rigs.length)}
+            </span>
+          </div>
+        )}
         {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(text)}</p>}
         <ul>
           {rows.map((row) => (

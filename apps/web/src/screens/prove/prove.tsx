@@ -76,9 +76,11 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
         </div>
       </div>
       <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
-        <ReadingForm bundle={bundle} />
+        <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
+        <div className="mt-3">
+          <ReadingForm bundle={bundle} />
+        </div>
         <div className="mt-4 flex flex-col gap-3">
-          <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
           <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
           <p className="text-[15px]">
             <b>{PROVE.howTitle}.</b> {PROVE.how}
