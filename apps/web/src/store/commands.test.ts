@@ -1,0 +1,158 @@
+import type { AirConditioner, Job, Reading, RigId, Source } from "@amp-saver/records";
+import { demoRecords } from "@amp-saver/records/demo";
+import { describe, expect, it } from "vitest";
+import {
+  addReadingCommit,
+  addSourceCommit,
+  addUnitCommit,
+  answerCommit,
+  deleteReadingCommit,
+  deleteRigCommit,
+  deleteSourceCommit,
+  editCommit,
+  importCommit,
+  newRigCommit,
+} from "./commands.ts";
+import { newId } from "./identity.ts";
+import { memoryStore } from "./memory.ts";
+import type { RecordStore } from "./port.ts";
+import type { RigBundle } from "./queries.ts";
+
+const RIG = "demo-tin-lantern" as RigId;
+
+async function demo(): Promise<RecordStore> {
+  const store = memoryStore();
+  await store.commit({ ...importCommit(demoRecords()), silent: true });
+  return store;
+}
+
+async function bundleOf(store: RecordStore): Promise<RigBundle> {
+  const [units, sources, jobs, readings] = await Promise.all([
+    store.list("unit", RIG),
+    store.list("source", RIG),
+    store.list("job", RIG),
+    store.list("reading", RIG),
+  ]);
+  const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
+  return {
+    rig: (await store.get("rig", RIG))!,
+    units: units.toSorted(byId),
+    sources: sources.toSorted(byId),
+    jobs: jobs.toSorted(byId),
+    readings: readings.toSorted(byId),
+  };
+}
+
+const count = async (store: RecordStore): Promise<number> =>
+  (await Promise.all((["rig", "unit", "source", "job", "reading"] as const).map(async (kind) => (await store.list(kind)).length))).reduce(
+    (a, b) => a + b,
+    0,
+  );
+
+describe("what a user does, as commits", () => {
+  it("begins a rig with a unit and a job that point at it", async () => {
+    const store = memoryStore();
+    const { commit, jobId } = newRigCommit("Lark Cabin", "Roof unit", "Will it start?");
+    await store.commit(commit);
+    const job = (await store.get("job", jobId)) as Job;
+    expect((await store.get("rig", job.rigId))?.name).toBe("Lark Cabin");
+    expect((await store.get("unit", job.unitId))?.rigId).toBe(job.rigId);
+    await store.undo();
+    expect(await count(store)).toBe(0);
+  });
+
+  it("deletes a rig with all that belongs to it and nothing else, and brings it back whole", async () => {
+    const store = await demo();
+    const before = await count(store);
+    const bundle = await bundleOf(store);
+    await store.commit(deleteRigCommit(bundle));
+    expect(await count(store)).toBe(5);
+    expect((await store.list("rig")).map((r) => r.name)).toEqual(["Fennel Row 12"]);
+    await store.undo();
+    expect(await count(store)).toBe(before);
+    expect(await bundleOf(store)).toEqual(bundle);
+  });
+
+  it("deletes a source: jobs that asked about it ask about none, readings forget it", async () => {
+    const store = await demo();
+    const bundle = await bundleOf(store);
+    const generator = bundle.sources.find((s) => s.id === "demo-gen") as Source;
+    const pedestal = bundle.sources.find((s) => s.id === "demo-pedestal") as Source;
+    await store.commit(deleteSourceCommit(bundle, generator));
+    expect(await store.get("job", "demo-front-job")).toMatchObject({ sourceId: null, answer: null });
+    expect((await store.get("job", "demo-rear-job"))?.sourceId).toBe("demo-small-gen");
+    await store.commit(deleteSourceCommit(await bundleOf(store), pedestal));
+    expect((await store.list("reading", RIG)).every((r) => r.sourceId === null)).toBe(true);
+    await store.undo();
+    await store.undo();
+    expect(await bundleOf(store)).toEqual(bundle);
+  });
+
+  it("adds a source with the volts of the unit's class, asked about at once", async () => {
+    const store = await demo();
+    const bundle = await bundleOf(store);
+    const job = bundle.jobs[0] as Job;
+    const unit = { ...bundle.units[0], plateVolts: { value: 230, from: "plate" } } as AirConditioner;
+    await store.commit(addSourceCommit(bundle, job, "shore", "House", unit));
+    const asked = await store.get("source", (await store.get("job", job.id))?.sourceId ?? "");
+    expect(asked).toMatchObject({ type: "shore", name: "House", volts: { value: 240, from: "typical" } });
+  });
+
+  it("keeps two edits of one record that cross each other", async () => {
+    const store = await demo();
+    const unit = (await store.get("unit", "demo-front")) as AirConditioner;
+    await Promise.all([
+      store.commit(editCommit(unit, { fanA: { value: 3, from: "plate" } }, "fanA")),
+      store.commit(editCommit(unit, { ratedLoadA: { value: 12, from: "plate" } }, "ratedLoadA")),
+    ]);
+    expect(await store.get("unit", "demo-front")).toMatchObject({ fanA: { value: 3 }, ratedLoadA: { value: 12 } });
+  });
+
+  it("clears a figure, and an undo brings it back", async () => {
+    const store = await demo();
+    const unit = (await store.get("unit", "demo-front")) as AirConditioner;
+    await store.commit(editCommit(unit, { fanA: undefined } as Partial<AirConditioner>, "fanA"));
+    expect(Object.hasOwn((await store.get("unit", "demo-front")) ?? {}, "fanA")).toBe(false);
+    await store.undo();
+    expect((await store.get("unit", "demo-front"))?.fanA?.value).toBe(2.5);
+  });
+
+  it("keeps answers without a step to undo", async () => {
+    const store = await demo();
+    const job = (await store.get("job", "demo-front-job")) as Job;
+    const answer = {
+      fit: "fits",
+      decides: "run",
+      marginA: 1.8,
+      sourceId: job.sourceId!,
+      method: "soft",
+      at: job.createdAt,
+      coreVersion: "0.1.0",
+    } as const;
+    await store.commit(answerCommit(job, answer));
+    expect((await store.get("job", job.id))?.answer).toEqual(answer);
+    expect((await store.history()).undo).toBeNull();
+  });
+
+  it("adds and deletes readings, and a further unit with its own job", async () => {
+    const store = await demo();
+    const job = (await store.get("job", "demo-front-job")) as Job;
+    await store.commit(addReadingCommit(job, "after", 21.9, { meter: "bench clamp" }));
+    const added = (await store.list("reading", RIG)).find((r) => r.amps === 21.9) as Reading;
+    expect(added).toMatchObject({ when: "after", mode: "inrush", conductor: "common", meter: "bench clamp", jobId: job.id });
+    await store.commit(deleteReadingCommit(added));
+    expect(await store.get("reading", added.id)).toBeUndefined();
+    const { commit, jobId } = addUnitCommit(await bundleOf(store), "Unit 3", "Will it start?");
+    await store.commit(commit);
+    expect((await store.list("unit", RIG)).length).toBe(3);
+    expect((await store.get("job", jobId))?.rigId).toBe(RIG);
+  });
+});
+
+describe("ids", () => {
+  it("are long, plain and never the same", () => {
+    const ids = Array.from({ length: 2000 }, () => newId());
+    expect(new Set(ids).size).toBe(2000);
+    expect(ids.every((id) => /^[0-9a-z]{20}$/.test(id))).toBe(true);
+  });
+});
