@@ -89,8 +89,7 @@ export function caseFromFile(file: StartCaseFile): StartCase | string {
   if (unit.lraA === undefined && unit.rlaA === undefined && motor === undefined)
     return "unit.lraA is missing (or unit.rlaA, or a whole motor)";
   if (start.method === "soft" && start.limitA === undefined) return "start.limitA is missing (needed with method soft, 1 to 1000 A)";
-  if (source.kind === "generator") return 'source.kind "generator" is not available yet';
-  const needsWatts = source.kind === "inverter-generator" || source.kind === "inverter";
+  const needsWatts = source.kind !== "ideal" && source.kind !== "shore";
   if (needsWatts && source.runningW === undefined && source.surgeW === undefined)
     return "source.runningW is missing (or source.surgeW; 50 to 100000 W)";
   const hz = unit.hz ?? DEFAULT_HZ;
@@ -133,14 +132,15 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
   if (source.kind === "ideal" || source.kind === "shore") {
     return { ...common, kind: source.kind, ...(source.breakerA !== undefined && { breakerA: stated(source.breakerA) }) };
   }
-  return {
-    ...common,
-    kind: source.kind === "inverter" ? "inverter" : "inverter-generator",
+  const rated = {
     altitudeM: metresFromFt(source.altitudeFt ?? 0),
     ...(source.runningW !== undefined && { runningW: stated(source.runningW) }),
     ...(source.surgeW !== undefined && { surgeW: stated(source.surgeW) }),
     ...(source.surgeS !== undefined && { surgeS: stated(source.surgeS) }),
   };
+  if (source.kind !== "generator") return { ...common, ...rated, kind: source.kind };
+  const { xd, regulatorS, ceiling, inertiaS, governorS } = source;
+  return { ...common, ...rated, kind: "generator", ...defined({ xd, regulatorS, ceiling, inertiaS, governorS }) };
 }
 
 function methodCase(file: StartCaseFile): MethodCase {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { type StartCase, type StartStudy, studyStart } from "../src/study/motor-start/index.ts";
-import { generatorStart, ROOFTOP } from "./plates.ts";
+import { CONDENSER, generatorStart, ROOFTOP, setStart } from "./plates.ts";
 
 function study(given: StartCase): StartStudy {
   const done = studyStart(given);
@@ -41,5 +41,32 @@ describe("13,500 BTU/h rooftop on small inverter generators", () => {
     const cut = 1 - on(SOFT) / on({ kind: "direct" });
     expect(cut).toBeGreaterThan(0.55);
     expect(cut).toBeLessThan(0.75);
+  });
+});
+
+describe("48,000 BTU/h condenser on conventional sets", () => {
+  const settled = { kind: "soft", limitA: 35.8 } as const;
+
+  it("starts settled on 5,500 W running, 6,875 W starting, with a dip", () => {
+    const { result } = study(setStart(CONDENSER, settled, 5500, 6875));
+    expect(result.status).toBe("started");
+    const lowest = Math.min(...result.cycles.map((c) => c.volts));
+    expect(lowest).toBeLessThan(0.9 * 240);
+    expect(lowest).toBeGreaterThan(0.6 * 240);
+  });
+
+  it("does not start direct on it: watts compared with watts would have said the same of the starter", () => {
+    expect(study(setStart(CONDENSER, { kind: "direct" }, 5500, 6875)).result).toMatchObject({
+      status: "tripped",
+      reason: "engine-stalled",
+    });
+    expect(35.8 * 240).toBeGreaterThan(6875);
+  });
+
+  it("starts badly direct on a 9,000 W set", () => {
+    const { result, verdict } = study(setStart(CONDENSER, { kind: "direct" }, 9000, 11250));
+    expect(result.status).toBe("started");
+    expect(result.issues.map((i) => i.code)).toContain("engine-badly");
+    expect(verdict.start).toBe("just-fits");
   });
 });

@@ -31,3 +31,12 @@ export function generatorStart(unit: UnitCase, method: StartCase["method"], runn
     source: { kind: "inverter-generator", volts: base.source.volts, runningW: plate(runningW), surgeW: plate(surgeW), altitudeM: 0 },
   };
 }
+
+/** The same on a conventional set of the given watts. */
+export function setStart(unit: UnitCase, method: StartCase["method"], runningW: number, surgeW: number): StartCase {
+  const base = stiffStart(unit, method);
+  return {
+    ...base,
+    source: { kind: "generator", volts: base.source.volts, runningW: plate(runningW), surgeW: plate(surgeW), altitudeM: 0 },
+  };
+}

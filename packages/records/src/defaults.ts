@@ -48,9 +48,14 @@ export function newShore(birth: Birth<SourceId>, rigId: RigId, name: string): Sh
   return { kind: "source", ...stamped(birth), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
 }
 
-/** An inverter generator whose sheet is not read yet. */
-export function newGenerator(birth: Birth<SourceId>, rigId: RigId, name: string): GeneratorSource {
-  return { kind: "source", ...stamped(birth), rigId, name, type: "inverter-generator", volts: { value: 120, from: "typical" } };
+/** A generator whose sheet is not read yet: with inverter, or conventional. */
+export function newGenerator(
+  birth: Birth<SourceId>,
+  rigId: RigId,
+  name: string,
+  type: GeneratorSource["type"] = "inverter-generator",
+): GeneratorSource {
+  return { kind: "source", ...stamped(birth), rigId, name, type, volts: { value: 120, from: "typical" } };
 }
 
 /** A job at its first stage. */

@@ -11,16 +11,16 @@ const shoreSchema = z.strictObject({
   ohm: figure("sourceOhm").optional(),
 });
 
-const generatorSchema = z.strictObject({
-  ...common,
-  type: z.literal("inverter-generator"),
+const rated = {
   runningW: figure("runningW").optional(),
   surgeW: figure("surgeW").optional(),
   surgeS: figure("surgeS").optional(),
-});
+};
+const inverterGeneratorSchema = z.strictObject({ ...common, type: z.literal("inverter-generator"), ...rated });
+const generatorSchema = z.strictObject({ ...common, type: z.literal("generator"), ...rated });
 
-/** A circuit of the grid or a generator that the rig may run on. */
-export const sourceSchema = z.discriminatedUnion("type", [shoreSchema, generatorSchema]);
+/** A circuit of the grid, an inverter generator or a conventional one that the rig may run on. */
+export const sourceSchema = z.discriminatedUnion("type", [shoreSchema, inverterGeneratorSchema, generatorSchema]);
 export type Source = z.infer<typeof sourceSchema>;
 export type ShoreSource = z.infer<typeof shoreSchema>;
-export type GeneratorSource = z.infer<typeof generatorSchema>;
+export type GeneratorSource = z.infer<typeof inverterGeneratorSchema> | z.infer<typeof generatorSchema>;

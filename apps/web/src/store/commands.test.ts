@@ -66,7 +66,7 @@ describe("what a user does, as commits", () => {
     const before = await count(store);
     const bundle = await bundleOf(store);
     await store.commit(deleteRigCommit(bundle));
-    expect(await count(store)).toBe(5);
+    expect(await count(store)).toBe(6);
     expect((await store.list("rig")).map((r) => r.name)).toEqual(["Fennel Row 12"]);
     await store.undo();
     expect(await count(store)).toBe(before);

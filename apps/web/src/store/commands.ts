@@ -52,8 +52,7 @@ export function addUnitCommit(bundle: RigBundle, unitName: string, jobTitle: str
 
 /** A further source; the job asks about it from now on. */
 export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"], name: string, unit: AirConditioner): Commit {
-  const make = type === "shore" ? newShore : newGenerator;
-  const source = make(birth(), bundle.rig.id, name);
+  const source = type === "shore" ? newShore(birth(), bundle.rig.id, name) : newGenerator(birth(), bundle.rig.id, name, type);
   const volts = { ...source.volts, value: unit.plateVolts.value < 160 ? 120 : 240 };
   return {
     label: "add-source",

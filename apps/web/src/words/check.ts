@@ -41,6 +41,17 @@ export function answerSentence({ code, figures, decides, method, shore }: Answer
         { text: `the source gives ${formatAmps(f(figures, "limitA"))}`, decides: true },
         { text: ` and lets go after ${formatSeconds(f(figures, "atS"))}.` },
       ];
+    case "engine":
+      return [
+        { text: `No: ${METHOD_SENTENCE[method]} it asks ${formatAmps(f(figures, "askedA"))} and ` },
+        { text: `stalls the generator’s engine at ${formatSeconds(f(figures, "atS"))}.`, decides: true },
+      ];
+    case "dips":
+      return [
+        { text: "Yes, but badly: the generator sags to " },
+        { text: formatVolts(f(figures, "lowestV")), decides: true },
+        { text: ` before it is at speed in ${formatSeconds(f(figures, "startS"))}.` },
+      ];
     case "breaker":
       return [
         { text: "No: the breaker trips " },
@@ -145,6 +156,7 @@ export const CHECK = {
   starting: "starting",
   running: "running",
   gapGenerator: (limit: number): string => `momentary limit ${formatAmps(limit)}`,
+  gapSet: (limit: number): string => `found by trying: starts up to ${formatAmps(limit)}`,
   gapBreaker: (limit: number): string => `breaker may trip at ${formatAmps(limit)}`,
   runGapGenerator: (limit: number): string => `rated watts are ${formatAmps(limit)} here`,
   runGapBreaker: (limit: number): string => `80 % of the breaker, ${formatAmps(limit)}`,
@@ -196,6 +208,7 @@ export const ASSUMED_WORDS: Readonly<Record<string, (value: number, tolerance: n
   "surge-watts": (v) => `Surge watts ${formatWatts(v)}`,
   "surge-seconds": (v) => `Surge lasts ${formatNumber(v, 0)}\u00a0s`,
   "momentary-limit": (v) => `Folds back at ${formatNumber(v, 2)} × surge amps`,
+  "set-make-up": (v) => `Alternator’s transient reactance ${formatNumber(v, 2)}`,
   "altitude-loss": (v) => `${formatNumber(v * 100, 0)}\u00a0% less per 1,000 ft`,
   "heat-loss": (v) => `${formatNumber(v * 1000, 0)}\u00a0% less per 10 °F above 77 °F`,
   "starter-limit": (v) => `Starter holds ${formatAmps(v)} once it has learned`,

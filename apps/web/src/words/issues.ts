@@ -8,6 +8,10 @@ export const ISSUE_WORDS: Readonly<Record<string, Say>> = {
   "starter-gave-up": (f) => `The starter lets go at ${formatSeconds(f("atS"))} and would try again after its delay, with a higher limit.`,
   "source-undervoltage": (f) =>
     `The source’s voltage is below its drop-out from ${formatSeconds(f("sinceS"))}, down to ${formatPercent(f("lowestShare"))}; it lets go at ${formatSeconds(f("atS"))}.`,
+  "engine-stalls": (f) => `The engine falls to ${formatPercent(f("lowestSpeed"))} of its speed and stalls at ${formatSeconds(f("atS"))}.`,
+  "engine-badly": (f) => `The engine sags to ${formatPercent(f("lowestSpeed"))} of its speed and recovers: it starts badly.`,
+  "contactor-may-drop": (f) =>
+    `${formatVolts(f("volts"))} for 20 ms or more; a 24 V contactor may let go below ${formatVolts(f("limitV"))} and chatter.`,
   "breaker-trips": (f) =>
     `The breaker trips by ${formatSeconds(f("atS"))} at the latest. A larger breaker is no remedy: it protects the wire.`,
   "breaker-may-trip": (f) => `A breaker at the quick edge of its band trips: ${formatPercent(f("dose"))} of the way.`,

@@ -57,6 +57,8 @@ export const SURVEY = {
   addGenerator: "Add a generator",
   shoreName: (volts: number): string => (volts >= 200 ? "House circuit" : "Hook-up"),
   generatorName: "Generator",
+  generatorKind: "Kind",
+  generatorKinds: { "inverter-generator": "with inverter", generator: "conventional" },
   sourceName: "What you call it",
   noSource: "Nothing feeds it yet.",
   deleteSource: (name: string): string => `Delete ${name}`,

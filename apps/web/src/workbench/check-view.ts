@@ -4,6 +4,8 @@ import type { Method } from "@amp-saver/records";
 /** Which sentence answers the question; worded in the interface. */
 type AnswerCode =
   | "undervoltage"
+  | "engine"
+  | "dips"
   | "breaker"
   | "stalled"
   | "gave-up"
@@ -71,6 +73,7 @@ export function checkView(study: StartStudy, method: Method): CheckView {
       runAskedA: result.run?.askedA ?? 0,
       runLimitA: result.run?.limitA ?? 0,
       startS: result.startS ?? 0,
+      lowestV: Math.min(...result.cycles.filter((c) => c.volts > 0).map((c) => c.volts)),
       ...issue?.figures,
     },
     overall: verdict.overall,
@@ -86,6 +89,8 @@ export function checkView(study: StartStudy, method: Method): CheckView {
 
 const ISSUE_OF: Readonly<Partial<Record<AnswerCode, readonly string[]>>> = {
   undervoltage: ["source-undervoltage"],
+  engine: ["engine-stalls"],
+  dips: ["engine-badly", "contactor-may-drop"],
   breaker: ["breaker-trips"],
   stalled: ["stalled"],
   "gave-up": ["starter-gave-up"],
@@ -98,6 +103,7 @@ const ISSUE_OF: Readonly<Partial<Record<AnswerCode, readonly string[]>>> = {
 
 function answerCode({ result, verdict }: StartStudy): AnswerCode {
   if (result.reason === "source-undervoltage") return "undervoltage";
+  if (result.reason === "engine-stalled") return "engine";
   if (result.reason === "breaker-tripped") return "breaker";
   if (result.reason === "starter-gave-up") return "gave-up";
   if (result.reason === "below-speed") return "stalled";
@@ -109,6 +115,8 @@ function answerCode({ result, verdict }: StartStudy): AnswerCode {
   if (stop === "run-pull-out") return "pull-out";
   if (result.start.foldedBack) return "folded";
   if (result.issues.some((i) => i.code === "breaker-may-trip")) return "may-trip";
+  if (verdict.start === "just-fits" && result.issues.some((i) => i.code === "engine-badly" || i.code === "contactor-may-drop"))
+    return "dips";
   return verdict.overall === "fits" ? "fits" : "just-fits";
 }
 

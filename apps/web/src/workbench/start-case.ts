@@ -31,7 +31,7 @@ const SIMULATED_S = 3;
 export function startCase(unit: AirConditioner, source: Source | undefined, method: Method, conditions: Conditions): CaseOrMissing {
   if (unit.lockedRotorA === undefined && unit.ratedLoadA === undefined) return { ok: false, missing: "plate-amps" };
   if (source === undefined) return { ok: false, missing: "source" };
-  if (source.type === "inverter-generator" && source.runningW === undefined && source.surgeW === undefined)
+  if (source.type !== "shore" && source.runningW === undefined && source.surgeW === undefined)
     return { ok: false, missing: "generator-watts" };
   return {
     ok: true,
@@ -76,7 +76,7 @@ function sourceCase(source: Source, altitudeM: number): SourceCase {
   const volts = asQuantity(source.volts);
   if (source.type === "shore") return { kind: "shore", volts, ...optional("breakerA", source.breakerA), ...optional("ohm", source.ohm) };
   return {
-    kind: "inverter-generator",
+    kind: source.type,
     volts,
     altitudeM,
     ...optional("runningW", source.runningW),

@@ -13,7 +13,7 @@ export function surveyState(unit: AirConditioner, source: Source | undefined): S
   if (!plate && source === undefined) return { code: "missingBoth" };
   if (!plate) return { code: "missingPlate" };
   if (source === undefined) return { code: "missingSource" };
-  if (source.type === "inverter-generator" && source.runningW === undefined && source.surgeW === undefined) return { code: "missingWatts" };
+  if (source.type !== "shore" && source.runningW === undefined && source.surgeW === undefined) return { code: "missingWatts" };
   const figures: (Figure | undefined)[] = UNIT_FIGURES.map((name) => unit[name]);
   if (source.type === "shore") figures.push(source.volts, source.breakerA, source.ohm);
   else figures.push(source.volts, source.runningW, source.surgeW, source.surgeS);

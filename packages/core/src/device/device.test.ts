@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { celsiusFromF, metresFromFt, type Param, type ParamTable } from "../quantity/index.ts";
 import { BREAKER_PARAMS, BreakerEquations, bandOf, earliestTripA, roomFactor, tripSeconds } from "./breaker/index.ts";
 import { COMPRESSOR_MOTOR_PARAMS, runningShareAt } from "./compressor-motor/index.ts";
+import { engineStalls, GENERATOR_PARAMS, GeneratorEquations, transientImpedance } from "./generator/index.ts";
 import { HARD_START_PARAMS } from "./hard-start/index.ts";
 import { deratingShare, INVERTER_GENERATOR_PARAMS, InverterGeneratorEquations, momentaryLimitA } from "./inverter-generator/index.ts";
 import { SHORE_PARAMS, ShoreEquations } from "./shore/index.ts";
@@ -15,6 +16,7 @@ const TABLES: Readonly<Record<string, ParamTable>> = {
   shore: SHORE_PARAMS,
   "inverter-generator": INVERTER_GENERATOR_PARAMS,
   breaker: BREAKER_PARAMS,
+  generator: GENERATOR_PARAMS,
 };
 
 describe("every parameter", () => {
@@ -76,13 +78,13 @@ describe("sources", () => {
 
   it("an inverter generator folds back to its limit, recovers slowly, and lets go after a second too low", () => {
     const source = new InverterGeneratorEquations(120, 60, 0, 0, 0, 0, momentaryLimitA(2000, 120));
-    source.onHalfCycle(0.1, 50);
+    source.onHalfCycle(0.1, 50, 120, 0);
     expect(source.hold).toBeCloseTo(0.5, 9);
-    source.onHalfCycle(0.2, 1);
+    source.onHalfCycle(0.2, 1, 120, 0);
     expect(source.hold).toBeCloseTo(0.575, 9);
     expect(source.letsGoAt(1.05)).toBe(false);
     expect(source.letsGoAt(1.1)).toBe(true);
-    for (let k = 0; k < 5; k++) source.onHalfCycle(0.3, 1);
+    for (let k = 0; k < 5; k++) source.onHalfCycle(0.3, 1, 120, 0);
     expect(source.letsGoAt(9)).toBe(false);
     expect(source.emf(1 / 240)).toBeCloseTo(120 * Math.SQRT2, 6);
   });
@@ -99,5 +101,63 @@ describe("running current with outdoor air", () => {
     expect(runningShareAt(celsiusFromF(95))).toBeCloseTo(1, 9);
     expect(runningShareAt(celsiusFromF(105))).toBeCloseTo(1.1, 9);
     expect(runningShareAt(celsiusFromF(85))).toBeCloseTo(0.92, 9);
+  });
+});
+
+describe("a conventional set", () => {
+  const make = (backgroundA = 0) =>
+    new GeneratorEquations(
+      { volts: 120, hz: 60, runningW: 3000, engineW: 3750, regulatorS: 0.4, ceiling: 2, inertiaS: 0.7, governorS: 0.2 },
+      0.1,
+      3e-3,
+      0,
+      0,
+      backgroundA,
+    );
+  const half = 1 / 120;
+  const run = (set: GeneratorEquations, halfCycles: number, amps: number, volts: number, watts: number): void => {
+    for (let k = 1; k <= halfCycles; k++) set.onHalfCycle(k * half, amps, volts, watts);
+  };
+
+  it("rests at rated volts and speed, loaded or not", () => {
+    for (const background of [0, 8]) {
+      const set = make(background);
+      const watts = 120 * background - 0.1 * background ** 2;
+      run(set, 240, background, 120, watts);
+      expect(set.speed).toBeCloseTo(1, 2);
+    }
+  });
+
+  it("loses speed under more than its engine gives, gains it back after, and never jumps in phase", () => {
+    const set = make();
+    let last = set.phase(0);
+    for (let k = 1; k <= 60; k++) {
+      set.onHalfCycle(k * half, 50, 100, 4500);
+      const step = (set.phase(k * half) - last + 2 * Math.PI) % (2 * Math.PI);
+      expect(step).toBeGreaterThan(0.3 * Math.PI);
+      expect(step).toBeLessThan(1.01 * Math.PI);
+      last = set.phase(k * half);
+    }
+    const sagged = set.speed;
+    expect(sagged).toBeLessThan(0.9);
+    for (let k = 61; k <= 300; k++) set.onHalfCycle(k * half, 0, 120, 0);
+    expect(set.speed).toBeGreaterThan(sagged + 0.05);
+  });
+
+  it("forces its field while the volts are low, no further than the ceiling", () => {
+    const set = make();
+    const before = set.emf(half / 2);
+    run(set, 360, 0, 60, 0);
+    const after = set.emf(360 * half + half / 2);
+    expect(after / before).toBeGreaterThan(1.8);
+    expect(after / before).toBeLessThanOrEqual(2.1);
+  });
+
+  it("has its impedance from its base, and stalls below 65 % of its speed", () => {
+    const { ohm, henry } = transientImpedance(240, 60, 5500, 0.25);
+    expect(henry * 2 * Math.PI * 60).toBeCloseTo(0.25 * (240 ** 2 / 5500), 9);
+    expect(ohm).toBeCloseTo(0.02 * (240 ** 2 / 5500), 9);
+    expect(engineStalls(0.649)).toBe(true);
+    expect(engineStalls(0.651)).toBe(false);
   });
 });

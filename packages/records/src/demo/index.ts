@@ -124,7 +124,7 @@ function fennelRow(): AnyRecord[] {
     startAid: "none" as const,
   };
   const grid = {
-    ...newShore(born("demo-house-grid", MAY), rig.id, "House circuit, 40 A"),
+    ...newShore(born("demo-house-grid", "2026-05-14T15:20:01.000Z"), rig.id, "House circuit, 40 A"),
     volts: measured(243, 0.01),
     breakerA: plate(40),
   };
@@ -134,6 +134,12 @@ function fennelRow(): AnyRecord[] {
     runningW: sheet(7000),
     surgeW: sheet(9000),
   };
+  const set = {
+    ...newGenerator(born("demo-house-set", "2026-05-14T15:20:02.000Z"), rig.id, "5.5 kW set", "generator"),
+    volts: sheet(240),
+    runningW: sheet(5500),
+    surgeW: sheet(6875),
+  };
   const job = {
     ...newJob(born("demo-condenser-job", MAY), rig.id, condenser.id, "Quote for a soft starter"),
     stage: "check" as const,
@@ -142,7 +148,7 @@ function fennelRow(): AnyRecord[] {
     method: "direct" as const,
     against: "soft" as const,
   };
-  return [rig, condenser, grid, generator, job];
+  return [rig, condenser, grid, generator, set, job];
 }
 
 /** Two invented rigs, as records of a rig file. */

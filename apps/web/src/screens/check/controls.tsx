@@ -15,7 +15,7 @@ import { AltitudeControl, LoadsControl, OutdoorControl } from "./weather-control
 /** The rail at the table. Nothing to apply: the answer follows as things move. */
 export function ControlRail(props: ControlProps) {
   const { job, unit, sources } = props.bundle;
-  const engine = sources.find((s) => s.id === job.sourceId)?.type === "inverter-generator";
+  const engine = (sources.find((s) => s.id === job.sourceId)?.type ?? "shore") !== "shore";
   return (
     <section aria-label={CHECK.controls} className="border-l-[1.5px] border-ink bg-bench px-5 py-2">
       <h2 className="text-[15px] text-ink2">{CHECK.source}</h2>
@@ -48,7 +48,7 @@ export function ControlDrawer(props: ControlProps) {
   const { measure } = useSettings();
   const { bundle, question, turn } = props;
   const source = bundle.sources.find((s) => s.id === bundle.job.sourceId);
-  const engine = source?.type === "inverter-generator";
+  const engine = (source?.type ?? "shore") !== "shore";
   const air = shownAs("hottestC", measure);
   const height = shownAs("altitudeM", measure);
   const text = (shown: typeof air, value: number | null | undefined): string | null =>

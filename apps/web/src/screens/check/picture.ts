@@ -31,7 +31,13 @@ export function pictureOf(
     limitWord: of.limitA === null ? CHECK.noGap : limitWord(of.limitA),
   });
   return {
-    start: gap(CHECK.start, view.start, CHECK.starting, view.decides === "start", shore ? CHECK.gapBreaker : CHECK.gapGenerator),
+    start: gap(
+      CHECK.start,
+      view.start,
+      CHECK.starting,
+      view.decides === "start",
+      shore ? CHECK.gapBreaker : source?.type === "generator" ? CHECK.gapSet : CHECK.gapGenerator,
+    ),
     run: view.run && gap(CHECK.run, view.run, CHECK.running, view.decides === "run", shore ? CHECK.runGapBreaker : CHECK.runGapGenerator),
     planned: trace(view.trace),
     before: against === null ? null : trace(traceOf(against.study, against.method)),

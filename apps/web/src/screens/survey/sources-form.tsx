@@ -3,6 +3,7 @@ import { addSourceCommit, deleteSourceCommit, editCommit } from "../../store/com
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
@@ -84,6 +85,15 @@ function SourceForm({ source, onDelete }: { readonly source: Source; readonly on
         </>
       ) : (
         <>
+          <Choice<"inverter-generator" | "generator">
+            label={SURVEY.generatorKind}
+            value={source.type}
+            options={[
+              { value: "inverter-generator", word: SURVEY.generatorKinds["inverter-generator"] },
+              { value: "generator", word: SURVEY.generatorKinds.generator },
+            ]}
+            onChange={(type) => save({ type }, "type")}
+          />
           <FigureInput name="runningW" figure={source.runningW} usual="sheet" onChange={(next) => save({ runningW: next }, "runningW")} />
           <FigureInput name="surgeW" figure={source.surgeW} usual="sheet" onChange={(next) => save({ surgeW: next }, "surgeW")} />
           <FigureInput

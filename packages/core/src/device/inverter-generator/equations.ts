@@ -12,7 +12,8 @@ export class InverterGeneratorEquations {
   hold = 1;
   /** When the voltage first fell below the drop-out share in the spell that is still on, s; NaN otherwise. */
   lowSince = Number.NaN;
-  private readonly w: number;
+  /** Angular speed of the wave, rad/s. */
+  readonly radPerS: number;
   private readonly closingRad: number;
   private readonly peakV: number;
   private readonly backgroundDropV: number;
@@ -21,20 +22,25 @@ export class InverterGeneratorEquations {
   constructor(volts: number, hz: number, ohm: number, henry: number, closingRad: number, backgroundA: number, limitA: number) {
     this.seriesOhm = ohm;
     this.seriesH = henry;
-    this.w = 2 * Math.PI * hz;
+    this.radPerS = 2 * Math.PI * hz;
     this.closingRad = closingRad;
     this.peakV = Math.SQRT2 * volts;
     this.backgroundDropV = Math.SQRT2 * ohm * backgroundA;
     this.limitA = limitA;
   }
 
+  /** Angle of the wave at t, radians after its rising zero. */
+  phase(t: number): number {
+    return this.radPerS * t + this.closingRad;
+  }
+
   /** Volts behind the output resistance at t, less what the background current drops there. */
   emf(t: number): number {
-    return (this.peakV * this.hold - this.backgroundDropV) * Math.sin(this.w * t + this.closingRad);
+    return (this.peakV * this.hold - this.backgroundDropV) * Math.sin(this.radPerS * t + this.closingRad);
   }
 
   /** Folds back or recovers, given the RMS of the whole current over the half cycle that ended at t. */
-  onHalfCycle(t: number, rmsA: number): void {
+  onHalfCycle(t: number, rmsA: number, _unitV: number, _watts: number): void {
     const wanted = rmsA > 0 ? this.limitA / rmsA : Number.POSITIVE_INFINITY;
     this.hold = Math.min(1, this.hold * Math.min(1 + P.recovery.value, wanted));
     if (this.hold >= P.dropOutShare.value) this.lowSince = Number.NaN;

@@ -14,6 +14,7 @@ export const ASSUMED = [
   "surge-watts",
   "surge-seconds",
   "momentary-limit",
+  "set-make-up",
   "altitude-loss",
   "heat-loss",
   "starter-limit",

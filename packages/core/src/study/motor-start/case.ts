@@ -41,8 +41,22 @@ export interface ElectronicCase extends SourceCaseCommon {
   readonly altitudeM: number;
 }
 
+/** A conventional generator set; constants left out take their typical value. */
+export interface MachineCase extends SourceCaseCommon {
+  readonly kind: "generator";
+  readonly runningW?: Quantity;
+  readonly surgeW?: Quantity;
+  readonly surgeS?: Quantity;
+  readonly altitudeM: number;
+  readonly xd?: number;
+  readonly regulatorS?: number;
+  readonly ceiling?: number;
+  readonly inertiaS?: number;
+  readonly governorS?: number;
+}
+
 /** What feeds the unit. */
-export type SourceCase = CircuitCase | ElectronicCase;
+export type SourceCase = CircuitCase | ElectronicCase | MachineCase;
 
 /** How it is to be started; figures left out take their typical value. */
 export type MethodCase =

@@ -1,4 +1,5 @@
 import { LOWEST_PLATE_SHARE, nominalVolts, WARN_NOMINAL_SHARE } from "../../device/compressor-motor/index.ts";
+import { GENERATOR_PARAMS as GENERATOR } from "../../device/generator/index.ts";
 import { LONGEST_IN_CIRCUIT_S } from "../../device/hard-start/index.ts";
 import { COMMON_PRACTICE, FROM_MEMORY } from "../../quantity/index.ts";
 import type { Severity, StartIssue, StartIssueCode } from "./issues.ts";
@@ -37,7 +38,15 @@ export function findIssues(
   else if ((trace.breakerDose?.earliest ?? 0) >= 1) say("breaker-may-trip", "warn", { dose: trace.breakerDose?.earliest ?? 0 }, UL489);
   if (start.foldedBack)
     say("source-folds-back", "warn", { lowestShare: trace.lowestHold, askedA: start.askedA, limitA: start.limitA ?? 0 }, FROM_MEMORY);
-  if (source.kind === "electronic") {
+  if (trace.tripped?.by === "engine")
+    say("engine-stalls", "stop", { atS: trace.tripped.atS, lowestSpeed: trace.lowestSpeed }, COMMON_PRACTICE);
+  else if (trace.lowestSpeed < GENERATOR.badlyShare.value) say("engine-badly", "warn", { lowestSpeed: trace.lowestSpeed }, COMMON_PRACTICE);
+  if (source.kind === "machine") {
+    const lowV = GENERATOR.contactorShare.value * source.volts;
+    const lowest = lowestHeldVolts(trace, GENERATOR.contactorS.value);
+    if (lowest < lowV) say("contactor-may-drop", "warn", { volts: lowest, limitV: lowV }, FROM_MEMORY);
+  }
+  if (source.kind !== "circuit") {
     const over = timeAboveS(trace, source.runningW);
     if (over > source.surgeS) say("surge-time", "stop", { seconds: over, limitS: source.surgeS }, "the source's sheet");
   }
@@ -60,7 +69,7 @@ function runIssues(
     return;
   }
   if (run.marginA !== null && run.marginA <= 0) {
-    if (source.kind === "electronic")
+    if (source.kind !== "circuit")
       say(
         "run-over-rating",
         "stop",
@@ -84,4 +93,13 @@ function runIssues(
 
 function timeAboveS(trace: StartTrace, watts: number): number {
   return trace.meter.watts.reduce((sum, w) => sum + (w > watts ? trace.halfCycleS : 0), 0);
+}
+
+/** Lowest volts that were held for at least `heldS` while the source was live. */
+function lowestHeldVolts(trace: StartTrace, heldS: number): number {
+  const span = Math.max(1, Math.ceil(heldS / trace.halfCycleS));
+  const live = trace.tripped === null ? trace.halfCycles : Math.floor(trace.tripped.atS / trace.halfCycleS);
+  let lowest = Number.POSITIVE_INFINITY;
+  for (let j = span - 1; j < live; j++) lowest = Math.min(lowest, Math.max(...trace.meter.volts.subarray(j - span + 1, j + 1)));
+  return lowest;
 }

@@ -2,13 +2,17 @@ import { roomFactor } from "../../device/breaker/index.ts";
 import { momentaryLimitA } from "../../device/inverter-generator/index.ts";
 import { continuousA } from "../../device/shore/index.ts";
 import type { Assumptions } from "./assume.ts";
-import type { MotorStartInput } from "./input.ts";
+import type { MachineSource, MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import type { Headroom, StartPeaks } from "./result.ts";
 import { simulate } from "./simulate.ts";
 import type { SteadyRunning } from "./steady.ts";
+import { startedAtS } from "./summarise.ts";
 
 const ASKED_SECONDS = 0.25;
+const ROOM_STEPS = 7;
+/** How far a set's own make-up moves what it carries, relative (typical, from memory). */
+const SET_TOLERANCE = 0.1;
 /** A starter's regulator keeps its limit within this share (our model). */
 const REGULATED_TOLERANCE = 0.03;
 
@@ -30,6 +34,7 @@ export function startHeadroom(input: MotorStartInput, trace: StartTrace, peak: S
     const limitTolerance = Math.hypot(assumptions.tolerance("momentary-limit"), assumptions.tolerance("surge-watts"));
     return { askedA, limitA, marginA: limitA - askedA, toleranceA: Math.hypot(spread * askedA, limitTolerance * limitA), foldedBack };
   }
+  if (source.kind === "machine") return machineHeadroom({ ...input, source }, trace, peak, spread);
   const askedA = peak.cycleRmsA;
   if (source.breakerA === null) return { askedA, limitA: null, marginA: null, toleranceA: spread * askedA, foldedBack: false };
   const limitA = askedA * roomFactor(source.breakerA, trace.meter.rmsA, trace.halfCycleS);
@@ -46,6 +51,49 @@ function stiffPeakA(input: MotorStartInput): number {
 }
 
 /**
+ * A conventional set has no wall of its own: what is to spare is how many more amps of other loads it
+ * could carry through this very start, found by trying. Where it fails, what a stiff source would have
+ * been asked for against what was given.
+ */
+function machineHeadroom(
+  input: MotorStartInput & { readonly source: MachineSource },
+  trace: StartTrace,
+  peak: StartPeaks,
+  spread: number,
+): Headroom {
+  const started = startedAtS(trace, input);
+  const tolerance = (asked: number): number => Math.hypot(spread * asked, SET_TOLERANCE * asked);
+  if (trace.tripped !== null || started === null) {
+    const askedA = stiffPeakA({
+      ...input,
+      source: { ...input.source, kind: "electronic", foldback: false, seriesOhm: input.source.cordOhm, seriesH: 0 },
+    });
+    return {
+      askedA,
+      limitA: peak.cycleRmsA,
+      marginA: Math.min(-0.1, peak.cycleRmsA - askedA),
+      toleranceA: tolerance(askedA),
+      foldedBack: false,
+    };
+  }
+  const seconds = Math.min(input.seconds, 2 * started + 0.4);
+  const carries = (moreA: number): boolean => {
+    const tried = { ...input, seconds, backgroundA: input.backgroundA + moreA };
+    const attempt = simulate(tried);
+    return attempt.tripped === null && startedAtS(attempt, tried) !== null;
+  };
+  let low = 0;
+  let high = input.source.surgeW / input.source.volts;
+  for (let k = 0; k < ROOM_STEPS; k++) {
+    const middle = (low + high) / 2;
+    if (carries(middle)) low = middle;
+    else high = middle;
+  }
+  const askedA = peak.cycleRmsA;
+  return { askedA, limitA: askedA + low, marginA: low, toleranceA: tolerance(askedA), foldedBack: false };
+}
+
+/**
  * What steady running asks against what the source carries for hours: a breaker's share for continuous
  * loads, or rated watts, given as the amps of this very load at which they are reached.
  */
@@ -53,7 +101,7 @@ export function runHeadroom(input: MotorStartInput, running: SteadyRunning, assu
   const { source } = input;
   const askedA = running.totalA;
   const spread = assumptions.tolerance("running-amps") * running.compressorA;
-  if (source.kind === "electronic") {
+  if (source.kind !== "circuit") {
     const limitA = (askedA * source.runningW) / running.watts;
     return {
       askedA,

@@ -31,6 +31,20 @@ export interface ElectronicSource extends SourceCommon {
   readonly foldback: boolean;
 }
 
+/** A conventional set: alternator, regulator, engine and governor; watts as derated. */
+export interface MachineSource extends SourceCommon {
+  readonly kind: "machine";
+  /** The part of the series resistance that lies in the cord. */
+  readonly cordOhm: number;
+  readonly runningW: number;
+  readonly surgeW: number;
+  readonly surgeS: number;
+  readonly regulatorS: number;
+  readonly ceiling: number;
+  readonly inertiaS: number;
+  readonly governorS: number;
+}
+
 /** Everything a start needs, SI, every default already taken. */
 export interface MotorStartInput {
   readonly machine: Machine;
@@ -41,7 +55,7 @@ export interface MotorStartInput {
   readonly backgroundA: number;
   readonly outdoorC: number;
   readonly method: StartMethod;
-  readonly source: CircuitSource | ElectronicSource;
+  readonly source: CircuitSource | ElectronicSource | MachineSource;
   readonly seconds: number;
   /** Integration steps in each half cycle of the source. */
   readonly stepsPerHalfCycle: number;

@@ -1,4 +1,5 @@
 import { MotorEquations, STATE_SIZE, synchronousRadS } from "../../device/compressor-motor/index.ts";
+import { GeneratorEquations } from "../../device/generator/index.ts";
 import { HARD_START_PARAMS, HardStartEquations } from "../../device/hard-start/index.ts";
 import { InverterGeneratorEquations, momentaryLimitA } from "../../device/inverter-generator/index.ts";
 import { ShoreEquations } from "../../device/shore/index.ts";
@@ -6,7 +7,7 @@ import { SoftStarterEquations } from "../../device/soft-starter/index.ts";
 import type { OdeSystem } from "../../numeric/index.ts";
 import type { MotorStartInput } from "./input.ts";
 
-type SourceEquations = ShoreEquations | InverterGeneratorEquations;
+type SourceEquations = ShoreEquations | InverterGeneratorEquations | GeneratorEquations;
 
 /** The motor on its source: the one system that the kernel integrates. */
 class Plant implements OdeSystem {
@@ -44,6 +45,7 @@ class Plant implements OdeSystem {
 export interface Assembly {
   readonly plant: Plant;
   readonly generator: InverterGeneratorEquations | null;
+  readonly set: GeneratorEquations | null;
   readonly starter: SoftStarterEquations | null;
   readonly aid: HardStartEquations | null;
 }
@@ -60,9 +62,13 @@ export function assemble(input: MotorStartInput): Assembly {
   const loads = steadyLoadsA(input);
   const { volts, seriesOhm, seriesH } = source;
   let generator: InverterGeneratorEquations | null = null;
+  let set: GeneratorEquations | null = null;
   let equations: SourceEquations;
   if (source.kind === "circuit") equations = new ShoreEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads);
-  else {
+  else if (source.kind === "machine") {
+    set = new GeneratorEquations({ ...source, hz: machine.hz, engineW: source.surgeW }, seriesOhm, seriesH, source.cordOhm, closing, loads);
+    equations = set;
+  } else {
     const limitA = source.foldback ? momentaryLimitA(source.surgeW, volts) : Number.POSITIVE_INFINITY;
     generator = new InverterGeneratorEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads, limitA);
     equations = generator;
@@ -74,5 +80,5 @@ export function assemble(input: MotorStartInput): Assembly {
   const starter = method.kind === "soft" ? new SoftStarterEquations(method.limitA, top) : null;
   const aid = method.kind !== "soft" && extraF > 0 ? new HardStartEquations(HARD_START_PARAMS.dropOutShare.value * top) : null;
   if (starter !== null) motor.mainClosed = false;
-  return { plant: new Plant(motor, equations), generator, starter, aid };
+  return { plant: new Plant(motor, equations), generator, set, starter, aid };
 }

@@ -1,5 +1,8 @@
 import type { Meter } from "./meter.ts";
 
+/** What ended a start before its time. */
+export type TripCause = "breaker" | "source" | "engine";
+
 /** What one run leaves behind. The meter's arrays have one place a half cycle, whole line and SI. */
 export interface StartTrace {
   readonly meter: Meter;
@@ -7,7 +10,7 @@ export interface StartTrace {
   readonly halfCycles: number;
   readonly stepS: number;
   readonly endRadS: number;
-  readonly tripped: { readonly by: "breaker" | "source"; readonly atS: number } | null;
+  readonly tripped: { readonly by: TripCause; readonly atS: number } | null;
   /** When the starter let go, bypassed, and when a start capacitor left; null when it did not. */
   readonly starterOpenedAtS: number | null;
   readonly bypassAtS: number | null;
@@ -16,6 +19,8 @@ export interface StartTrace {
   readonly lowSinceS: number | null;
   /** Lowest voltage the source's regulator allowed, over its rated; 1 when it never folded back. */
   readonly lowestHold: number;
+  /** Lowest speed of the source's engine over rated; 1 where it has none. */
+  readonly lowestSpeed: number;
   readonly breakerDose: { readonly earliest: number; readonly latest: number } | null;
 }
 

@@ -2,7 +2,14 @@ import type { StartIssue } from "./issues.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 export type StartStatus = "started" | "stalled" | "tripped";
-export const START_REASONS = ["at-speed", "below-speed", "starter-gave-up", "source-undervoltage", "breaker-tripped"] as const;
+export const START_REASONS = [
+  "at-speed",
+  "below-speed",
+  "starter-gave-up",
+  "source-undervoltage",
+  "engine-stalled",
+  "breaker-tripped",
+] as const;
 export type StartReason = (typeof START_REASONS)[number];
 
 /** One row for each period of the source from t = 0; `t` at its end. */

@@ -1,10 +1,11 @@
 import { BreakerEquations } from "../../device/breaker/index.ts";
 import { STATE, STATE_SIZE } from "../../device/compressor-motor/index.ts";
+import { engineStalls } from "../../device/generator/index.ts";
 import { RungeKutta4, stepToZero } from "../../numeric/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import { Meter } from "./meter.ts";
 import { type Assembly, assemble, steadyLoadsA } from "./plant.ts";
-import type { StartTrace } from "./record.ts";
+import type { StartTrace, TripCause } from "./record.ts";
 
 const SPLIT_FLOOR_S = 1e-9;
 
@@ -25,8 +26,6 @@ class StartRun {
   private readonly rk: RungeKutta4;
   private y = new Float64Array(STATE_SIZE);
   private next = new Float64Array(STATE_SIZE);
-  private readonly w: number;
-  private readonly closing: number;
   private readonly loadsPeakA: number;
   private readonly halfCycleS: number;
   private readonly stepS: number;
@@ -38,6 +37,7 @@ class StartRun {
   private capacitorOutAtS: number | null = null;
   private lowSinceS: number | null = null;
   private lowestHold = 1;
+  private lowestSpeed = 1;
 
   constructor(input: MotorStartInput) {
     this.input = input;
@@ -50,14 +50,12 @@ class StartRun {
     this.halfCycles = Math.floor(this.steps / input.stepsPerHalfCycle);
     this.meter = new Meter(this.halfCycles, this.steps, this.halfCycleS);
     this.rk = new RungeKutta4(this.parts.plant);
-    this.w = 2 * Math.PI * machine.hz;
-    this.closing = (source.closingDeg * Math.PI) / 180;
     this.loadsPeakA = Math.SQRT2 * steadyLoadsA(input);
   }
 
   run(): StartTrace {
     const perHalfCycle = this.input.stepsPerHalfCycle;
-    const first = this.loadsPeakA * Math.sin(this.closing);
+    const first = this.loadsPeakA * Math.sin(this.parts.plant.source.phase(0));
     this.meter.startFrom(first, 0);
     this.meter.notePeak(first);
     for (let k = 0; k < this.steps; k++) {
@@ -74,7 +72,7 @@ class StartRun {
 
   /** One grid step with the compressor on line. */
   private carry(from: number, end: number, early: boolean): void {
-    const { parts, rk, meter, w, closing, loadsPeakA } = this;
+    const { parts, rk, meter, loadsPeakA } = this;
     const { plant } = parts;
     const { motor, source } = plant;
     const ramp = parts.starter !== null && parts.starter.phase === "ramp" ? parts.starter : null;
@@ -85,7 +83,7 @@ class StartRun {
       let h = end - t;
       let fires = false;
       if (ramp !== null && !motor.mainClosed) {
-        const wait = (ramp.angle - ((w * t + closing) % Math.PI)) / w;
+        const wait = (ramp.angle - (source.phase(t) % Math.PI)) / source.radPerS;
         if (wait <= SPLIT_FLOOR_S) motor.mainClosed = true;
         else if (wait <= h) {
           h = wait;
@@ -100,7 +98,7 @@ class StartRun {
       if (ramp !== null && wasClosed && before !== 0 && before > 0 !== next[0]! > 0) {
         h = stepToZero(rk, t, y, h, STATE.iq, next);
         next[0] = 0;
-        if (!ramp.gateOn((w * (t + h) + closing) % Math.PI)) motor.mainClosed = false;
+        if (!ramp.gateOn(source.phase(t + h) % Math.PI)) motor.mainClosed = false;
       }
       if (fires) motor.mainClosed = true;
       if (!wasClosed) meter.off += h;
@@ -110,7 +108,7 @@ class StartRun {
       if (y[5]! < 0) y[5] = 0;
       t += h;
       const compressor = motor.lineA(y);
-      const total = loadsPeakA === 0 ? compressor : compressor + loadsPeakA * Math.sin(w * t + closing);
+      const total = loadsPeakA === 0 ? compressor : compressor + loadsPeakA * Math.sin(source.phase(t));
       meter.add(h, unitV, total, compressor);
       if (early) meter.notePeak(total);
     }
@@ -127,7 +125,7 @@ class StartRun {
   private rest(t: number, fed: boolean): void {
     const { motor, source } = this.parts.plant;
     motor.coast(this.y, this.stepS);
-    const total = fed ? this.loadsPeakA * Math.sin(this.w * (t + this.stepS) + this.closing) : 0;
+    const total = fed ? this.loadsPeakA * Math.sin(source.phase(t + this.stepS)) : 0;
     this.meter.add(this.stepS, fed ? source.emf(t) : 0, total, 0);
   }
 
@@ -139,15 +137,19 @@ class StartRun {
     meter.closeHalfCycle(j, radS);
     if (this.tripped !== null) return;
     const rmsA = meter.rmsA[j]!;
-    const { starter, generator } = parts;
+    const { starter, generator, set } = parts;
     if (starter !== null) this.moveStarter(t, meter.compressorA[j]!, offShare, radS);
-    parts.plant.source.onHalfCycle(t, rmsA);
+    parts.plant.source.onHalfCycle(t, rmsA, meter.volts[j]!, meter.watts[j]!);
     parts.plant.sourceChanged();
     this.breaker?.carry(rmsA, this.halfCycleS);
     if (generator !== null) this.lowestHold = Math.min(this.lowestHold, generator.hold);
     if (generator?.letsGoAt(t)) {
       this.lowSinceS = generator.lowSince;
       this.trip("source", t);
+    }
+    if (set !== null) {
+      this.lowestSpeed = Math.min(this.lowestSpeed, set.speed);
+      if (engineStalls(set.speed)) this.trip("engine", t);
     }
     if (this.breaker !== null && this.breaker.latestDose >= 1) this.trip("breaker", t);
   }
@@ -162,24 +164,36 @@ class StartRun {
       plant.motor.mainClosed = true;
     } else {
       this.starterOpenedAtS = t;
-      this.loseCurrents();
+      this.loseCurrents(t);
     }
   }
 
-  private trip(by: "breaker" | "source", atS: number): void {
+  private trip(by: TripCause, atS: number): void {
     this.tripped = { by, atS };
-    this.loseCurrents();
+    this.loseCurrents(atS);
     this.meter.startFrom(0, 0);
   }
 
-  private loseCurrents(): void {
+  private loseCurrents(t: number): void {
     for (let i = 0; i <= STATE.capacitorV; i++) this.y[i] = 0;
-    this.meter.startFrom(this.loadsPeakA * Math.sin(this.closing), 0);
+    this.meter.startFrom(this.loadsPeakA * Math.sin(this.parts.plant.source.phase(t)), 0);
   }
 
   private trace(): StartTrace {
-    const { meter, halfCycleS, halfCycles, stepS, tripped, starterOpenedAtS, bypassAtS, capacitorOutAtS, lowSinceS, lowestHold, breaker } =
-      this;
+    const {
+      meter,
+      halfCycleS,
+      halfCycles,
+      stepS,
+      tripped,
+      starterOpenedAtS,
+      bypassAtS,
+      capacitorOutAtS,
+      lowSinceS,
+      lowestHold,
+      lowestSpeed,
+      breaker,
+    } = this;
     const breakerDose = breaker === null ? null : { earliest: breaker.earliestDose, latest: breaker.latestDose };
     const endRadS = this.y[STATE.radS]!;
     return {
@@ -194,6 +208,7 @@ class StartRun {
       capacitorOutAtS,
       lowSinceS,
       lowestHold,
+      lowestSpeed,
       breakerDose,
     };
   }

@@ -1,6 +1,6 @@
 import { STARTED_SHARE, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import type { MotorStartInput } from "./input.ts";
-import { largestWindowA, type StartTrace } from "./record.ts";
+import { largestWindowA, type StartTrace, type TripCause } from "./record.ts";
 import type { CycleRow, StartPeaks, StartReason, StartStatus } from "./result.ts";
 
 /** Windows of the two ways a clamp meter takes a start, s (common practice, no source). */
@@ -47,10 +47,14 @@ export function startedAtS(trace: StartTrace, input: MotorStartInput): number | 
   return (k + (wanted - before) / (radS[k]! - before)) * trace.halfCycleS;
 }
 
+const TRIP_REASON = { breaker: "breaker-tripped", source: "source-undervoltage", engine: "engine-stalled" } as const satisfies Record<
+  TripCause,
+  StartReason
+>;
+
 /** How the start ended, and why. */
 export function outcome(trace: StartTrace, startS: number | null): { readonly status: StartStatus; readonly reason: StartReason } {
-  if (trace.tripped !== null)
-    return { status: "tripped", reason: trace.tripped.by === "breaker" ? "breaker-tripped" : "source-undervoltage" };
+  if (trace.tripped !== null) return { status: "tripped", reason: TRIP_REASON[trace.tripped.by] };
   if (startS !== null) return { status: "started", reason: "at-speed" };
   return { status: "stalled", reason: trace.starterOpenedAtS === null ? "below-speed" : "starter-gave-up" };
 }

@@ -34,7 +34,7 @@ function fitOf(room: Headroom): Fit {
 }
 
 function mayTrip(result: StartResult): boolean {
-  return result.issues.some((i) => i.code === "breaker-may-trip");
+  return result.issues.some((i) => i.code === "breaker-may-trip" || i.code === "engine-badly" || i.code === "contactor-may-drop");
 }
 
 function smaller(result: StartResult): "start" | "run" {
