@@ -38,7 +38,15 @@ export function StartPicture(props: StartPictureProps) {
   const ruleY = GAP_HEIGHT * (run === null ? 1 : 2) + 4;
   const bottom = height - 6;
   const time = timeScale(Math.max(planned.lastS, before?.lastS ?? 0), ruleY + RULE_HEIGHT + 10, bottom, Math.max(56, height * 0.15));
-  const near = [planned.peakA, planned.askedA ?? 0, before?.peakA ?? 0, before?.askedA ?? 0, run?.askedA ?? 0, run?.limitA ?? 0];
+  const near = [
+    start.askedA,
+    planned.peakA,
+    planned.askedA ?? 0,
+    before?.peakA ?? 0,
+    before?.askedA ?? 0,
+    run?.askedA ?? 0,
+    run?.limitA ?? 0,
+  ];
   const scale = ampScale(near, start.limitA, left, right);
   const columns = !narrow || props.show === "sides";
   return (

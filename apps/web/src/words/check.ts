@@ -156,7 +156,8 @@ export const CHECK = {
   starting: "starting",
   running: "running",
   gapGenerator: (limit: number): string => `momentary limit ${formatAmps(limit)}`,
-  gapSet: (limit: number): string => `found by trying: starts up to ${formatAmps(limit)}`,
+  gapSet: (limit: number): string => `starts up to ${formatAmps(limit)}`,
+  gapSetFails: (limit: number): string => `gives ${formatAmps(limit)}`,
   gapBreaker: (limit: number): string => `breaker may trip at ${formatAmps(limit)}`,
   runGapGenerator: (limit: number): string => `rated watts are ${formatAmps(limit)} here`,
   runGapBreaker: (limit: number): string => `80 % of the breaker, ${formatAmps(limit)}`,
@@ -181,6 +182,12 @@ export const CHECK = {
     if (high !== null) return `Above ${high} it no longer does.`;
     return "No weather or altitude on the rule changes that.";
   },
+  trying: "Trying it with other figures.",
+  held: (holds: number, trials: number, of: number | null): string =>
+    of === null
+      ? `Held in ${formatNumber(holds, 0)} of ${formatNumber(trials, 0)} trial runs.`
+      : `Held in ${formatNumber(holds, 0)} of ${formatNumber(trials, 0)} trial runs so far.`,
+  stop: "stop",
   known: (tolerance: number): string => `Known to within ${formatAmps(tolerance)}.`,
   noMore: "It is already too much here.",
   showAmps: "Amps",

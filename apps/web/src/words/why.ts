@@ -1,4 +1,9 @@
+import { formatNumber, formatPercent } from "@amp-saver/core/quantity";
+
 export const WHY = {
+  trials: "Trial runs, and what moves them",
+  trialsText: (holds: number, trials: number, [low, high]: readonly [number, number], rejected: number): string =>
+    `${formatNumber(holds, 0)} of ${formatNumber(trials, 0)} start and keep running with figures drawn over all that was not measured: ${formatPercent(low)} to ${formatPercent(high)}. ${formatPercent(rejected)} of the draws were rejected, since no such unit would start on the grid. Each line below: its share of the spread.`,
   findings: "What was found",
   how: "How it was worked out",
   method: [

@@ -35,3 +35,13 @@ export function checkInput(
     glanceOf: known.map((k) => k.of),
   };
 }
+
+/**
+ * Whether an answered question is about the same unit, source and way as the one that stands, whatever
+ * the weather: what was worked out around it may then stay until the new one arrives.
+ */
+export function sameFrame(answered: string | null, given: StartCase | null): boolean {
+  if (answered === null || given === null) return false;
+  const about = ({ unit, method, source }: StartCase): string => JSON.stringify([unit, method, { ...source, altitudeM: 0 }]);
+  return about(JSON.parse(answered) as StartCase) === about(given);
+}

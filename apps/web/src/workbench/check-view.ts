@@ -1,3 +1,4 @@
+import type { Confidence } from "@amp-saver/core/study/confidence";
 import { ASSUMED, type StartIssue, type StartResult, type StartStudy } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 
@@ -57,9 +58,20 @@ export interface CheckView {
 }
 
 const RPM = 30 / Math.PI;
+/** Share of trials that must hold for "fits", and how many it takes to say. */
+const FITS_SHARE = 0.95;
+const TRIALS_TO_SAY = 100;
 
-/** Turns a study into what is shown. */
-export function checkView(study: StartStudy, method: Method): CheckView {
+/** A view in the light of its trials: what holds in fewer than 95 of 100 only just fits. */
+export function withTrials(view: CheckView, confidence: Confidence | null): CheckView {
+  const doubtful = confidence !== null && confidence.trials >= TRIALS_TO_SAY && confidence.share < FITS_SHARE;
+  return doubtful && view.overall === "fits"
+    ? { ...view, overall: "just-fits", code: view.code === "fits" ? "just-fits" : view.code }
+    : view;
+}
+
+/** Turns a study into what is shown. With an `engine` the wave is no longer in step with the rows, and the line is drawn smoother. */
+export function checkView(study: StartStudy, method: Method, engine = false): CheckView {
   const { result, verdict } = study;
   const code = answerCode(study);
   const issue = result.issues.find((i) => ISSUE_OF[code]?.includes(i.code));
@@ -80,7 +92,7 @@ export function checkView(study: StartStudy, method: Method): CheckView {
     decides: verdict.decides,
     start: { ...result.start, fit: verdict.start },
     run: result.run && { ...result.run, fit: verdict.run },
-    trace: traceOf(study, method),
+    trace: traceOf(study, method, engine),
     synchronousRpm: result.synchronousRadS * RPM,
     assumptions: study.assumptions.toSorted((a, b) => ASSUMED.indexOf(a.code) - ASSUMED.indexOf(b.code)),
     issues: result.issues,
@@ -121,11 +133,11 @@ function answerCode({ result, verdict }: StartStudy): AnswerCode {
 }
 
 /** The trace of a study as a line to draw. */
-export function traceOf({ result }: StartStudy, method: Method): TraceView {
+export function traceOf({ result }: StartStudy, method: Method, engine = false): TraceView {
   const live = result.cycles.filter((c) => result.events.trippedAtS === null || c.t <= result.events.trippedAtS + 1e-9);
   return {
     method,
-    points: result.cycles.map((c, i) => ({ t: c.t, amps: settledA(result, i), volts: c.volts, rpm: c.radS * RPM })),
+    points: result.cycles.map((c, i) => ({ t: c.t, amps: shownA(result, i, engine), volts: c.volts, rpm: c.radS * RPM })),
     startS: result.startS,
     endsAtS: result.events.trippedAtS ?? result.events.starterOpenedAtS,
     status: result.status,
@@ -140,11 +152,15 @@ export function traceOf({ result }: StartStudy, method: Method): TraceView {
 const SETTLED_CYCLES = 3;
 
 /** Amps of one cycle while it starts; once it is at speed the RMS of six cycles about it, as a clamp reads. */
-function settledA({ cycles, startS }: StartResult, index: number): number {
+function shownA({ cycles, startS }: StartResult, index: number, engine: boolean): number {
   const row = cycles[index];
   if (row === undefined) return 0;
   const first = startS === null ? cycles.length : cycles.findIndex((c) => c.t > startS) + SETTLED_CYCLES;
-  if (index < first) return row.rmsA;
-  const about = cycles.slice(Math.max(first - SETTLED_CYCLES, index - SETTLED_CYCLES), index + SETTLED_CYCLES);
-  return Math.sqrt(about.reduce((sum, c) => sum + c.rmsA ** 2, 0) / about.length);
+  if (index < first && !engine) return row.rmsA;
+  if (index < first) return rms(cycles.slice(Math.max(0, index - 1), index + 2));
+  return rms(cycles.slice(Math.max(first - SETTLED_CYCLES, index - SETTLED_CYCLES), index + SETTLED_CYCLES));
+}
+
+function rms(rows: readonly { readonly rmsA: number }[]): number {
+  return Math.sqrt(rows.reduce((sum, c) => sum + c.rmsA ** 2, 0) / rows.length);
 }

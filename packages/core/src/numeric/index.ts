@@ -3,5 +3,6 @@ export { stepToZero } from "./event.ts";
 export { invert, solveComplex } from "./linear.ts";
 export { logLogAt } from "./log-log.ts";
 export type { OdeSystem } from "./ode.ts";
-export { bisect } from "./root.ts";
+export { SeededRandom } from "./random.ts";
+export { findRoot } from "./root.ts";
 export { RungeKutta4 } from "./runge-kutta.ts";

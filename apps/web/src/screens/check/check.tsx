@@ -13,11 +13,14 @@ import { useKeys } from "../../ui/keys.tsx";
 import { useWide } from "../../ui/use-wide.ts";
 import { answerSentence, CHECK, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
-import { checkView } from "../../workbench/check-view.ts";
+import { sameFrame } from "../../workbench/check-input.ts";
+import { checkView, withTrials } from "../../workbench/check-view.ts";
 import { roundDown, shownAs } from "../../workbench/measure.ts";
 import { useGlances, useStudy, useSurroundings } from "../../workers/use-study.ts";
+import { TRIALS, useTrials } from "../../workers/use-trials.ts";
 import { Assumed } from "./assumed.tsx";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
+import { Held } from "./held.tsx";
 import { pictureOf } from "./picture.ts";
 import type { Thresholds } from "./surroundings.ts";
 import { useKept } from "./use-kept.ts";
@@ -40,8 +43,14 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [show, setShow] = useState<"amps" | "sides">("amps");
   const [frame, width] = useWidth<HTMLDivElement>();
   const source = sources.find((s) => s.id === job.sourceId);
-  const view = useMemo(() => (study.answer ? checkView(study.answer, method) : null), [study.answer, method]);
-  useKept(bundle, view, study.busy);
+  const engine = source?.type === "generator";
+  const trials = useTrials(given);
+  const tried = trials.tried === study.answered ? trials.confidence : null;
+  const view = useMemo(
+    () => (study.answer ? withTrials(checkView(study.answer, method, engine), tried) : null),
+    [study.answer, method, engine, tried],
+  );
+  useKept(bundle, view, study.busy || trials.running);
   const cycle = <T,>(list: readonly T[], now: T): T | undefined => list[(list.indexOf(now) + 1) % list.length];
   useKeys({
     w: () => setWhy(true),
@@ -61,7 +70,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const wide = width >= 620;
   const height = wide ? Math.max(400, Math.min(560, globalThis.innerHeight - 372)) : 430;
   const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
-  const turn = roundTurn(surroundings.answer?.thresholds, measure);
+  const turn = roundTurn(sameFrame(surroundings.answered, given) ? surroundings.answer?.thresholds : undefined, measure);
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
   const hot = text(inView.outdoor, turn?.outdoorC);
@@ -81,8 +90,9 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
           sure={
             view !== null && missing === null ? (
               <>
+                <Held confidence={tried} running={trials.running} most={TRIALS} onStop={trials.stop} />{" "}
                 {view.overall === "too-much" ? CHECK.noMore : CHECK.thresholds(hot, high, turn !== undefined)}{" "}
-                {decidingGap !== null && decidingGap !== undefined && CHECK.known(decidingGap.toleranceA)}
+                {tried === null && decidingGap !== null && decidingGap !== undefined && CHECK.known(decidingGap.toleranceA)}
               </>
             ) : undefined
           }
@@ -138,10 +148,16 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             <ControlDrawer {...controls} />
           </div>
         )}
-        {view !== null && missing === null && <Assumed view={view} surroundings={surroundings.answer} onAll={() => setWhy(true)} />}
+        {view !== null && missing === null && (
+          <Assumed
+            view={view}
+            surroundings={sameFrame(surroundings.answered, given) ? surroundings.answer : undefined}
+            onAll={() => setWhy(true)}
+          />
+        )}
       </div>
       {rail && <ControlRail {...controls} />}
-      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} />}
+      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} confidence={tried} />}
     </div>
   );
 }

@@ -15,7 +15,9 @@ export interface ControlProps {
 }
 
 /** Verdict behind a glyph; not known until it has been worked out for this very list. */
-export function fitOf({ question, glances }: Pick<ControlProps, "question" | "glances">, key: "source" | "method", id: string): FitName {
+export function fitOf({ question, glances, view, bundle }: ControlProps, key: "source" | "method", id: string): FitName {
+  const chosen = id === (key === "source" ? bundle.job.sourceId : question.method);
+  if (chosen && view !== null) return view.overall;
   const { glanceOf } = question.input;
   if (glances?.length !== glanceOf.length) return "not-known";
   const at = glanceOf.findIndex((of) => (of as Readonly<Record<string, string>>)[key] === id);

@@ -36,11 +36,17 @@ export function pictureOf(
       view.start,
       CHECK.starting,
       view.decides === "start",
-      shore ? CHECK.gapBreaker : source?.type === "generator" ? CHECK.gapSet : CHECK.gapGenerator,
+      shore
+        ? CHECK.gapBreaker
+        : source?.type === "generator"
+          ? view.start.fit === "too-much"
+            ? CHECK.gapSetFails
+            : CHECK.gapSet
+          : CHECK.gapGenerator,
     ),
     run: view.run && gap(CHECK.run, view.run, CHECK.running, view.decides === "run", shore ? CHECK.runGapBreaker : CHECK.runGapGenerator),
     planned: trace(view.trace),
-    before: against === null ? null : trace(traceOf(against.study, against.method)),
+    before: against === null ? null : trace(traceOf(against.study, against.method, source?.type === "generator")),
     nominalV: source === undefined || source.volts.value < 180 ? 120 : 240,
     synchronousRpm: view.synchronousRpm,
     minutesWall: view.run?.limitA == null ? "" : CHECK.minutesWall(view.run.limitA),

@@ -1,3 +1,4 @@
+import { formatPercent } from "@amp-saver/core/quantity";
 import { Provenance } from "../../ui/provenance.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { ASSUMED_WORDS } from "../../words/check.ts";
@@ -5,16 +6,19 @@ import { COMMON } from "../../words/common.ts";
 import { ISSUE_WORDS, issueSource, SEVERITY_WORDS } from "../../words/issues.ts";
 import { WHY } from "../../words/why.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
+import type { Trials } from "../../workers/use-trials.ts";
 
 /** The answer opened down to its findings, inputs, formulas and sources. */
 export function WhySheet({
   open,
   onOpenChange,
   view,
+  confidence,
 }: {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly view: CheckView;
+  readonly confidence: Trials["confidence"];
 }) {
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={COMMON.why}>
@@ -29,6 +33,25 @@ export function WhySheet({
                 <span className="block text-[14px] text-ink2">{issueSource(issue.source)}</span>
               </li>
             ))}
+          </ul>
+        </section>
+      )}
+      {confidence !== null && (
+        <section className="mt-4">
+          <h3 className="font-bold">{WHY.trials}</h3>
+          <p className="py-1 text-[15px]">
+            {WHY.trialsText(confidence.holds, confidence.trials, confidence.interval, confidence.rejectedShare)}
+          </p>
+          <ul>
+            {confidence.influences.slice(0, 5).map(({ code, share }) => {
+              const assumed = view.assumptions.find((a) => a.code === code);
+              return (
+                <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-[15px]">
+                  <span>{assumed === undefined ? code : ASSUMED_WORDS[code]?.(assumed.value, assumed.tolerance)}</span>
+                  <span className="figure">{formatPercent(share)}</span>
+                </li>
+              );
+            })}
           </ul>
         </section>
       )}

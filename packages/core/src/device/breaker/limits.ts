@@ -1,10 +1,10 @@
-import { bisect } from "../../numeric/index.ts";
+import { findRoot } from "../../numeric/index.ts";
 import { bandOf, tripSeconds } from "./equations.ts";
 
 /** Amps that trip a breaker, at its earliest, after `seconds`. */
 export function earliestTripA(ratingA: number, seconds: number): number {
   const band = bandOf(ratingA).earliest;
-  const multiple = bisect((m) => tripSeconds(band, m) - seconds, 1 + 1e-9, 10);
+  const multiple = findRoot((m) => tripSeconds(band, m) - seconds, 1 + 1e-9, 10);
   return ratingA * (multiple ?? (seconds <= tripSeconds(band, 10) ? 10 : 1));
 }
 
@@ -16,6 +16,6 @@ export function roomFactor(ratingA: number, rmsA: ArrayLike<number>, halfCycleS:
     for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / tripSeconds(band, (factor * rmsA[i]!) / ratingA);
     return sum;
   };
-  const root = bisect((log) => dose(Math.exp(log)) - 1, Math.log(0.01), Math.log(100));
+  const root = findRoot((log) => dose(Math.exp(log)) - 1, Math.log(0.01), Math.log(100));
   return root === undefined ? 100 : Math.exp(root);
 }

@@ -1,4 +1,4 @@
-import { bisect, modulus } from "../../numeric/index.ts";
+import { findRoot, modulus } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
 import { type Machine, synchronousRadS } from "./machine.ts";
 import { COMPRESSOR_MOTOR_PARAMS as P } from "./params.ts";
@@ -95,7 +95,7 @@ export function fitToPlate(plate: Plate, split: Split = TYPICAL_SPLIT): Result<F
   const guess = plate.volts / plate.lockedRotorA;
   const make = (logZ: number): Machine => machineOf(Math.exp(logZ), plate.hz, split, 1);
   const error = (logZ: number): number => lockedRotorAOf(make(logZ), plate.volts, plate.runCapacitorF) - plate.lockedRotorA;
-  const logZ = bisect(error, Math.log(guess / 8), Math.log(guess * 8));
+  const logZ = findRoot(error, Math.log(guess / 8), Math.log(guess * 8));
   if (logZ === undefined) return fail("no-fit", "lockedRotorA");
   const electrical = make(logZ);
   const rated = ratedPoint(electrical, plate.volts, plate.runningA, plate.runCapacitorF);

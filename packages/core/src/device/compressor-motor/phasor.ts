@@ -1,5 +1,5 @@
 import { add, type Complex, complex, conjugate, divide, modulus, multiply, scale, solveComplex, subtract } from "../../numeric/index.ts";
-import { type Machine, synchronousRadS } from "./machine.ts";
+import type { Machine } from "./machine.ts";
 
 /** Steady state of the motor at one speed: RMS phasors against the source, N·m, W. */
 export interface SteadyState {
@@ -56,19 +56,4 @@ export function steadyState(
 /** Impedance the line sees in a steady state, ohm. */
 export function lineOhm(state: SteadyState): number {
   return modulus(divide(state.unitV, state.lineA));
-}
-
-/** Speed of the largest torque, rad/s, found by scanning slip from 1 % to 60 %. */
-export function breakdownRadS(machine: Machine, volts: number, options: Parameters<typeof steadyState>[3]): number {
-  const top = synchronousRadS(machine);
-  let best = top * 0.99;
-  let most = Number.NEGATIVE_INFINITY;
-  for (let slip = 0.01; slip <= 0.6; slip += 0.005) {
-    const torque = steadyState(machine, volts, top * (1 - slip), options).torqueNm;
-    if (torque > most) {
-      most = torque;
-      best = top * (1 - slip);
-    }
-  }
-  return best;
 }

@@ -1,20 +1,74 @@
-import { bisect, type Complex, modulus } from "../../numeric/index.ts";
+import { type Complex, findRoot, modulus } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
 import { type Machine, synchronousRadS } from "./machine.ts";
-import { breakdownRadS, type SteadyState, steadyState } from "./phasor.ts";
+import { type SteadyState, steadyState } from "./phasor.ts";
 
 type Feed = { readonly capacitanceF: number; readonly series?: Complex };
 
-const NEAR_SYNCHRONOUS = 0.9995;
+const FIRST_SLIP = 0.0005;
+const SLIP_RATIO = 1.22;
+const LAST_SLIP = 0.7;
+
+interface Walked {
+  readonly slip: number;
+  readonly state: SteadyState;
+}
+
+/**
+ * Walks from near synchronous speed into the load until `reached` holds or the torque has passed its
+ * peak. Gives the last two points, so that the answer lies between them.
+ */
+function walk(
+  machine: Machine,
+  volts: number,
+  feed: Feed,
+  reached: (at: Walked, before: Walked | null) => boolean,
+): { readonly before: Walked | null; readonly at: Walked; readonly met: boolean; readonly first: Walked } {
+  const top = synchronousRadS(machine);
+  const look = (slip: number): Walked => ({ slip, state: steadyState(machine, volts, top * (1 - slip), feed) });
+  const first = look(FIRST_SLIP);
+  let before: Walked | null = null;
+  let at = first;
+  while (!reached(at, before)) {
+    const next = at.slip * SLIP_RATIO;
+    const past = before !== null && at.state.torqueNm < before.state.torqueNm && at.state.torqueNm > 0;
+    if (past || next > LAST_SLIP) return { before, at, met: false, first };
+    before = at;
+    at = look(next);
+  }
+  return { before, at, met: true, first };
+}
 
 /** Steady running at a given shaft torque; fails with "pull-out" when the motor cannot carry it at these volts. */
 export function runningAtTorque(machine: Machine, volts: number, torqueNm: number, feed: Feed): Result<SteadyState, "pull-out"> {
-  const slow = breakdownRadS(machine, volts, feed);
-  const fast = synchronousRadS(machine) * NEAR_SYNCHRONOUS;
-  const radS = bisect((w) => steadyState(machine, volts, w, feed).torqueNm - torqueNm, slow, fast);
-  if (radS !== undefined) return ok(steadyState(machine, volts, radS, feed));
-  const idle = steadyState(machine, volts, fast, feed);
-  return torqueNm <= idle.torqueNm ? ok(idle) : fail("pull-out", "compressor");
+  const { before, at, met, first } = walk(machine, volts, feed, ({ state }) => state.torqueNm >= torqueNm);
+  if (!met) return nearPeak(machine, volts, torqueNm, feed, before, at);
+  if (before === null) return ok(first.state);
+  const top = synchronousRadS(machine);
+  const slip = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, before.slip, at.slip);
+  return slip === undefined ? fail("pull-out", "compressor") : ok(steadyState(machine, volts, top * (1 - slip), feed));
+}
+
+/** A torque that the walk stepped over lies, if anywhere, about the peak: looks closer there. */
+function nearPeak(
+  machine: Machine,
+  volts: number,
+  torqueNm: number,
+  feed: Feed,
+  before: Walked | null,
+  at: Walked,
+): Result<SteadyState, "pull-out"> {
+  const top = synchronousRadS(machine);
+  const from = (before?.slip ?? at.slip) / SLIP_RATIO;
+  for (let k = 0; k <= 24; k++) {
+    const slip = from + ((at.slip - from) * k) / 24;
+    const state = steadyState(machine, volts, top * (1 - slip), feed);
+    if (state.torqueNm >= torqueNm) {
+      const root = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, FIRST_SLIP, slip);
+      return ok(root === undefined ? state : steadyState(machine, volts, top * (1 - root), feed));
+    }
+  }
+  return fail("pull-out", "compressor");
 }
 
 /**
@@ -28,15 +82,16 @@ export function runningAtCurrent(
   amps: number,
   feed: Feed,
 ): Result<SteadyState, "below-idle" | "above-pull-out"> {
-  const slow = breakdownRadS(machine, volts, feed);
-  const fast = synchronousRadS(machine) * NEAR_SYNCHRONOUS;
-  const currentAt = (w: number): number => modulus(steadyState(machine, volts, w, feed).lineA);
-  let lightest = fast;
-  for (let k = 0; k <= 80; k++) {
-    const w = fast + ((slow - fast) * k) / 80;
-    if (currentAt(w) < currentAt(lightest)) lightest = w;
+  const current = (w: Walked): number => modulus(w.state.lineA);
+  let lightest = Number.POSITIVE_INFINITY;
+  const { before, at, met } = walk(machine, volts, feed, (now, last) => {
+    lightest = Math.min(lightest, current(now));
+    return last !== null && current(now) >= amps && current(last) < amps;
+  });
+  if (met && before !== null) {
+    const top = synchronousRadS(machine);
+    const slip = findRoot((s) => modulus(steadyState(machine, volts, top * (1 - s), feed).lineA) - amps, before.slip, at.slip);
+    if (slip !== undefined) return ok(steadyState(machine, volts, top * (1 - slip), feed));
   }
-  if (currentAt(lightest) >= amps) return fail("below-idle", "running amps");
-  const radS = bisect((w) => currentAt(w) - amps, slow, lightest);
-  return radS === undefined ? fail("above-pull-out", "running amps") : ok(steadyState(machine, volts, radS, feed));
+  return lightest >= amps ? fail("below-idle", "running amps") : fail("above-pull-out", "running amps");
 }

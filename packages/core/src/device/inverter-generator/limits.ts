@@ -9,8 +9,8 @@ export function deratingShare(altitudeM: number, outdoorC: number): number {
 }
 
 /** Current at which the electronics fold back, amps, from surge watts already derated. */
-export function momentaryLimitA(surgeW: number, volts: number): number {
-  return (P.momentaryFactor.value * surgeW) / volts;
+export function momentaryLimitA(surgeW: number, volts: number, factor: number = P.momentaryFactor.value): number {
+  return (factor * surgeW) / volts;
 }
 
 function clamp(share: number): number {

@@ -46,6 +46,8 @@ export const SOFT_STARTER_PARAMS = {
   damping: { label: "Share of the current's last change that counts as error", unit: "1", value: 0.8, min: 0, max: 3, source: OWN },
   openMaxDeg: { label: "Largest move towards more current in a half cycle", unit: "°", value: 5, min: 1, max: 30, source: OWN },
   closeMaxDeg: { label: "Largest move towards less current in a half cycle", unit: "°", value: 20, min: 1, max: 60, source: OWN },
+  raiseAfterStall: { label: "Growth of the limit after a start that stalled", unit: "1", value: 1.2, min: 1.02, max: 2, source: OWN },
+  retries: { label: "Times it tries again on its own", unit: "1", value: 3, min: 0, max: 10, source: OWN },
   typicalLimitShare: {
     label: "Settled limit over locked rotor amps",
     unit: "1",

@@ -7,7 +7,7 @@ import type { StartTrace } from "./record.ts";
 import type { Headroom, StartPeaks } from "./result.ts";
 import { simulate } from "./simulate.ts";
 import type { SteadyRunning } from "./steady.ts";
-import { startedAtS } from "./summarise.ts";
+import { largestCycleA, startedAtS } from "./summarise.ts";
 
 const ASKED_SECONDS = 0.25;
 const ROOM_STEPS = 7;
@@ -28,7 +28,7 @@ export function startHeadroom(input: MotorStartInput, trace: StartTrace, peak: S
       ? Math.hypot(REGULATED_TOLERANCE, assumptions.tolerance("starter-limit") * 0.25)
       : assumptions.tolerance("locked-amps");
   if (source.kind === "electronic") {
-    const limitA = momentaryLimitA(source.surgeW, source.volts);
+    const limitA = momentaryLimitA(source.surgeW, source.volts, source.momentaryFactor);
     const foldedBack = trace.lowestHold < 1;
     const askedA = foldedBack ? stiffPeakA(input) : peak.cycleRmsA;
     const limitTolerance = Math.hypot(assumptions.tolerance("momentary-limit"), assumptions.tolerance("surge-watts"));
@@ -44,10 +44,7 @@ export function startHeadroom(input: MotorStartInput, trace: StartTrace, peak: S
 function stiffPeakA(input: MotorStartInput): number {
   if (input.source.kind !== "electronic") return 0;
   const seconds = input.method.kind === "soft" ? input.seconds : Math.min(input.seconds, ASKED_SECONDS);
-  const { rmsA } = simulate({ ...input, seconds, source: { ...input.source, foldback: false } }).meter;
-  let most = 0;
-  for (let j = 0; j + 1 < rmsA.length; j += 2) most = Math.max(most, Math.sqrt((rmsA[j]! ** 2 + rmsA[j + 1]! ** 2) / 2));
-  return most;
+  return largestCycleA(simulate({ ...input, seconds, source: { ...input.source, foldback: false } }));
 }
 
 /**
@@ -66,7 +63,7 @@ function machineHeadroom(
   if (trace.tripped !== null || started === null) {
     const askedA = stiffPeakA({
       ...input,
-      source: { ...input.source, kind: "electronic", foldback: false, seriesOhm: input.source.cordOhm, seriesH: 0 },
+      source: { ...input.source, kind: "electronic", foldback: false, momentaryFactor: 1, seriesOhm: input.source.cordOhm, seriesH: 0 },
     });
     return {
       askedA,

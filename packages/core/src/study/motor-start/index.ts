@@ -1,8 +1,10 @@
-export { ASSUMED, type AssumedCode, type Assumption } from "./assume.ts";
+export { ASSUMED, type AssumedCode, type Assumption, type Assumptions } from "./assume.ts";
 export type { MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
-export { type MotorStartInput, STEPS_PER_HALF_CYCLE } from "./input.ts";
+export { runHeadroom } from "./headroom.ts";
+export { type ElectronicSource, type MachineSource, type MotorStartInput, STEPS_PER_HALF_CYCLE, type StartMethod } from "./input.ts";
 export { type Severity, START_ISSUES, type StartIssue, type StartIssueCode } from "./issues.ts";
 export { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
+export type { StartTrace } from "./record.ts";
 export {
   type CycleRow,
   type Headroom,
@@ -16,5 +18,6 @@ export { runPrepared, type StartStudy, studyStart } from "./run.ts";
 export { type MeasurableCode, type Sensitivity, sensitivities } from "./sensitivity.ts";
 export { simulate } from "./simulate.ts";
 export { type SteadyRunning, steadyRunning } from "./steady.ts";
+export { largestCycleA, startedAtS } from "./summarise.ts";
 export { ALTITUDE_RANGE_M, OUTDOOR_RANGE_C, type Thresholds, thresholds } from "./threshold.ts";
 export { type Fit, judge, type Verdict } from "./verdict.ts";

@@ -27,6 +27,8 @@ export interface ElectronicSource extends SourceCommon {
   readonly runningW: number;
   readonly surgeW: number;
   readonly surgeS: number;
+  /** Momentary current limit over surge watts ÷ volts. */
+  readonly momentaryFactor: number;
   /** Whether its current folds back; false to ask what the unit would draw if it did not. */
   readonly foldback: boolean;
 }
@@ -59,6 +61,8 @@ export interface MotorStartInput {
   readonly seconds: number;
   /** Integration steps in each half cycle of the source. */
   readonly stepsPerHalfCycle: number;
+  /** Ends the run once it is known how it ends: held at speed for a while, let go or tripped. */
+  readonly untilDecided?: boolean;
 }
 
 /** Steps per half cycle that agree with half the step to 0.03 s in start time. */

@@ -21,6 +21,11 @@ class Plant implements OdeSystem {
     this.source = source;
   }
 
+  /** Whether the source's own behaviour may still change how the start goes on. */
+  get limited(): boolean {
+    return !(this.source instanceof ShoreEquations);
+  }
+
   derivative(t: number, y: Float64Array, rate: Float64Array): void {
     this.motor.rate(this.emf(t), y, rate);
   }
@@ -69,7 +74,7 @@ export function assemble(input: MotorStartInput): Assembly {
     set = new GeneratorEquations({ ...source, hz: machine.hz, engineW: source.surgeW }, seriesOhm, seriesH, source.cordOhm, closing, loads);
     equations = set;
   } else {
-    const limitA = source.foldback ? momentaryLimitA(source.surgeW, volts) : Number.POSITIVE_INFINITY;
+    const limitA = source.foldback ? momentaryLimitA(source.surgeW, volts, source.momentaryFactor) : Number.POSITIVE_INFINITY;
     generator = new InverterGeneratorEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads, limitA);
     equations = generator;
   }

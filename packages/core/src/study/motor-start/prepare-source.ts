@@ -61,7 +61,7 @@ function watts(
 
 function electronic(source: ElectronicCase, outdoorC: number, assumptions: Assumptions): Result<ElectronicSource, "needs-watts"> {
   const factor = ELECTRONIC.momentaryFactor;
-  assumptions.take("momentary-limit", typicalOf(factor), factor.source);
+  const momentaryFactor = assumptions.take("momentary-limit", typicalOf(factor), factor.source);
   const rated = watts(source, outdoorC, assumptions);
   if (!rated.ok) return rated;
   return ok({
@@ -71,6 +71,7 @@ function electronic(source: ElectronicCase, outdoorC: number, assumptions: Assum
     seriesH: source.henry?.value ?? 0,
     closingDeg: source.closingDeg ?? 0,
     ...rated.value,
+    momentaryFactor,
     foldback: true,
   });
 }

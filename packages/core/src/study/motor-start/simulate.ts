@@ -1,5 +1,5 @@
 import { BreakerEquations } from "../../device/breaker/index.ts";
-import { STATE, STATE_SIZE } from "../../device/compressor-motor/index.ts";
+import { STARTED_SHARE, STATE, STATE_SIZE, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import { engineStalls } from "../../device/generator/index.ts";
 import { RungeKutta4, stepToZero } from "../../numeric/index.ts";
 import type { MotorStartInput } from "./input.ts";
@@ -8,6 +8,11 @@ import { type Assembly, assemble, steadyLoadsA } from "./plant.ts";
 import type { StartTrace, TripCause } from "./record.ts";
 
 const SPLIT_FLOOR_S = 1e-9;
+/** Time at speed after which a start counts as held when only the outcome is asked for. */
+const HELD_S = 0.15;
+/** A rotor this slow after this time on a source that does not move never starts. */
+const STUCK_S = 0.6;
+const STUCK_SHARE = 0.02;
 
 /** Runs one start through time on a fixed grid; see `StartRun`. */
 export function simulate(input: MotorStartInput): StartTrace {
@@ -30,7 +35,8 @@ class StartRun {
   private readonly halfCycleS: number;
   private readonly stepS: number;
   private readonly steps: number;
-  private readonly halfCycles: number;
+  private halfCycles: number;
+  private heldHalfCycles = 0;
   private tripped: StartTrace["tripped"] = null;
   private starterOpenedAtS: number | null = null;
   private bypassAtS: number | null = null;
@@ -65,7 +71,12 @@ class StartRun {
       else if (this.starterOpenedAtS !== null) this.rest(t, true);
       else this.carry(t, end, k < perHalfCycle);
       this.meter.closeStep(k);
-      if ((k + 1) % perHalfCycle === 0) this.closeHalfCycle((k + 1) / perHalfCycle - 1, end);
+      if ((k + 1) % perHalfCycle !== 0) continue;
+      this.closeHalfCycle((k + 1) / perHalfCycle - 1, end);
+      if (this.input.untilDecided === true && this.decided(end)) {
+        this.halfCycles = (k + 1) / perHalfCycle;
+        break;
+      }
     }
     return this.trace();
   }
@@ -166,6 +177,14 @@ class StartRun {
       this.starterOpenedAtS = t;
       this.loseCurrents(t);
     }
+  }
+
+  private decided(t: number): boolean {
+    const top = STARTED_SHARE * synchronousRadS(this.input.machine);
+    this.heldHalfCycles = this.y[STATE.radS]! >= top ? this.heldHalfCycles + 1 : 0;
+    const bridged = this.parts.starter === null || this.parts.starter.phase !== "ramp";
+    const stuck = this.parts.starter === null && t >= STUCK_S && this.y[STATE.radS]! < STUCK_SHARE * top && !this.parts.plant.limited;
+    return stuck || this.tripped !== null || this.starterOpenedAtS !== null || (bridged && this.heldHalfCycles * this.halfCycleS >= HELD_S);
   }
 
   private trip(by: TripCause, atS: number): void {

@@ -35,6 +35,14 @@ export function peaksOf(trace: StartTrace, rows: readonly CycleRow[]): StartPeak
   };
 }
 
+/** Largest RMS of one whole period of the source, amps. */
+export function largestCycleA(trace: StartTrace): number {
+  const { rmsA } = trace.meter;
+  let most = 0;
+  for (let j = 0; j + 1 < trace.halfCycles; j += 2) most = Math.max(most, Math.sqrt((rmsA[j]! ** 2 + rmsA[j + 1]! ** 2) / 2));
+  return most;
+}
+
 /** Time at which 0.9 of synchronous speed was reached and kept to the end, s; null when it was not. */
 export function startedAtS(trace: StartTrace, input: MotorStartInput): number | null {
   const wanted = STARTED_SHARE * synchronousRadS(input.machine);

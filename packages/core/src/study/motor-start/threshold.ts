@@ -1,6 +1,11 @@
+import { LOWEST_PLATE_SHARE } from "../../device/compressor-motor/index.ts";
 import { celsiusFromF, metresFromFt } from "../../quantity/index.ts";
 import type { StartCase } from "./case.ts";
-import { studyStart } from "./run.ts";
+import { runHeadroom } from "./headroom.ts";
+import { prepare } from "./prepare.ts";
+import { simulate } from "./simulate.ts";
+import { steadyRunning } from "./steady.ts";
+import { startedAtS } from "./summarise.ts";
 
 /** Where an answer turns from yes to no as one condition grows; null where it does not within the range. */
 export interface Thresholds {
@@ -23,9 +28,18 @@ export function thresholds(given: StartCase): Thresholds {
   };
 }
 
+/** Whether a case starts and keeps running: the verdict without its margins, which is all that is asked many times over. */
 function holds(given: StartCase): boolean {
-  const study = studyStart(given);
-  return study.ok && study.value.verdict.overall !== "too-much";
+  const prepared = prepare(given);
+  if (!prepared.ok) return false;
+  const { input, assumptions } = prepared.value;
+  const decided = { ...input, untilDecided: true };
+  const trace = simulate(decided);
+  if (trace.tripped !== null || startedAtS(trace, decided) === null) return false;
+  const running = steadyRunning(input);
+  if (running === null || running.volts < LOWEST_PLATE_SHARE * input.plateVolts) return false;
+  const { marginA } = runHeadroom(input, running, assumptions);
+  return marginA === null || marginA > 0;
 }
 
 function turn([from, to]: readonly [number, number], good: (x: number) => boolean): number | null {

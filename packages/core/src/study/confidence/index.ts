@@ -1,0 +1,2 @@
+export type { Batch, Confidence, Influence } from "./result.ts";
+export { summarise, tryBatch } from "./run.ts";

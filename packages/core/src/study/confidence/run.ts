@@ -1,0 +1,91 @@
+import { SeededRandom } from "../../numeric/index.ts";
+import { ok, type Result } from "../../quantity/index.ts";
+import { type AssumedCode, type PrepareFailure, prepare, type StartCase } from "../motor-start/index.ts";
+import { draw } from "./draw.ts";
+import type { Batch, Confidence, Influence } from "./result.ts";
+import { canBeTrue, tryOnce } from "./trial.ts";
+
+/** Draws given up after this many tries for one trial: the case itself cannot be true. */
+const MOST_TRIES = 60;
+/** Normal quantile of a 95 % interval. */
+const Z95 = 1.96;
+
+/**
+ * Tries a case with figures drawn over everything that was not measured, trials `from` to `to` (not
+ * included). Trial i depends on the seed and i alone, so batches may be tried anywhere, in any order.
+ */
+export function tryBatch(given: StartCase, seed: number, from: number, to: number): Result<Batch, PrepareFailure> {
+  const prepared = prepare(given);
+  if (!prepared.ok) return prepared;
+  const drawFrom = { prepared: prepared.value, fitted: given.unit.machine === undefined };
+  const trials: Batch["trials"][number][] = [];
+  let rejected = 0;
+  for (let i = from; i < to; i++) {
+    const random = new SeededRandom(seed, i);
+    for (let k = 0; k < MOST_TRIES; k++) {
+      const drawn = draw(drawFrom, random);
+      const edge = random.next();
+      if (drawn === null || !canBeTrue(drawn.input, given.unit.startAidF)) {
+        rejected += 1;
+        continue;
+      }
+      trials.push({ ...tryOnce(drawn.input, prepared.value, edge), moved: drawn.moved });
+      break;
+    }
+  }
+  return ok({ trials, rejected });
+}
+
+/** Sums batches up: the share that starts and holds with its 95 % interval (Wilson), what was rejected, and what matters most. */
+export function summarise(batches: readonly Batch[]): Confidence {
+  const trials = batches.flatMap((b) => b.trials);
+  const rejected = batches.reduce((sum, b) => sum + b.rejected, 0);
+  const n = trials.length;
+  const holds = trials.filter((t) => t.holds).length;
+  const share = n === 0 ? 0 : holds / n;
+  const middle = n === 0 ? 0.5 : (share + Z95 ** 2 / (2 * n)) / (1 + Z95 ** 2 / n);
+  const half = n === 0 ? 0.5 : (Z95 * Math.sqrt((share * (1 - share)) / n + Z95 ** 2 / (4 * n * n))) / (1 + Z95 ** 2 / n);
+  return {
+    trials: n,
+    holds,
+    starts: trials.filter((t) => t.starts).length,
+    share,
+    interval: [Math.max(0, middle - half), Math.min(1, middle + half)],
+    rejectedShare: n + rejected === 0 ? 0 : rejected / (n + rejected),
+    influences: influences(trials),
+  };
+}
+
+/** Share of the margin's variance that goes with each unknown: squared correlation, largest first. */
+function influences(trials: Batch["trials"]): readonly Influence[] {
+  const margins = trials.map((t) => t.marginA).map((m) => (Number.isFinite(m) ? m : 0));
+  const codes = [...new Set(trials.flatMap((t) => Object.keys(t.moved)))] as AssumedCode[];
+  return codes
+    .map((code) => ({
+      code,
+      share:
+        correlation(
+          trials.map((t) => t.moved[code] ?? 0),
+          margins,
+        ) ** 2,
+    }))
+    .filter((i) => i.share > 0.01)
+    .toSorted((a, b) => b.share - a.share);
+}
+
+function correlation(x: readonly number[], y: readonly number[]): number {
+  const n = x.length;
+  if (n < 3) return 0;
+  const mean = (v: readonly number[]): number => v.reduce((sum, e) => sum + e, 0) / n;
+  const mx = mean(x);
+  const my = mean(y);
+  let xy = 0;
+  let xx = 0;
+  let yy = 0;
+  for (let i = 0; i < n; i++) {
+    xy += (x[i]! - mx) * (y[i]! - my);
+    xx += (x[i]! - mx) ** 2;
+    yy += (y[i]! - my) ** 2;
+  }
+  return xx === 0 || yy === 0 ? 0 : xy / Math.sqrt(xx * yy);
+}
