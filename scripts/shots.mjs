@@ -13,6 +13,7 @@ const SHOTS = [
   ["survey", `${JOB}/survey`, TABLE],
   ["check", `${JOB}/check`, TABLE],
   ["check-night", "/job/demo-condenser-job/check", TABLE, "night"],
+  ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
   ["prove-phone", `${JOB}/prove`, PHONE],
@@ -48,7 +49,7 @@ for (const [name, path, viewport, theme = "daylight"] of SHOTS) {
   await page.evaluateOnNewDocument((t) => localStorage.setItem("amp-saver settings", JSON.stringify({ theme: t })), theme);
   await page.goto(address + path, { waitUntil: "load" });
   await page.waitForSelector("#answer");
-  await new Promise((settled) => setTimeout(settled, 3000));
+  await new Promise((settled) => setTimeout(settled, 9000));
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` });
   await page.close();
   console.log(`docs/screenshots/${name}.png`);

@@ -1,3 +1,4 @@
+import { tryBatch } from "../src/study/confidence/index.ts";
 import { prepare, simulate, studyStart } from "../src/study/motor-start/index.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
@@ -35,6 +36,10 @@ line(
   "one whole study (fit, start of 3 s, verdict), ms",
   msPerRun(() => studyStart(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700))).toFixed(1),
 );
+
+const trialsStart = performance.now();
+tryBatch(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700), 1, 0, 1000);
+line("1,000 trial runs on one core, s (2.5 wanted on two)", ((performance.now() - trialsStart) / 1000).toFixed(1));
 
 let ours = Number.POSITIVE_INFINITY;
 let spice = Number.POSITIVE_INFINITY;

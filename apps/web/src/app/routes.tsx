@@ -17,6 +17,7 @@ import { StageStrip } from "./stage-strip.tsx";
 const RigsScreen = lazy(() => import("../screens/rigs/rigs.tsx").then((m) => ({ default: m.RigsScreen })));
 const SurveyScreen = lazy(() => import("../screens/survey/survey.tsx").then((m) => ({ default: m.SurveyScreen })));
 const CheckScreen = lazy(() => import("../screens/check/check.tsx").then((m) => ({ default: m.CheckScreen })));
+const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
 function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
@@ -56,6 +57,7 @@ function JobPage() {
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
         {known === "survey" && <SurveyScreen key={job.id} bundle={bundle} />}
         {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
+        {known === "learn" && <LearnScreen key={job.id} bundle={bundle} />}
         {known === "prove" && <ProveScreen key={job.id} bundle={bundle} />}
         {later !== undefined && <LaterScreen {...later} jobId={job.id} />}
       </Suspense>

@@ -23,11 +23,6 @@ export const LATER: Readonly<Partial<Record<Stage, { readonly question: string; 
     will: "This stage will show one step a screen, with just that step lit on the map of the wires.",
     meanwhile: "Until then, follow the maker’s sheet, with the unit dead and proven dead.",
   },
-  learn: {
-    question: "Has the starter learned enough?",
-    will: "This stage will conduct starts and rests with timers, and say whether a waiting unit is faulty.",
-    meanwhile: "Until then, the starter’s own sheet decides. Learn on a strong source, not on the small generator.",
-  },
   "hand-over": {
     question: "What does the next person need to know?",
     will: "This stage will make the sheet, the label and the reminders for whoever comes next.",

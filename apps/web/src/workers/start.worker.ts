@@ -1,3 +1,4 @@
+import { type LearningStudy, studyLearning } from "@amp-saver/core/study/learning";
 import {
   type Sensitivity,
   type StartCase,
@@ -31,6 +32,11 @@ const desk = {
       const marginA = result[verdict.decides]?.marginA ?? null;
       return { verdict, marginA: marginA !== null && marginA <= 0 && verdict.overall !== "too-much" ? null : marginA };
     });
+  },
+  /** A starter's starts from its first to settled; null when the case cannot be put together. */
+  learning(given: StartCase): LearningStudy | null {
+    const study = studyLearning(given);
+    return study.ok ? study.value : null;
   },
   /** Where the answer turns, and what to measure next. */
   surroundings(given: StartCase): { readonly thresholds: Thresholds; readonly sensitivities: readonly Sensitivity[] } {

@@ -1,3 +1,4 @@
+import type { LearningStudy } from "@amp-saver/core/study/learning";
 import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
 import { desks } from "./desk.ts";
 import type { Glance, StartDesk } from "./start.worker.ts";
@@ -5,6 +6,7 @@ import { type Latest, useLatest } from "./use-latest.ts";
 
 const askStudy = (given: StartCase): Promise<StartStudy | null> => desks().front.study(given);
 const askGlances = (cases: readonly StartCase[]): Promise<(Glance | null)[]> => desks().back.glances(cases);
+const askLearning = (given: StartCase): Promise<LearningStudy | null> => desks().front.learning(given);
 const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
 
 /** Pause before the surroundings of a question are worked out, ms: not while it is being dragged. */
@@ -18,6 +20,11 @@ export function useStudy(given: StartCase | null): Latest<StartStudy | null> {
 /** Verdicts of several cases, in order. */
 export function useGlances(cases: readonly StartCase[] | null): Latest<(Glance | null)[]> {
   return useLatest(cases, askGlances, 60);
+}
+
+/** A starter's starts from its first to settled. */
+export function useLearning(given: StartCase | null): Latest<LearningStudy | null> {
+  return useLatest(given, askLearning);
 }
 
 /** Where the answer turns, and what to measure next. */

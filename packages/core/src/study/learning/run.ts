@@ -1,0 +1,89 @@
+import { COMPRESSOR_MOTOR_PARAMS as MOTOR } from "../../device/compressor-motor/index.ts";
+import { afterStart, freshMemory, type Memory, SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
+import { ok, type Result } from "../../quantity/index.ts";
+import {
+  largestCycleA,
+  type MotorStartInput,
+  type PrepareFailure,
+  prepare,
+  type StartCase,
+  simulate,
+  startedAtS,
+  steadyRunning,
+} from "../motor-start/index.ts";
+
+/** One start of a row. */
+export interface LearningStart {
+  readonly limitA: number;
+  /** Largest cycle RMS of the whole line, amps. */
+  readonly peakA: number;
+  readonly startS: number | null;
+  /** Ended by the source or a breaker, not by the starter. */
+  readonly tripped: boolean;
+}
+
+export interface LearningStudy {
+  readonly starts: readonly LearningStart[];
+  /** Which start was the first settled one, from 1; null while it is still moving. */
+  readonly settledAt: number | null;
+  readonly settledA: number | null;
+  /** Largest cycle RMS of a direct start on the same source, were it stiff. */
+  readonly directA: number;
+  readonly runningA: number | null;
+  /** Whether a restart without rest, pressures not equal, would come to speed at the settled limit. */
+  readonly restartsHot: boolean;
+}
+
+export const MOST_STARTS = 8;
+
+/**
+ * Start after start of a starter that learns, from its first limit until two in a row agree, each
+ * rested. Then one restart without rest, to show why the rest matters.
+ */
+export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFailure> {
+  const prepared = prepare({ ...given, method: { kind: "soft" } });
+  if (!prepared.ok) return prepared;
+  const { input, assumptions } = prepared.value;
+  const lockedA = assumptions.list.find((a) => a.code === "locked-amps")?.value ?? 0;
+  const starts: LearningStart[] = [];
+  let memory = freshMemory(lockedA);
+  let settledAt: number | null = null;
+  while (starts.length < MOST_STARTS && settledAt === null) {
+    const start = startOnce(input, memory);
+    starts.push(start);
+    const next = afterStart(memory, start.startS);
+    if (start.startS !== null && Math.abs(next.limitA / memory.limitA - 1) < STARTER.settledWithin.value) settledAt = starts.length;
+    memory = next;
+  }
+  const hot: MotorStartInput = { ...input, load: { ...input.load, breakaway: NOT_RESTED, build: Math.max(0, 1 - NOT_RESTED) } };
+  const settledA = settledAt === null ? null : memory.limitA;
+  return ok({
+    starts,
+    settledAt,
+    settledA,
+    directA: directA(input),
+    runningA: steadyRunning(input)?.totalA ?? null,
+    restartsHot: startOnce(hot, { ...memory, limitA: settledA ?? memory.limitA }).startS !== null,
+  });
+}
+
+/** Load torque over rated at standstill of a compressor whose pressures are not equal (typical, from memory: 0.7 to 1.0). */
+const NOT_RESTED = Math.min(MOTOR.breakaway.max, 0.85);
+
+function startOnce(input: MotorStartInput, { limitA }: Memory): LearningStart {
+  if (input.method.kind !== "soft") throw new Error("only a starter learns");
+  const tried: MotorStartInput = { ...input, method: { ...input.method, limitA }, untilDecided: true };
+  const trace = simulate(tried);
+  return {
+    limitA,
+    peakA: largestCycleA(trace),
+    startS: trace.tripped === null ? startedAtS(trace, tried) : null,
+    tripped: trace.tripped !== null,
+  };
+}
+
+function directA(input: MotorStartInput): number {
+  const { volts, seriesOhm, closingDeg } = input.source;
+  const stiff = { kind: "circuit", volts, seriesOhm: Math.min(seriesOhm, 0.05), seriesH: 0, closingDeg, breakerA: null } as const;
+  return largestCycleA(simulate({ ...input, method: { kind: "direct" }, source: stiff, seconds: 0.25 }));
+}
