@@ -13,6 +13,7 @@ const SHOTS = [
   ["survey", `${JOB}/survey`, TABLE],
   ["check", `${JOB}/check`, TABLE],
   ["check-night", "/job/demo-condenser-job/check", TABLE, "night"],
+  ["choose", `${JOB}/choose`, TABLE],
   ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
   ["check-phone", `${JOB}/check`, PHONE],

@@ -17,6 +17,7 @@ import { StageStrip } from "./stage-strip.tsx";
 const RigsScreen = lazy(() => import("../screens/rigs/rigs.tsx").then((m) => ({ default: m.RigsScreen })));
 const SurveyScreen = lazy(() => import("../screens/survey/survey.tsx").then((m) => ({ default: m.SurveyScreen })));
 const CheckScreen = lazy(() => import("../screens/check/check.tsx").then((m) => ({ default: m.CheckScreen })));
+const ChooseScreen = lazy(() => import("../screens/choose/choose.tsx").then((m) => ({ default: m.ChooseScreen })));
 const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
@@ -57,6 +58,7 @@ function JobPage() {
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
         {known === "survey" && <SurveyScreen key={job.id} bundle={bundle} />}
         {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
+        {known === "choose" && <ChooseScreen key={job.id} bundle={bundle} />}
         {known === "learn" && <LearnScreen key={job.id} bundle={bundle} />}
         {known === "prove" && <ProveScreen key={job.id} bundle={bundle} />}
         {later !== undefined && <LaterScreen {...later} jobId={job.id} />}

@@ -2,11 +2,6 @@ import type { Stage } from "@amp-saver/records";
 
 /** Stages and places that are not built yet: what they will do, and what to keep in mind until then. */
 export const LATER: Readonly<Partial<Record<Stage, { readonly question: string; readonly will: string; readonly meanwhile: string }>>> = {
-  choose: {
-    question: "What is the cheapest honest way to make it start?",
-    will: "This stage will set every remedy side by side on your weakest source and hottest day.",
-    meanwhile: "Until then, Check lets you switch the way of starting and the source, one at a time. A larger breaker is never a remedy.",
-  },
   prepare: {
     question: "What must be ready before the ladder?",
     will: "This stage will plan the wiring of this very unit and list every terminal to crimp on the ground.",

@@ -72,7 +72,8 @@ function unitCase(unit: AirConditioner): UnitCase {
 /** Start capacitor of a unit that has one whose size was not read (typical, from memory). */
 const TYPICAL_START_AID_F = 150e-6;
 
-function sourceCase(source: Source, altitudeM: number): SourceCase {
+/** A source as a study wants it. */
+export function sourceCase(source: Source, altitudeM: number): SourceCase {
   const volts = asQuantity(source.volts);
   if (source.type === "shore") return { kind: "shore", volts, ...optional("breakerA", source.breakerA), ...optional("ohm", source.ohm) };
   return {

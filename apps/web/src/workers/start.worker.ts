@@ -1,6 +1,7 @@
 import { type LearningStudy, studyLearning } from "@amp-saver/core/study/learning";
 import {
   type Sensitivity,
+  type SourceCase,
   type StartCase,
   type StartStudy,
   sensitivities,
@@ -9,6 +10,7 @@ import {
   thresholds,
   type Verdict,
 } from "@amp-saver/core/study/motor-start";
+import { type RemedyStudy, studyRemedies } from "@amp-saver/core/study/remedy";
 import { expose } from "comlink";
 
 /** A case's verdict for a list, with the margin that decides; none where the unit made do with less than it asked. */
@@ -37,6 +39,10 @@ const desk = {
   learning(given: StartCase): LearningStudy | null {
     const study = studyLearning(given);
     return study.ok ? study.value : null;
+  },
+  /** Every remedy for a case, simulated side by side. */
+  remedies(given: StartCase, others: readonly SourceCase[]): RemedyStudy {
+    return studyRemedies(given, others);
   },
   /** Where the answer turns, and what to measure next. */
   surroundings(given: StartCase): { readonly thresholds: Thresholds; readonly sensitivities: readonly Sensitivity[] } {

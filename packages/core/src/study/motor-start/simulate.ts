@@ -10,8 +10,8 @@ import type { StartTrace, TripCause } from "./record.ts";
 const SPLIT_FLOOR_S = 1e-9;
 /** Time at speed after which a start counts as held when only the outcome is asked for. */
 const HELD_S = 0.15;
-/** A rotor this slow after this time on a source that does not move never starts. */
-const STUCK_S = 0.6;
+/** How often a run looks whether the rotor still gains, and the least gain that counts, over the speed of a start. */
+const LOOK_EVERY_S = 0.3;
 const STUCK_SHARE = 0.02;
 
 /** Runs one start through time on a fixed grid; see `StartRun`. */
@@ -37,6 +37,8 @@ class StartRun {
   private readonly steps: number;
   private halfCycles: number;
   private heldHalfCycles = 0;
+  private lookedAtS = 0;
+  private lookedRadS = 0;
   private tripped: StartTrace["tripped"] = null;
   private starterOpenedAtS: number | null = null;
   private bypassAtS: number | null = null;
@@ -179,12 +181,19 @@ class StartRun {
     }
   }
 
+  /** Whether nothing can change any more: held at speed, let go, tripped, or no faster than a while ago on a source that does not move. */
   private decided(t: number): boolean {
+    const radS = this.y[STATE.radS]!;
     const top = STARTED_SHARE * synchronousRadS(this.input.machine);
-    this.heldHalfCycles = this.y[STATE.radS]! >= top ? this.heldHalfCycles + 1 : 0;
+    this.heldHalfCycles = radS >= top ? this.heldHalfCycles + 1 : 0;
+    if (this.tripped !== null || this.starterOpenedAtS !== null) return true;
     const bridged = this.parts.starter === null || this.parts.starter.phase !== "ramp";
-    const stuck = this.parts.starter === null && t >= STUCK_S && this.y[STATE.radS]! < STUCK_SHARE * top && !this.parts.plant.limited;
-    return stuck || this.tripped !== null || this.starterOpenedAtS !== null || (bridged && this.heldHalfCycles * this.halfCycleS >= HELD_S);
+    if (bridged && this.heldHalfCycles * this.halfCycleS >= HELD_S) return true;
+    if (this.parts.starter !== null || this.parts.plant.limited || radS >= top || t < this.lookedAtS + LOOK_EVERY_S) return false;
+    const stuck = radS < this.lookedRadS + STUCK_SHARE * top;
+    this.lookedAtS = t;
+    this.lookedRadS = radS;
+    return stuck;
   }
 
   private trip(by: TripCause, atS: number): void {
@@ -199,36 +208,21 @@ class StartRun {
   }
 
   private trace(): StartTrace {
-    const {
-      meter,
-      halfCycleS,
-      halfCycles,
-      stepS,
-      tripped,
-      starterOpenedAtS,
-      bypassAtS,
-      capacitorOutAtS,
-      lowSinceS,
-      lowestHold,
-      lowestSpeed,
-      breaker,
-    } = this;
-    const breakerDose = breaker === null ? null : { earliest: breaker.earliestDose, latest: breaker.latestDose };
-    const endRadS = this.y[STATE.radS]!;
+    const { breaker } = this;
     return {
-      meter,
-      halfCycleS,
-      halfCycles,
-      stepS,
-      endRadS,
-      tripped,
-      starterOpenedAtS,
-      bypassAtS,
-      capacitorOutAtS,
-      lowSinceS,
-      lowestHold,
-      lowestSpeed,
-      breakerDose,
+      meter: this.meter,
+      halfCycleS: this.halfCycleS,
+      halfCycles: this.halfCycles,
+      stepS: this.stepS,
+      endRadS: this.y[STATE.radS]!,
+      tripped: this.tripped,
+      starterOpenedAtS: this.starterOpenedAtS,
+      bypassAtS: this.bypassAtS,
+      capacitorOutAtS: this.capacitorOutAtS,
+      lowSinceS: this.lowSinceS,
+      lowestHold: this.lowestHold,
+      lowestSpeed: this.lowestSpeed,
+      breakerDose: breaker === null ? null : { earliest: breaker.earliestDose, latest: breaker.latestDose },
     };
   }
 }

@@ -1,0 +1,84 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, type Session } from "./browser.ts";
+import { answerLike, fieldValue, press, sees, type, until } from "./hands.ts";
+
+let session: Session;
+beforeAll(async () => {
+  session = await openApp();
+});
+afterAll(() => session.close());
+
+/** Survey with three sources, the remedies side by side, and the one to take opened in Check. */
+describe("choosing a remedy", () => {
+  it("surveys a unit with three sources", async () => {
+    const { page } = session;
+    await answerLike(page, /begin with the rig/);
+    await press(page, "New rig");
+    await type(page, "Name of the rig", "Slate Wagon");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await type(page, "Locked rotor amps", "63");
+    await type(page, "Rated load amps", "13.2");
+    await type(page, "Fan amps", "2.5");
+    await press(page, "Add a hook-up");
+    await type(page, "Breaker", "15");
+    await press(page, "Add a generator");
+    await type(page, "Running watts", "5500");
+    await (await page.waitForSelector('[role="radio"][value="generator"]'))?.click();
+    await press(page, "Add a generator");
+    await until(
+      "a fresh source",
+      async () =>
+        (await page.$$eval("button[aria-expanded]", (all) => all.filter((b) => b.textContent === "Generator").length)) === 2 &&
+        (await fieldValue(page, "Running watts")) === "",
+    );
+    await type(page, "Running watts", "2200");
+    await type(page, "Surge watts", "2700");
+    await answerLike(page, /enough for an answer/);
+  });
+
+  it("sets every remedy side by side and never offers a larger breaker", async () => {
+    const { page } = session;
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press("3");
+    await answerLike(page, /^Soft starter, learned: about 350 dollars, and it (just )?fits\.$/);
+    await sees(page, /As it is[\s\S]*does not start/);
+    await sees(page, /A larger breaker or a thicker wire is never a remedy/);
+    await sees(page, /running amps and running cost stay as they are/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("opens one in Check, where the answer is the same", async () => {
+    const { page } = session;
+    await press(page, "Open in Check: Soft starter, learned");
+    await answerLike(page, /^Yes/);
+    await page.waitForSelector('[role="radio"][value="soft"][aria-checked="true"]');
+    await until("trials to begin", async () =>
+      /Held in [\d,]+ of [\d,]+ trial runs/.test(await page.$eval("main", (e) => e.textContent ?? "")),
+    );
+  });
+
+  it("stops the trials when told to", async () => {
+    const { page } = session;
+    const stop = await page.$("::-p-aria(stop[role='button'])");
+    if (stop !== null) {
+      await stop.click();
+      await page.waitForFunction(() => !document.querySelector("main")?.textContent?.includes("so far"));
+    }
+    const text = await page.$eval("main", (e) => e.textContent ?? "");
+    expect(text).toMatch(/Held in [\d,]+ of [\d,]+ trial runs\./);
+  });
+
+  it("shows what learning is expected to look like", async () => {
+    const { page } = session;
+    await page.keyboard.press("7");
+    await answerLike(page, /^Expected: settled by start \d, at \d+\.\d A, \d+ % under direct\.$/);
+    await sees(page, /the restart stalls at its limit/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});
