@@ -21,7 +21,7 @@ export default defineConfig({
           name: "e2e",
           include: ["e2e/**/*.test.ts"],
           fileParallelism: false,
-          testTimeout: 120_000,
+          testTimeout: 240_000,
           hookTimeout: 180_000,
           globalSetup: ["e2e/setup.ts"],
         },

@@ -51,7 +51,7 @@ export async function openApp(path = "/", screen: Screen = TABLE, address = inje
   });
   await page.setViewport({ width: screen.width, height: screen.height, isMobile: screen.phone ?? false, hasTouch: screen.phone ?? false });
   await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: "light" }]);
-  page.setDefaultTimeout(15_000);
+  page.setDefaultTimeout(40_000);
   await page.goto(address + path, { waitUntil: "load" });
   const close = async (): Promise<void> => {
     await browser.close();

@@ -11,7 +11,7 @@ class NotYet {
 const notYet = (saw: unknown): NotYet => new NotYet(saw);
 
 /** Waits until a check holds, and says what it last saw when it does not. */
-export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = 15_000): Promise<T> {
+export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = 40_000): Promise<T> {
   const end = Date.now() + ms;
   let last: unknown;
   while (Date.now() < end) {
