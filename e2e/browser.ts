@@ -3,18 +3,9 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import { inject } from "vitest";
+import { CHROMIUM_FLAGS } from "../scripts/chromium.mjs";
 
-const FLAGS = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--disable-dev-shm-usage",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-  "--host-resolver-rules=MAP rig.test 127.0.0.1",
-];
+const FLAGS = [...CHROMIUM_FLAGS, "--host-resolver-rules=MAP rig.test 127.0.0.1"];
 
 /** A browser with an empty profile of its own, and what it complained about. */
 export interface Session {

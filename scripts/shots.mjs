@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:http";
 import { tmpdir } from "node:os";
 import { buildApp } from "./build.mjs";
+import { CHROMIUM_FLAGS } from "./chromium.mjs";
 import { ensurePrograms, ROOT } from "./install.mjs";
 
 const TABLE = { width: 1280, height: 800 };
@@ -33,16 +34,7 @@ const profile = mkdtempSync(`${tmpdir()}/amp-saver-shots-`);
 const browser = await puppeteer.launch({
   executablePath: "/usr/bin/chromium",
   userDataDir: profile,
-  args: [
-    "--no-sandbox",
-    "--disable-gpu",
-    "--disable-quic",
-    "--disable-dev-shm-usage",
-    "--no-first-run",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--disable-sync",
-  ],
+  args: CHROMIUM_FLAGS,
 });
 for (const [name, path, viewport, theme = "daylight"] of SHOTS) {
   const page = await browser.newPage();

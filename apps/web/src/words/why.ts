@@ -15,4 +15,16 @@ export const WHY = {
     "Fits: more to spare than the figures may be off. Just fits: something to spare, but less than that, or the source had to lean. Too much: nothing to spare.",
   ],
   inputs: "What went in",
+  limits: "Limits, and how much of each is used",
+  limitWords: {
+    "start-current": "Current of the start",
+    "breaker-heat": "Breaker’s heat, quick edge of its band",
+    "run-limit": "Running, for hours",
+    "run-volts": "Volts at the unit, lowest allowed over given",
+    "engine-speed": "Engine’s sag, of what it stalls at",
+  },
+  energy: (joules: number, above: number | null): string =>
+    above === null
+      ? `The three seconds took ${formatNumber(joules / 1000, 1)} kJ.`
+      : `The three seconds took ${formatNumber(joules / 1000, 1)} kJ; ${formatNumber(above, 2)} s of them above running amps.`,
 } as const;

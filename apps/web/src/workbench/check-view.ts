@@ -55,6 +55,9 @@ export interface CheckView {
   readonly synchronousRpm: number;
   readonly assumptions: StartStudy["assumptions"];
   readonly issues: readonly StartIssue[];
+  readonly limits: StartResult["limits"];
+  readonly energyJ: number;
+  readonly aboveRunningS: number | null;
 }
 
 const RPM = 30 / Math.PI;
@@ -96,6 +99,9 @@ export function checkView(study: StartStudy, method: Method, engine = false): Ch
     synchronousRpm: result.synchronousRadS * RPM,
     assumptions: study.assumptions.toSorted((a, b) => ASSUMED.indexOf(a.code) - ASSUMED.indexOf(b.code)),
     issues: result.issues,
+    limits: result.limits,
+    energyJ: result.energyJ,
+    aboveRunningS: result.aboveRunningS,
   };
 }
 

@@ -16,6 +16,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ASSUMED_WORDS, answerSentence } from "../words/check.ts";
 import { ISSUE_WORDS } from "../words/issues.ts";
+import { answerStale } from "./answer-age.ts";
 import { checkInput } from "./check-input.ts";
 import { checkView } from "./check-view.ts";
 import { readTyped, shownAs, typedText } from "./measure.ts";
@@ -138,6 +139,27 @@ describe("readings", () => {
     const moved = readings.map((r) => (r.when === "after" ? { ...r, sourceId: sources[2]!.id, volts: null, outdoorC: 10 } : r));
     const by = Object.fromEntries(proveView(moved, unit).alike.map((r) => [r.what, r.alike]));
     expect(by).toMatchObject({ source: "unlike", volts: "not-known", outdoor: "unlike", meter: "equal" });
+  });
+});
+
+describe("a kept answer", () => {
+  const source = sources[0]!;
+  const at = (time: string): Job => ({
+    ...job,
+    sourceId: source.id,
+    answer: { fit: "fits", decides: "run", marginA: 1, sourceId: source.id, method: job.method, at: time, coreVersion: "0" },
+  });
+
+  it("is stale once anything it rests on has changed since, or the question is another", () => {
+    const kept = at("2026-07-01T00:00:00.000Z");
+    const later = "2026-08-01T00:00:00.000Z";
+    expect(answerStale(kept, rig, unit, source)).toBe(false);
+    expect(answerStale(kept, { ...rig, updatedAt: later }, unit, source)).toBe(true);
+    expect(answerStale(kept, rig, { ...unit, updatedAt: later }, source)).toBe(true);
+    expect(answerStale(kept, rig, unit, { ...source, updatedAt: later })).toBe(true);
+    expect(answerStale({ ...kept, method: "direct" }, rig, unit, source)).toBe(true);
+    expect(answerStale({ ...kept, sourceId: sources[1]!.id }, rig, unit, sources[1])).toBe(true);
+    expect(answerStale({ ...kept, answer: null }, rig, unit, source)).toBe(true);
   });
 });
 

@@ -36,6 +36,18 @@ export function WhySheet({
           </ul>
         </section>
       )}
+      <section className="mt-4">
+        <h3 className="font-bold">{WHY.limits}</h3>
+        <ul>
+          {view.limits.map(({ code, share }) => (
+            <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-[15px]">
+              <span>{WHY.limitWords[code]}</span>
+              <span className={`figure ${share > 1 ? "text-lead" : ""}`}>{formatPercent(share)}</span>
+            </li>
+          ))}
+        </ul>
+        <p className="py-1 text-[15px]">{WHY.energy(view.energyJ, view.aboveRunningS)}</p>
+      </section>
       {confidence !== null && (
         <section className="mt-4">
           <h3 className="font-bold">{WHY.trials}</h3>

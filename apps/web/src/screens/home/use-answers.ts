@@ -3,19 +3,20 @@ import { answerCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { useLogbook } from "../../store/queries.ts";
+import { answerStale } from "../../workbench/answer-age.ts";
 import { CORE_VERSION } from "../../workbench/rig-file.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useGlances } from "../../workers/use-study.ts";
 
 const MOST_AT_ONCE = 12;
 
-/** Works out, in a worker, the answers that jobs in the logbook do not have yet, and keeps them. */
+/** Works out, in a worker, the answers that jobs in the logbook do not have, or whose figures have changed since, and keeps them. */
 export function useAnswers(log: ReturnType<typeof useLogbook>): void {
   const { commit } = useStore();
   const open = useMemo(
     () =>
       (log ?? [])
-        .filter(({ job }) => job.answer === null)
+        .filter(({ job, rig, unit, source }) => answerStale(job, rig, unit, source))
         .flatMap(({ job, rig, unit, source }) => {
           const question = startCase(unit, source, job.method, conditionsOf(rig, job));
           return question.ok ? [{ job, given: question.given }] : [];

@@ -77,6 +77,15 @@ describe("trial runs", () => {
     expect(leading).toContain("running-amps");
   });
 
+  it("draw over nothing that is stated: a known limit and capacitor stay as they are", () => {
+    const stated = batch(generatorStart(ROOFTOP, { kind: "soft", limitA: 22, startCapacitorF: 150e-6 }, 2200, 2700), 0, 5);
+    for (const { moved } of stated.trials) {
+      expect(moved["starter-limit"]).toBeUndefined();
+      expect(moved["start-capacitor"]).toBeUndefined();
+      expect(moved["running-amps"]).toBeDefined();
+    }
+  });
+
   it("become surer once the running amps are measured", () => {
     const measured = { ...ROOFTOP, runningA: quantity(11.3, "measured"), fanA: quantity(2.5, "measured") };
     const surer = confidence(generatorStart(measured, { kind: "soft", limitA: 22 }, 1900, 2600));

@@ -45,12 +45,7 @@ export function draw({ prepared, fitted }: DrawFrom, random: SeededRandom): Draw
   const rested = random.between(...MOTOR.breakaway.spread);
   const fan = about("fan-amps");
   const source = drawSource(input.source, about, random, moved);
-  const method = drawMethod(
-    input.method,
-    assumptions.list.some((a) => a.code === "starter-limit" && a.origin === "typical"),
-    random,
-    moved,
-  );
+  const method = drawMethod(input.method, (code) => assumptions.list.some((a) => a.code === code && a.origin === "typical"), random, moved);
   const base = { ...input, fanA: input.fanA * fan, source, method, runCapacitorF: input.runCapacitorF * capacitor };
   if (!fitted) return { input: base, moved };
   const of = (code: AssumedCode): number => assumptions.list.find((a) => a.code === code)?.value ?? 0;
@@ -114,7 +109,7 @@ function drawSource(
 
 function drawMethod(
   method: StartMethod,
-  limitOpen: boolean,
+  open: (code: AssumedCode) => boolean,
   random: SeededRandom,
   moved: Partial<Record<AssumedCode, number>>,
 ): StartMethod {
@@ -122,9 +117,11 @@ function drawMethod(
   const limit = random.next();
   if (method.kind !== "soft") return method;
   const [low, high] = STARTER.startCapacitor115Uf.spread;
-  moved["start-capacitor"] = capacitor - 0.5;
+  const capacitorOpen = open("start-capacitor");
+  const limitOpen = open("starter-limit");
+  if (capacitorOpen) moved["start-capacitor"] = capacitor - 0.5;
   if (limitOpen) moved["starter-limit"] = limit - 0.5;
   const [least, most] = STARTER.typicalLimitShare.spread;
   const limitA = limitOpen ? (method.limitA / STARTER.typicalLimitShare.value) * (least + (most - least) * limit) : method.limitA;
-  return { ...method, limitA, startCapacitorF: faradFromUf(low + (high - low) * capacitor) };
+  return { ...method, limitA, startCapacitorF: capacitorOpen ? faradFromUf(low + (high - low) * capacitor) : method.startCapacitorF };
 }

@@ -8,6 +8,8 @@ export type { StartTrace } from "./record.ts";
 export {
   type CycleRow,
   type Headroom,
+  LIMIT_CODES,
+  type LimitUse,
   START_REASONS,
   type StartPeaks,
   type StartReason,

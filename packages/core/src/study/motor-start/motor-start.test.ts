@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { CONDENSER, generatorStart, ROOFTOP, stiffStart } from "../../../validation/plates.ts";
+import { CONDENSER, generatorStart, ROOFTOP, setStart, stiffStart } from "../../../validation/plates.ts";
 import { quantity } from "../../quantity/index.ts";
 import type { StartCase } from "./case.ts";
 import { prepare, type StartResult, type StartStudy, simulate, steadyRunning, studyStart } from "./index.ts";
@@ -160,6 +160,35 @@ describe("running", () => {
   });
 });
 
+describe("what a start used up", () => {
+  const used = (given: StartCase) => Object.fromEntries(study(given).result.limits.map((l) => [l.code, l.share]));
+
+  it("is each limit's share, over one exactly where the answer is no", () => {
+    const small = study(generatorStart(ROOFTOP, { kind: "soft" }, 1600, 2000)).result;
+    const shares = Object.fromEntries(small.limits.map((l) => [l.code, l.share]));
+    expect(shares["run-limit"]!).toBeGreaterThan(1);
+    expect(shares["start-current"]!).toBeLessThan(1);
+    expect(shares["start-current"]!).toBeCloseTo(small.start.askedA / small.start.limitA!, 12);
+    expect(used(shore(ROOFTOP, { kind: "direct" }, 20))["breaker-heat"]!).toBeGreaterThan(0.05);
+    expect(used(stiffStart(ROOFTOP, { kind: "direct" }))).not.toHaveProperty("run-limit");
+  });
+
+  it("grows as an engine sags, and passes one where it stalls", () => {
+    const share = (watts: number): number => used(setStart(CONDENSER, { kind: "direct" }, watts, watts * 1.25))["engine-speed"]!;
+    expect(share(9000)).toBeLessThan(1);
+    expect(share(5500)).toBeGreaterThan(1);
+  });
+
+  it("is energy and time above running that a longer start has more of", () => {
+    const direct = study(stiffStart(ROOFTOP, { kind: "direct" })).result;
+    const hard = study(stiffStart(ROOFTOP, { kind: "hard" })).result;
+    expect(direct.energyJ).toBeGreaterThan(hard.energyJ);
+    expect(direct.aboveRunningS!).toBeGreaterThan(hard.aboveRunningS!);
+    expect(direct.aboveRunningS!).toBeGreaterThan(direct.startS! * 0.8);
+    expect(study(stiffStart(NOT_RESTED, { kind: "direct" })).result.aboveRunningS).toBeNull();
+  });
+});
+
 describe("the verdict", () => {
   const base = study(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700)).result;
   const gap = (marginA: number, toleranceA = 1) => ({ askedA: 20, limitA: 20 + marginA, marginA, toleranceA, foldedBack: false });
@@ -171,6 +200,7 @@ describe("the verdict", () => {
     [gap(5), gap(0.5), { overall: "just-fits", decides: "run" }],
     [gap(0.5), gap(3), { overall: "just-fits", decides: "start" }],
     [gap(5), gap(-0.1), { overall: "too-much", decides: "run" }],
+    [gap(0), gap(3), { overall: "just-fits", decides: "start" }],
     [{ ...gap(-9), foldedBack: true }, gap(3), { overall: "just-fits", decides: "start" }],
   ])("of start %j and run %j", (start, run, verdict) => {
     expect(of({ start, run })).toMatchObject(verdict);

@@ -43,6 +43,13 @@ export interface Headroom {
   readonly foldedBack: boolean;
 }
 
+/** One limit and the share of it that was used; above 1 is too much. */
+export interface LimitUse {
+  readonly code: (typeof LIMIT_CODES)[number];
+  readonly share: number;
+}
+export const LIMIT_CODES = ["start-current", "breaker-heat", "run-limit", "run-volts", "engine-speed"] as const;
+
 export interface StartResult {
   readonly status: StartStatus;
   readonly reason: StartReason;
@@ -54,6 +61,11 @@ export interface StartResult {
   readonly running: SteadyRunning | null;
   readonly start: Headroom;
   readonly run: Headroom | null;
+  readonly limits: readonly LimitUse[];
+  /** Electrical energy the whole line took over the run, J. */
+  readonly energyJ: number;
+  /** Time in which the line carried more than it does running, s; null when it did not come to that. */
+  readonly aboveRunningS: number | null;
   readonly events: {
     readonly trippedAtS: number | null;
     readonly starterOpenedAtS: number | null;

@@ -4,6 +4,7 @@ import type { Assumption } from "./assume.ts";
 import type { StartCase } from "./case.ts";
 import { findIssues } from "./find-issues.ts";
 import { runHeadroom, startHeadroom } from "./headroom.ts";
+import { aboveRunningS, energyJ, limitUse } from "./limit-use.ts";
 import { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 import type { StartResult } from "./result.ts";
 import { simulate } from "./simulate.ts";
@@ -49,6 +50,9 @@ export function runPrepared(prepared: PreparedStart): StartResult {
     running,
     start,
     run,
+    limits: limitUse(input, trace, start, run, running),
+    energyJ: energyJ(trace),
+    aboveRunningS: aboveRunningS(trace, running),
     events: {
       trippedAtS: trace.tripped?.atS ?? null,
       starterOpenedAtS: trace.starterOpenedAtS,

@@ -14,12 +14,12 @@ export interface Verdict {
 const RANK: Readonly<Record<Fit, number>> = { fits: 0, "just-fits": 1, "not-known": 2, "too-much": 3 };
 
 /**
- * Judges start and run apart. A start that came to speed although its source folded back only just
- * fits: the motor did it on less than it asked for.
+ * Judges start and run apart. A start that was made is never too much: where its source folded back,
+ * sagged or has nothing left to spare, it only just fits.
  */
 export function judge(result: StartResult): Verdict {
-  const start: Fit =
-    result.status !== "started" ? "too-much" : result.start.foldedBack || mayTrip(result) ? "just-fits" : fitOf(result.start);
+  const held = !result.start.foldedBack && !mayTrip(result) && fitOf(result.start) === "fits";
+  const start: Fit = result.status !== "started" ? "too-much" : held ? "fits" : "just-fits";
   const stops = result.issues.some((i) => i.severity === "stop" && (i.code.startsWith("run-") || i.code === "surge-time"));
   const run: Fit = stops ? "too-much" : result.run === null ? "not-known" : fitOf(result.run);
   const decides =
