@@ -1,9 +1,11 @@
 import { ORIGINS, type Origin } from "@amp-saver/core/quantity";
 import { Select } from "radix-ui";
-import { useId, useState } from "react";
+import { useId } from "react";
 import { ORIGIN_HELP, ORIGIN_WORDS } from "../words/common.ts";
 import { SURVEY } from "../words/survey.ts";
+import { FieldError } from "./field-error.tsx";
 import { Provenance } from "./provenance.tsx";
+import { useDraft } from "./use-draft.ts";
 
 interface FigureFieldProps {
   readonly label: string;
@@ -22,8 +24,7 @@ interface FigureFieldProps {
 /** One figure on a ruled row: label, value, unit, and the mark of where it comes from. */
 export function FigureField({ label, help, unit, kept, from, onText, onFrom, placeholder, large = false }: FigureFieldProps) {
   const id = useId();
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
+  const { shown, error, type, leave } = useDraft(kept, onText);
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">
@@ -41,26 +42,19 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
             type="text"
             inputMode="decimal"
             autoComplete="off"
-            value={draft ?? kept}
+            value={shown}
             placeholder={placeholder}
             aria-invalid={error !== null}
             aria-describedby={error !== null ? `${id}-error` : help === undefined ? undefined : `${id}-help`}
-            onChange={(event) => {
-              setDraft(event.target.value);
-              setError(onText(event.target.value));
-            }}
-            onBlur={() => error === null && setDraft(null)}
+            onChange={(event) => type(event.target.value)}
+            onBlur={leave}
             className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[44px] ${large ? "min-h-[40px] w-[112px] text-[19px]" : "min-h-[34px] w-[96px] text-[17px]"} ${error === null ? "" : "border-lead"}`}
           />
           <span className="w-[46px] text-[15px] text-ink2">{unit}</span>
           {onFrom !== undefined && <OriginSelect label={label} from={from} onFrom={onFrom} />}
         </span>
       </div>
-      {error !== null && (
-        <p id={`${id}-error`} role="alert" className="pt-1 text-[14.5px] font-semibold text-lead">
-          {error}
-        </p>
-      )}
+      <FieldError id={`${id}-error`} error={error} />
     </div>
   );
 }

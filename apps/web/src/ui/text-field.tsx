@@ -1,4 +1,6 @@
-import { useId, useState } from "react";
+import { useId } from "react";
+import { FieldError } from "./field-error.tsx";
+import { useDraft } from "./use-draft.ts";
 
 interface TextFieldProps {
   readonly label: string;
@@ -10,8 +12,7 @@ interface TextFieldProps {
 /** A line of text on a ruled row, kept as it is typed. */
 export function TextField({ label, kept, onText }: TextFieldProps) {
   const id = useId();
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
+  const { shown, error, type, leave } = useDraft(kept, onText);
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">
@@ -22,22 +23,15 @@ export function TextField({ label, kept, onText }: TextFieldProps) {
           id={id}
           type="text"
           autoComplete="off"
-          value={draft ?? kept}
+          value={shown}
           aria-invalid={error !== null}
           aria-describedby={error === null ? undefined : `${id}-error`}
-          onChange={(event) => {
-            setDraft(event.target.value);
-            setError(onText(event.target.value));
-          }}
-          onBlur={() => error === null && setDraft(null)}
+          onChange={(event) => type(event.target.value)}
+          onBlur={leave}
           className="edge min-h-[34px] w-full max-w-[260px] bg-face px-2 font-semibold pointer-coarse:min-h-[44px]"
         />
       </div>
-      {error !== null && (
-        <p id={`${id}-error`} role="alert" className="pt-1 text-[14.5px] font-semibold text-lead">
-          {error}
-        </p>
-      )}
+      <FieldError id={`${id}-error`} error={error} />
     </div>
   );
 }

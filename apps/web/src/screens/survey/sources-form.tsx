@@ -43,6 +43,8 @@ export function SourcesForm({ bundle }: { readonly bundle: JobBundle }) {
   );
 }
 
+const RATED = ["runningW", "surgeW", "surgeS"] as const;
+
 function SourceForm({ source, onDelete }: { readonly source: Source; readonly onDelete: () => void }) {
   const { commit } = useStore();
   const save = (change: object, field: string): void => void commit(editCommit<Source>(source, change, field));
@@ -94,15 +96,16 @@ function SourceForm({ source, onDelete }: { readonly source: Source; readonly on
             ]}
             onChange={(type) => save({ type }, "type")}
           />
-          <FigureInput name="runningW" figure={source.runningW} usual="sheet" onChange={(next) => save({ runningW: next }, "runningW")} />
-          <FigureInput name="surgeW" figure={source.surgeW} usual="sheet" onChange={(next) => save({ surgeW: next }, "surgeW")} />
-          <FigureInput
-            name="surgeS"
-            figure={source.surgeS}
-            usual="sheet"
-            placeholder={SURVEY.assumed}
-            onChange={(next) => save({ surgeS: next }, "surgeS")}
-          />
+          {RATED.map((name) => (
+            <FigureInput
+              key={name}
+              name={name}
+              figure={source[name]}
+              usual="sheet"
+              {...(name === "surgeS" && { placeholder: SURVEY.assumed })}
+              onChange={(next) => save({ [name]: next }, name)}
+            />
+          ))}
         </>
       )}
       <p className="py-1.5 text-[14px] text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
