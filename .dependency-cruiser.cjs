@@ -12,7 +12,12 @@ module.exports = {
       to: { couldNotResolve: true, pathNot: "^virtual:|\\.css$|\\?url$|\\?worker$" },
     },
     forbid("quantity-imports-nothing", `${core}/quantity/`, `^(?!${core.slice(1)}/quantity/)(packages|apps|e2e|node_modules)/`, notTest),
-    forbid("numeric-imports-nothing", `${core}/numeric/`, `^(?!${core.slice(1)}/numeric/)(packages|apps|e2e|node_modules)/`, notTest),
+    forbid(
+      "numeric-imports-its-solver-only",
+      `${core}/numeric/`,
+      `^(?!${core.slice(1)}/numeric/|node_modules/ml-levenberg-marquardt/)(packages|apps|e2e|node_modules)/`,
+      notTest,
+    ),
     forbid(
       "reference-imports-quantity-only",
       `${core}/reference/`,
@@ -31,7 +36,7 @@ module.exports = {
       from: { path: `${core}/study/([^/]+)/` },
       to: { path: `${core}/study/[^/]+/(?!index\\.ts$)`, pathNot: `${core}/study/$1/` },
     },
-    forbid("core-has-no-package", `${core}/`, "^(node_modules|apps|e2e|packages/(?!core))", notTest),
+    forbid("core-has-no-package", `${core}/`, "^(node_modules(?!/ml-levenberg-marquardt/)|apps|e2e|packages/(?!core))", notTest),
     { name: "core-has-no-node", severity: "error", from: { path: `${core}/`, ...notTest }, to: { dependencyTypes: ["core"] } },
     {
       name: "through-the-contents-page",

@@ -27,7 +27,7 @@ export const REFERENCE_START: MotorStartInput = {
   backgroundA: 0,
   outdoorC: celsiusFromF(95),
   method: { kind: "direct" },
-  source: { kind: "circuit", volts: 120, seriesOhm: 0.05, seriesH: 1e-4, closingDeg: 0, breakerA: null },
+  source: { kind: "circuit", volts: 120, seriesOhm: 0.05, seriesH: 1e-4, closingDeg: 0, breakerA: null, band: null },
   seconds: 1,
   stepsPerHalfCycle: STEPS_PER_HALF_CYCLE,
 };

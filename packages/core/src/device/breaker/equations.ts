@@ -2,32 +2,38 @@ import { logLogAt } from "../../numeric/index.ts";
 import { BREAKER_EARLIEST, BREAKER_LATEST, BREAKER_LATEST_ABOVE_30A, type CurvePoint } from "../../reference/index.ts";
 import { BREAKER_PARAMS as P } from "./params.ts";
 
+/** Both edges of a breaker's band: multiples of its rating against seconds, multiples rising. */
+export interface BreakerBand {
+  readonly earliest: readonly CurvePoint[];
+  readonly latest: readonly CurvePoint[];
+}
+
 /**
  * Seconds to trip at a multiple of the rating on one edge of the band. At or below the rating never
  * (Infinity); between there and the first point the time grows without bound as the logarithm of
  * the multiple goes to zero.
  */
-export function tripSeconds(band: readonly CurvePoint[], multiple: number): number {
+export function tripSeconds(edge: readonly CurvePoint[], multiple: number): number {
   if (multiple <= 1) return Number.POSITIVE_INFINITY;
-  const first = band[0]!;
-  return multiple < first.x ? (first.y * Math.log(first.x)) / Math.log(multiple) : logLogAt(band, multiple);
+  const first = edge[0]!;
+  return multiple < first.x ? (first.y * Math.log(first.x)) / Math.log(multiple) : logLogAt(edge, multiple);
 }
 
 /** The edges of the generic band for a rating in amps. */
-export function bandOf(ratingA: number): { readonly earliest: readonly CurvePoint[]; readonly latest: readonly CurvePoint[] } {
+export function bandOf(ratingA: number): BreakerBand {
   return { earliest: BREAKER_EARLIEST, latest: ratingA > 30 ? BREAKER_LATEST_ABOVE_30A : BREAKER_LATEST };
 }
 
-/** Heat in a breaker: the share of the way to tripping on each edge, ∫ dt ÷ t_trip(I). */
+/** Heat in a breaker: the share of the way to tripping on each edge, ∫ dt ÷ t_trip(I). `band` null for the generic one. */
 export class BreakerEquations {
   earliestDose = 0;
   latestDose = 0;
   private readonly ratingA: number;
-  private readonly band: ReturnType<typeof bandOf>;
+  private readonly band: BreakerBand;
 
-  constructor(ratingA: number) {
+  constructor(ratingA: number, band: BreakerBand | null = null) {
     this.ratingA = ratingA;
-    this.band = bandOf(ratingA);
+    this.band = band ?? bandOf(ratingA);
   }
 
   /** Adds a spell of `seconds` at `rmsA`; a spell at or below the rating lets it cool. */

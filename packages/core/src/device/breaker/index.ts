@@ -1,3 +1,3 @@
-export { BreakerEquations, bandOf, tripSeconds } from "./equations.ts";
-export { earliestTripA, roomFactor } from "./limits.ts";
+export { type BreakerBand, BreakerEquations, bandOf, tripSeconds } from "./equations.ts";
+export { type BandFailure, checkBand, earliestTripA, roomFactor, startsUntilTrip } from "./limits.ts";
 export { BREAKER_PARAMS } from "./params.ts";

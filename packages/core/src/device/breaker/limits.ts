@@ -1,21 +1,70 @@
 import { findRoot } from "../../numeric/index.ts";
-import { bandOf, tripSeconds } from "./equations.ts";
+import { fail, ok, type Result } from "../../quantity/index.ts";
+import type { CurvePoint } from "../../reference/index.ts";
+import { type BreakerBand, bandOf, tripSeconds } from "./equations.ts";
+import { BREAKER_PARAMS as P } from "./params.ts";
 
 /** Amps that trip a breaker, at its earliest, after `seconds`. */
 export function earliestTripA(ratingA: number, seconds: number): number {
-  const band = bandOf(ratingA).earliest;
-  const multiple = findRoot((m) => tripSeconds(band, m) - seconds, 1 + 1e-9, 10);
-  return ratingA * (multiple ?? (seconds <= tripSeconds(band, 10) ? 10 : 1));
+  const edge = bandOf(ratingA).earliest;
+  const multiple = findRoot((m) => tripSeconds(edge, m) - seconds, 1 + 1e-9, 10);
+  return ratingA * (multiple ?? (seconds <= tripSeconds(edge, 10) ? 10 : 1));
 }
 
 /** How far a spell of half-cycle currents could grow before a breaker may trip: the factor at which its earliest dose is one. */
-export function roomFactor(ratingA: number, rmsA: ArrayLike<number>, halfCycleS: number): number {
-  const band = bandOf(ratingA).earliest;
+export function roomFactor(ratingA: number, band: BreakerBand | null, rmsA: ArrayLike<number>, halfCycleS: number): number {
+  const edge = (band ?? bandOf(ratingA)).earliest;
   const dose = (factor: number): number => {
     let sum = 0;
-    for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / tripSeconds(band, (factor * rmsA[i]!) / ratingA);
+    for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / tripSeconds(edge, (factor * rmsA[i]!) / ratingA);
     return sum;
   };
   const root = findRoot((log) => dose(Math.exp(log)) - 1, Math.log(0.01), Math.log(100));
   return root === undefined ? 100 : Math.exp(root);
+}
+
+/**
+ * The first of a row of equal starts at which the heat reaches the end: each adds `dose`, and in the
+ * `restS` between them it cools. Null when it never does, however many.
+ */
+export function startsUntilTrip(dose: number, restS: number): number | null {
+  const kept = Math.exp(-restS / P.coolingS.value);
+  if (dose / (1 - kept) < 1) return null;
+  let heat = 0;
+  for (let n = 1; ; n++) {
+    heat = heat * kept + dose;
+    if (heat >= 1) return n;
+  }
+}
+
+/** Why a band typed in cannot be one. */
+export type BandFailure =
+  | "too-few"
+  | "multiple-not-above-one"
+  | "seconds-not-positive"
+  | "multiples-not-rising"
+  | "seconds-not-falling"
+  | "edges-cross";
+
+/** Checks a band that a user typed in. `where` names the edge and the point, from 1. */
+export function checkBand(band: BreakerBand): Result<BreakerBand, BandFailure> {
+  for (const edge of ["earliest", "latest"] as const) {
+    const refused = checkEdge(band[edge], edge);
+    if (refused !== null) return refused;
+  }
+  const crossing = band.earliest.findIndex(({ x, y }) => tripSeconds(band.latest, x) < y);
+  return crossing < 0 ? ok(band) : fail("edges-cross", `earliest ${crossing + 1}`);
+}
+
+function checkEdge(points: readonly CurvePoint[], edge: string) {
+  if (points.length < 2) return fail<BandFailure>("too-few", edge);
+  for (const [i, { x, y }] of points.entries()) {
+    const where = `${edge} ${i + 1}`;
+    const before = points[i - 1];
+    if (!(x > 1)) return fail<BandFailure>("multiple-not-above-one", where);
+    if (!(y > 0)) return fail<BandFailure>("seconds-not-positive", where);
+    if (before !== undefined && x <= before.x) return fail<BandFailure>("multiples-not-rising", where);
+    if (before !== undefined && y > before.y) return fail<BandFailure>("seconds-not-falling", where);
+  }
+  return null;
 }

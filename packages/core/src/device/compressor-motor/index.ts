@@ -5,3 +5,4 @@ export { loadTorqueNm, type Machine, type ShaftLoad, synchronousRadS } from "./m
 export { COMPRESSOR_MOTOR_PARAMS, COMPRESSOR_MOTOR_SOURCE } from "./params.ts";
 export { lineOhm, type SteadyState, steadyState } from "./phasor.ts";
 export { runningAtCurrent, runningAtTorque } from "./running.ts";
+export { splitFromWindings, type Windings, type WindingsFailure } from "./windings.ts";

@@ -1,4 +1,4 @@
-import { COMMON_PRACTICE, FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 
 /** A generator, or battery inverter, whose electronics hold the voltage and fold the current back. */
 export const INVERTER_GENERATOR_PARAMS = {
@@ -24,6 +24,4 @@ export const INVERTER_GENERATOR_PARAMS = {
   ohm: { label: "Output resistance", unit: "ohm", value: 0.05, min: 0, max: 5, source: FROM_MEMORY },
   dropOutShare: { label: "Share of its voltage below which it lets go", unit: "1", value: 0.8, min: 0.3, max: 0.95, source: FROM_MEMORY },
   dropOutS: { label: "Time below that before it lets go", unit: "s", value: 1, min: 0.02, max: 30, source: FROM_MEMORY },
-  altitudePer1000Ft: { label: "Loss per 1,000 ft", unit: "1", value: 0.03, min: 0, max: 0.06, source: COMMON_PRACTICE },
-  heatPerF: { label: "Loss per °F above 77 °F", unit: "1/°F", value: 0.001, min: 0, max: 0.01, source: FROM_MEMORY },
 } as const satisfies ParamTable;

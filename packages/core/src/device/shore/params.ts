@@ -11,6 +11,15 @@ export const SHORE_PARAMS = {
     spread: [0.1, 0.4],
     source: FROM_MEMORY,
   },
+  pedestalOhm: {
+    label: "Resistance of pedestal and wiring behind it, cords apart",
+    unit: "ohm",
+    value: 0.1,
+    min: 0,
+    max: 5,
+    spread: [0.04, 0.25],
+    source: FROM_MEMORY,
+  },
   mH: { label: "Inductance of the same", unit: "mH", value: 0.1, min: 0, max: 10, source: FROM_MEMORY },
   breakerA: { label: "Breaker", unit: "A", value: 30, min: 1, max: 400, source: "common practice, no source: the usual RV hook-up" },
   continuousShare: {

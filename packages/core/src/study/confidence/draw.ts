@@ -89,11 +89,18 @@ function drawSource(
   const surge = about("surge-watts");
   const u = [random.next(), random.next(), random.next(), random.next(), random.next()] as const;
   const within = ([low, high]: readonly [number, number], share: number): number => low + (high - low) * share;
+  const bankOhm = about("battery-ohm");
+  const efficiency = about("efficiency");
   if (source.kind === "circuit") return { ...source, seriesOhm: source.seriesOhm * ohm };
   const rated = { runningW: source.runningW * running, surgeW: source.surgeW * surge };
   if (source.kind === "electronic") {
     moved["momentary-limit"] = u[0] - 0.5;
-    return { ...source, ...rated, momentaryFactor: within(ELECTRONIC.momentaryFactor.spread, u[0]) };
+    const battery = source.battery && {
+      ...source.battery,
+      ohm: source.battery.ohm * bankOhm,
+      efficiency: Math.min(1, source.battery.efficiency * efficiency),
+    };
+    return { ...source, ...rated, battery, momentaryFactor: within(ELECTRONIC.momentaryFactor.spread, u[0]) };
   }
   moved["set-make-up"] = u[0] - 0.5;
   return {

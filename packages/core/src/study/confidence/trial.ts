@@ -1,7 +1,8 @@
 import { LOWEST_PLATE_SHARE, loadTorqueNm, steadyState } from "../../device/compressor-motor/index.ts";
-import { momentaryLimitA } from "../../device/inverter-generator/index.ts";
 import { SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import {
+  batteryRunning,
+  foldbackA,
   largestCycleA,
   type MotorStartInput,
   type PreparedStart,
@@ -44,7 +45,7 @@ export function canBeTrue(input: MotorStartInput, startAidF: number): boolean {
     stepsPerHalfCycle: TRIAL_STEPS,
     untilDecided: true,
     method: { kind: "as-found", startAidF },
-    source: { kind: "circuit", volts, seriesOhm: 0, seriesH: 0, closingDeg: 0, breakerA: null },
+    source: { kind: "circuit", volts, seriesOhm: 0, seriesH: 0, closingDeg: 0, breakerA: null, band: null },
   };
   return startedAtS(simulate(tried), tried) !== null;
 }
@@ -66,12 +67,11 @@ export function tryOnce(input: MotorStartInput, prepared: PreparedStart, breaker
   const dose = trace.breakerDose === null ? 0 : trace.breakerDose.earliest ** (1 - breakerEdge) * trace.breakerDose.latest ** breakerEdge;
   const starts = trace.tripped === null && startedAtS(trace, decided) !== null && dose < 1;
   const running = starts ? steadyRunning(input) : null;
-  const startA =
-    input.source.kind === "electronic"
-      ? momentaryLimitA(input.source.surgeW, input.source.volts, input.source.momentaryFactor) - largestCycleA(trace)
-      : Number.POSITIVE_INFINITY;
+  const startA = input.source.kind === "electronic" ? foldbackA(input.source) - largestCycleA(trace) : Number.POSITIVE_INFINITY;
   if (running === null) return { holds: false, starts, marginA: Math.min(startA, 0) - FAILED_MARGIN_A };
   const runA = runHeadroom(input, running, prepared.assumptions).marginA ?? Number.POSITIVE_INFINITY;
-  const holds = runA > 0 && running.volts >= LOWEST_PLATE_SHARE * input.plateVolts;
+  const bank = batteryRunning(input, running);
+  const banked = bank?.runV == null || input.source.kind !== "electronic" || bank.runV >= (input.source.battery?.cutOffV ?? 0);
+  const holds = banked && runA > 0 && running.volts >= LOWEST_PLATE_SHARE * input.plateVolts;
   return { holds, starts, marginA: Math.min(runA, startA) };
 }

@@ -84,6 +84,14 @@ function startOnce(input: MotorStartInput, { limitA }: Memory): LearningStart {
 
 function directA(input: MotorStartInput): number {
   const { volts, seriesOhm, closingDeg } = input.source;
-  const stiff = { kind: "circuit", volts, seriesOhm: Math.min(seriesOhm, 0.05), seriesH: 0, closingDeg, breakerA: null } as const;
+  const stiff = {
+    kind: "circuit",
+    volts,
+    seriesOhm: Math.min(seriesOhm, 0.05),
+    seriesH: 0,
+    closingDeg,
+    breakerA: null,
+    band: null,
+  } as const;
   return largestCycleA(simulate({ ...input, method: { kind: "direct" }, source: stiff, seconds: 0.25 }));
 }

@@ -9,6 +9,7 @@ export const ASSUMED = [
   "motor-make-up",
   "rested",
   "source-ohm",
+  "cord-ohm",
   "breaker",
   "running-watts",
   "surge-watts",
@@ -17,6 +18,12 @@ export const ASSUMED = [
   "set-make-up",
   "altitude-loss",
   "heat-loss",
+  "fuel-loss",
+  "shore-limit",
+  "battery-volts",
+  "battery-ohm",
+  "efficiency",
+  "cut-off",
   "starter-limit",
   "start-capacitor",
 ] as const;
@@ -39,6 +46,13 @@ export class Assumptions {
   take(code: AssumedCode, quantity: Quantity, source: string): number {
     this.list.push({ code, value: quantity.value, origin: quantity.origin, tolerance: quantity.tolerance, source });
     return quantity.value;
+  }
+
+  /** A figure that every case takes. Throws on one that was not taken. */
+  figure(code: AssumedCode): Assumption {
+    const found = this.list.find((a) => a.code === code);
+    if (found === undefined) throw new Error(`not taken: ${code}`);
+    return found;
   }
 
   /** Relative tolerance noted for a code, 0 where it was not taken. */

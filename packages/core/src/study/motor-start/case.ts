@@ -1,8 +1,16 @@
-import type { Machine, ShaftLoad } from "../../device/compressor-motor/index.ts";
+import type { BreakerBand } from "../../device/breaker/index.ts";
+import type { Machine, ShaftLoad, Split } from "../../device/compressor-motor/index.ts";
+import type { Cord } from "../../device/cord/index.ts";
+import type { Derating } from "../../device/engine/index.ts";
 import type { Quantity } from "../../quantity/index.ts";
+
+/** How the compressor is driven; only the first kind can be studied. */
+export const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
+export type Drive = (typeof DRIVES)[number];
 
 /** One air conditioner as far as its plate and measurements tell, SI. */
 export interface UnitCase {
+  readonly drive?: Drive;
   readonly plateVolts: number;
   readonly hz: number;
   readonly lockedRotorA?: Quantity;
@@ -14,6 +22,8 @@ export interface UnitCase {
   /** Start capacitor that the unit has as found; 0 for none. */
   readonly startAidF: number;
   readonly coolingW?: Quantity;
+  /** What calibration by measured starts and windings says of the make-up; typical where absent. */
+  readonly split?: Partial<Split>;
   /** A motor known in full, in place of the fit to the plate. */
   readonly machine?: Machine;
   readonly load?: Partial<ShaftLoad>;
@@ -24,12 +34,30 @@ interface SourceCaseCommon {
   readonly ohm?: Quantity;
   readonly henry?: Quantity;
   readonly closingDeg?: number;
+  /** Cords and adapters between source and rig, on top of `ohm` where that is the outlet's own. */
+  readonly cords?: readonly Cord[];
 }
 
 /** A circuit of the grid, or an ideal source without impedance or breaker unless given. */
 export interface CircuitCase extends SourceCaseCommon {
   readonly kind: "ideal" | "shore";
   readonly breakerA?: Quantity;
+  /** The breaker's own band where its sheet gives one. */
+  readonly band?: BreakerBand;
+}
+
+/** A further rating of a source: watts it gives for so long. */
+export interface Endurance {
+  readonly watts: number;
+  readonly seconds: number;
+}
+
+/** A battery bank behind an inverter; figures left out take their typical value. */
+export interface BatteryCase {
+  readonly volts?: Quantity;
+  readonly ohm?: Quantity;
+  readonly efficiency?: Quantity;
+  readonly cutOffV?: Quantity;
 }
 
 /** An electronic source; a battery inverter loses nothing to height or heat. */
@@ -39,6 +67,15 @@ export interface ElectronicCase extends SourceCaseCommon {
   readonly surgeW?: Quantity;
   readonly surgeS?: Quantity;
   readonly altitudeM: number;
+  readonly derating?: Derating;
+  readonly eco?: boolean;
+  /** A second set of the same make run in parallel, where both are made for it. */
+  readonly second?: { readonly runningW?: Quantity; readonly surgeW?: Quantity };
+  /** Ratings between surge and continuous, as an inverter's sheet lists them. */
+  readonly endurance?: readonly Endurance[];
+  readonly battery?: BatteryCase;
+  /** Shore amps that an inverter lets through and adds to. */
+  readonly shoreLimitA?: Quantity;
 }
 
 /** A conventional generator set; constants left out take their typical value. */
@@ -48,6 +85,8 @@ export interface MachineCase extends SourceCaseCommon {
   readonly surgeW?: Quantity;
   readonly surgeS?: Quantity;
   readonly altitudeM: number;
+  readonly derating?: Derating;
+  readonly eco?: boolean;
   readonly xd?: number;
   readonly regulatorS?: number;
   readonly ceiling?: number;
@@ -66,6 +105,8 @@ export type MethodCase =
 
 /** The question: will this unit start this way on this source, with these amps of other loads on. */
 export interface StartCase {
+  /** True to ask for a soft starter beside a start aid left in, which is refused. */
+  readonly aidStaysIn?: boolean;
   readonly unit: UnitCase;
   readonly source: SourceCase;
   readonly method: MethodCase;

@@ -2,23 +2,29 @@ import { LOWEST_PLATE_SHARE, nominalVolts, WARN_NOMINAL_SHARE } from "../../devi
 import { GENERATOR_PARAMS as GENERATOR } from "../../device/generator/index.ts";
 import { LONGEST_IN_CIRCUIT_S } from "../../device/hard-start/index.ts";
 import { COMMON_PRACTICE, FROM_MEMORY } from "../../quantity/index.ts";
+import { STARTS_IN_A_ROW } from "./breaker-row.ts";
+import { carriedW, overstay } from "./carried.ts";
 import type { Severity, StartIssue, StartIssueCode } from "./issues.ts";
 import type { PreparedStart } from "./prepare.ts";
 import type { StartTrace } from "./record.ts";
-import type { Headroom, StartReason } from "./result.ts";
+import type { BatteryUse, BreakerRow, Headroom, StartReason } from "./result.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 const UL489 = "UL 489 for the fixed points, typical band from memory between them";
 
+/** What is known of a start when its findings are gathered. */
+interface StartFacts {
+  readonly reason: StartReason;
+  readonly start: Headroom;
+  readonly running: SteadyRunning | null;
+  readonly run: Headroom | null;
+  readonly breaker: BreakerRow | null;
+  readonly battery: Pick<BatteryUse, "runA" | "runV"> | null;
+}
+
 /** Everything worth saying about a start, hardest first. */
-export function findIssues(
-  prepared: PreparedStart,
-  trace: StartTrace,
-  reason: StartReason,
-  start: Headroom,
-  running: SteadyRunning | null,
-  run: Headroom | null,
-): StartIssue[] {
+export function findIssues(prepared: PreparedStart, trace: StartTrace, facts: StartFacts): StartIssue[] {
+  const { reason, start, breaker } = facts;
   const { input } = prepared;
   const { source } = input;
   const found: StartIssue[] = [];
@@ -34,6 +40,8 @@ export function findIssues(
       { sinceS: trace.lowSinceS ?? 0, atS: trace.tripped.atS, lowestShare: trace.lowestHold },
       FROM_MEMORY,
     );
+  if (trace.tripped?.by === "battery")
+    say("battery-low", "stop", { atS: trace.tripped.atS, volts: trace.lowestBankV ?? 0, amps: trace.mostBankA ?? 0 }, FROM_MEMORY);
   if (trace.tripped?.by === "breaker") say("breaker-trips", "stop", { atS: trace.tripped.atS }, UL489);
   else if ((trace.breakerDose?.earliest ?? 0) >= 1) say("breaker-may-trip", "warn", { dose: trace.breakerDose?.earliest ?? 0 }, UL489);
   if (start.foldedBack)
@@ -47,20 +55,22 @@ export function findIssues(
     if (lowest < lowV) say("contactor-may-drop", "warn", { volts: lowest, limitV: lowV }, FROM_MEMORY);
   }
   if (source.kind !== "circuit") {
-    const over = timeAboveS(trace, source.runningW);
-    if (over > source.surgeS) say("surge-time", "stop", { seconds: over, limitS: source.surgeS }, "the source's sheet");
+    const over = overstay(source, trace);
+    if (over !== null) say("surge-time", "stop", { seconds: over.seconds, limitS: over.limitS, watts: over.watts }, "the source's sheet");
+    if (source.eco) say("eco-mode", "note", {}, COMMON_PRACTICE);
   }
   if (trace.capacitorOutAtS === null && input.method.kind === "hard")
     say("start-capacitor-long", "warn", { limitS: LONGEST_IN_CIRCUIT_S }, FROM_MEMORY);
-  if (reason === "at-speed") runIssues(say, prepared, running, run);
+  if (breaker?.mayTripAt != null && breaker.mayTripAt > 1 && breaker.mayTripAt <= STARTS_IN_A_ROW)
+    say("breaker-warms", "note", { starts: breaker.mayTripAt, restS: breaker.restS }, UL489);
+  if (reason === "at-speed") runIssues(say, prepared, facts);
   return found;
 }
 
 function runIssues(
   say: (code: StartIssueCode, severity: Severity, figures: Record<string, number>, from: string) => void,
   prepared: PreparedStart,
-  running: SteadyRunning | null,
-  run: Headroom | null,
+  { running, run, battery }: StartFacts,
 ): void {
   const { input, runningMet } = prepared;
   const { source } = input;
@@ -73,7 +83,7 @@ function runIssues(
       say(
         "run-over-rating",
         "stop",
-        { watts: running.watts, limitW: source.runningW, askedA: run.askedA, limitA: run.limitA ?? 0 },
+        { watts: running.watts, limitW: carriedW(source), askedA: run.askedA, limitA: run.limitA ?? 0 },
         "the source's rated watts, derated",
       );
     else
@@ -84,15 +94,18 @@ function runIssues(
         "NEC 210.20(A), from memory: 80 % for three hours and more",
       );
   }
+  if (battery?.runV != null && source.kind === "electronic" && source.battery !== null && battery.runV < source.battery.cutOffV)
+    say(
+      "run-battery-low",
+      "stop",
+      { volts: battery.runV, limitV: source.battery.cutOffV, amps: battery.runA ?? 0 },
+      "the inverter's own cut-off",
+    );
   const stopV = LOWEST_PLATE_SHARE * input.plateVolts;
   const warnV = WARN_NOMINAL_SHARE * nominalVolts(input.plateVolts, input.machine.hz);
   if (running.volts < stopV) say("run-volts-too-low", "stop", { volts: running.volts, limitV: stopV }, COMMON_PRACTICE);
   else if (running.volts < warnV) say("run-volts-low", "warn", { volts: running.volts, limitV: warnV }, COMMON_PRACTICE);
   if (!runningMet) say("run-current-not-met", "note", { askedA: running.compressorA }, "simulation");
-}
-
-function timeAboveS(trace: StartTrace, watts: number): number {
-  return trace.meter.watts.reduce((sum, w) => sum + (w > watts ? trace.halfCycleS : 0), 0);
 }
 
 /** Lowest volts that were held for at least `heldS` while the source was live. */

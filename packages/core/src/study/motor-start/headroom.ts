@@ -1,7 +1,7 @@
 import { roomFactor } from "../../device/breaker/index.ts";
-import { momentaryLimitA } from "../../device/inverter-generator/index.ts";
 import { continuousA } from "../../device/shore/index.ts";
 import type { Assumptions } from "./assume.ts";
+import { carriedW, foldbackA } from "./carried.ts";
 import type { MachineSource, MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import type { Headroom, StartPeaks } from "./result.ts";
@@ -28,7 +28,7 @@ export function startHeadroom(input: MotorStartInput, trace: StartTrace, peak: S
       ? Math.hypot(REGULATED_TOLERANCE, assumptions.tolerance("starter-limit") * 0.25)
       : assumptions.tolerance("locked-amps");
   if (source.kind === "electronic") {
-    const limitA = momentaryLimitA(source.surgeW, source.volts, source.momentaryFactor);
+    const limitA = foldbackA(source);
     const foldedBack = trace.lowestHold < 1;
     const askedA = foldedBack ? stiffPeakA(input) : peak.cycleRmsA;
     const limitTolerance = Math.hypot(assumptions.tolerance("momentary-limit"), assumptions.tolerance("surge-watts"));
@@ -37,7 +37,7 @@ export function startHeadroom(input: MotorStartInput, trace: StartTrace, peak: S
   if (source.kind === "machine") return machineHeadroom({ ...input, source }, trace, peak, spread);
   const askedA = peak.cycleRmsA;
   if (source.breakerA === null) return { askedA, limitA: null, marginA: null, toleranceA: spread * askedA, foldedBack: false };
-  const limitA = askedA * roomFactor(source.breakerA, trace.meter.rmsA, trace.halfCycleS);
+  const limitA = askedA * roomFactor(source.breakerA, source.band, trace.meter.rmsA, trace.halfCycleS);
   return { askedA, limitA, marginA: limitA - askedA, toleranceA: spread * askedA, foldedBack: false };
 }
 
@@ -63,7 +63,17 @@ function machineHeadroom(
   if (trace.tripped !== null || started === null) {
     const askedA = stiffPeakA({
       ...input,
-      source: { ...input.source, kind: "electronic", foldback: false, momentaryFactor: 1, seriesOhm: input.source.cordOhm, seriesH: 0 },
+      source: {
+        ...input.source,
+        kind: "electronic",
+        foldback: false,
+        momentaryFactor: 1,
+        seriesOhm: input.source.cordOhm,
+        seriesH: 0,
+        endurance: [],
+        shoreA: 0,
+        battery: null,
+      },
     });
     return {
       askedA,
@@ -99,7 +109,7 @@ export function runHeadroom(input: MotorStartInput, running: SteadyRunning, assu
   const askedA = running.totalA;
   const spread = assumptions.tolerance("running-amps") * running.compressorA;
   if (source.kind !== "circuit") {
-    const limitA = (askedA * source.runningW) / running.watts;
+    const limitA = (askedA * carriedW(source)) / running.watts;
     return {
       askedA,
       limitA,

@@ -1,15 +1,21 @@
 export { ASSUMED, type AssumedCode, type Assumption, type Assumptions } from "./assume.ts";
-export type { MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
+export { batteryRunning } from "./battery-use.ts";
+export { carriedW, foldbackA } from "./carried.ts";
+export type { BatteryCase, CircuitCase, Drive, ElectronicCase, Endurance, MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
+export { DRIVES } from "./case.ts";
 export { runHeadroom } from "./headroom.ts";
 export { type ElectronicSource, type MachineSource, type MotorStartInput, STEPS_PER_HALF_CYCLE, type StartMethod } from "./input.ts";
 export { type Severity, START_ISSUES, type StartIssue, type StartIssueCode } from "./issues.ts";
 export { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 export type { StartTrace } from "./record.ts";
 export {
+  type BatteryUse,
+  type BreakerRow,
   type CycleRow,
   type Headroom,
   LIMIT_CODES,
   type LimitUse,
+  type Retry,
   START_REASONS,
   type StartPeaks,
   type StartReason,

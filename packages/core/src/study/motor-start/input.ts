@@ -1,4 +1,7 @@
+import type { Bank } from "../../device/battery/index.ts";
+import type { BreakerBand } from "../../device/breaker/index.ts";
 import type { Machine, ShaftLoad } from "../../device/compressor-motor/index.ts";
+import type { Endurance } from "./case.ts";
 
 /** How the unit is started. Capacitance is on top of the run capacitor, farads. */
 export type StartMethod =
@@ -19,6 +22,8 @@ interface SourceCommon {
 export interface CircuitSource extends SourceCommon {
   readonly kind: "circuit";
   readonly breakerA: number | null;
+  /** The breaker's own band; null for the generic one. */
+  readonly band: BreakerBand | null;
 }
 
 /** A generator or battery inverter with electronics; watts as derated for where and when it runs. */
@@ -29,6 +34,12 @@ export interface ElectronicSource extends SourceCommon {
   readonly surgeS: number;
   /** Momentary current limit over surge watts ÷ volts. */
   readonly momentaryFactor: number;
+  /** How long watts above the continuous rating last, least first. */
+  readonly endurance: readonly Endurance[];
+  /** Shore amps let through beside the inverter's own; 0 without. */
+  readonly shoreA: number;
+  readonly battery: Bank | null;
+  readonly eco: boolean;
   /** Whether its current folds back; false to ask what the unit would draw if it did not. */
   readonly foldback: boolean;
 }
@@ -45,6 +56,7 @@ export interface MachineSource extends SourceCommon {
   readonly ceiling: number;
   readonly inertiaS: number;
   readonly governorS: number;
+  readonly eco: boolean;
 }
 
 /** Everything a start needs, SI, every default already taken. */

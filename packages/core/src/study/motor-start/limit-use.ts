@@ -18,6 +18,9 @@ export function limitUse(
   if (trace.breakerDose !== null) uses.push({ code: "breaker-heat", share: trace.breakerDose.earliest });
   if (run?.limitA != null) uses.push({ code: "run-limit", share: run.askedA / run.limitA });
   if (running !== null) uses.push({ code: "run-volts", share: (LOWEST_PLATE_SHARE * input.plateVolts) / running.volts });
+  const bank = input.source.kind === "electronic" ? input.source.battery : null;
+  if (bank !== null && trace.lowestBankV !== null)
+    uses.push({ code: "battery-volts", share: (bank.volts - trace.lowestBankV) / (bank.volts - bank.cutOffV) });
   if (input.source.kind === "machine") uses.push({ code: "engine-speed", share: (1 - trace.lowestSpeed) / (1 - SET.stallShare.value) });
   return uses;
 }

@@ -1,10 +1,11 @@
 import { MotorEquations, STATE_SIZE, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import { GeneratorEquations } from "../../device/generator/index.ts";
 import { HARD_START_PARAMS, HardStartEquations } from "../../device/hard-start/index.ts";
-import { InverterGeneratorEquations, momentaryLimitA } from "../../device/inverter-generator/index.ts";
+import { InverterGeneratorEquations } from "../../device/inverter-generator/index.ts";
 import { ShoreEquations } from "../../device/shore/index.ts";
 import { SoftStarterEquations } from "../../device/soft-starter/index.ts";
 import type { OdeSystem } from "../../numeric/index.ts";
+import { foldbackA } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
 
 type SourceEquations = ShoreEquations | InverterGeneratorEquations | GeneratorEquations;
@@ -74,7 +75,7 @@ export function assemble(input: MotorStartInput): Assembly {
     set = new GeneratorEquations({ ...source, hz: machine.hz, engineW: source.surgeW }, seriesOhm, seriesH, source.cordOhm, closing, loads);
     equations = set;
   } else {
-    const limitA = source.foldback ? momentaryLimitA(source.surgeW, volts, source.momentaryFactor) : Number.POSITIVE_INFINITY;
+    const limitA = source.foldback ? foldbackA(source) : Number.POSITIVE_INFINITY;
     generator = new InverterGeneratorEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads, limitA);
     equations = generator;
   }

@@ -6,6 +6,7 @@ import {
   type RatedPoint,
   ratedPoint,
   type ShaftLoad,
+  TYPICAL_SPLIT,
 } from "../../device/compressor-motor/index.ts";
 import {
   fail,
@@ -58,8 +59,13 @@ export function prepareMotor(unit: UnitCase, assumptions: Assumptions): Result<P
     const point: Result<RatedPoint, "no-fit"> = ratedPoint(unit.machine, plateVolts, runningA, runCapacitorF);
     return point.ok ? ok(finish(unit.machine, point.value.ratedNm, point.value.runningMet)) : point;
   }
-  assumptions.take("motor-make-up", typicalOf(MOTOR.lockedPowerFactor), MOTOR.lockedPowerFactor.source);
-  const fit = fitToPlate({ volts: plateVolts, hz: unit.hz, lockedRotorA, runCapacitorF, runningA });
+  const factor = unit.split?.lockedPowerFactor;
+  assumptions.take(
+    "motor-make-up",
+    factor === undefined ? typicalOf(MOTOR.lockedPowerFactor) : quantity(factor, "measured"),
+    factor === undefined ? MOTOR.lockedPowerFactor.source : "worked out from measurements",
+  );
+  const fit = fitToPlate({ volts: plateVolts, hz: unit.hz, lockedRotorA, runCapacitorF, runningA }, { ...TYPICAL_SPLIT, ...unit.split });
   return fit.ok ? ok(finish(fit.value.machine, fit.value.ratedNm, fit.value.runningMet)) : fit;
 }
 

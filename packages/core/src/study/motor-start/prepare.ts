@@ -1,6 +1,6 @@
 import { HARD_START_PARAMS } from "../../device/hard-start/index.ts";
 import { ownCapacitanceF, typicalLimitA } from "../../device/soft-starter/index.ts";
-import { faradFromUf, ok, quantity, type Result } from "../../quantity/index.ts";
+import { fail, faradFromUf, ok, quantity, type Result } from "../../quantity/index.ts";
 import { Assumptions } from "./assume.ts";
 import type { MethodCase, StartCase, UnitCase } from "./case.ts";
 import { type MotorStartInput, STEPS_PER_HALF_CYCLE, type StartMethod } from "./input.ts";
@@ -8,7 +8,7 @@ import { prepareMotor } from "./prepare-motor.ts";
 import { prepareSource } from "./prepare-source.ts";
 
 /** Why a case could not be put together. */
-export type PrepareFailure = "needs-amps" | "needs-watts" | "no-fit";
+export type PrepareFailure = "needs-amps" | "needs-watts" | "no-fit" | "not-this-drive" | "aid-with-starter";
 
 /** A case with every default taken, and the list of what was taken. */
 export interface PreparedStart {
@@ -22,6 +22,8 @@ export interface PreparedStart {
 export function prepare(given: StartCase): Result<PreparedStart, PrepareFailure> {
   const assumptions = new Assumptions();
   const { unit } = given;
+  if (unit.drive !== undefined && unit.drive !== "single-speed") return fail("not-this-drive", unit.drive);
+  if (given.aidStaysIn === true && given.method.kind === "soft" && unit.startAidF > 0) return fail("aid-with-starter", "method");
   const source = prepareSource(given, assumptions);
   if (!source.ok) return source;
   const motor = prepareMotor(unit, assumptions);

@@ -1,7 +1,7 @@
 import type { Meter } from "./meter.ts";
 
 /** What ended a start before its time. */
-export type TripCause = "breaker" | "source" | "engine";
+export type TripCause = "breaker" | "source" | "engine" | "battery";
 
 /** What one run leaves behind. The meter's arrays have one place a half cycle, whole line and SI. */
 export interface StartTrace {
@@ -21,6 +21,9 @@ export interface StartTrace {
   readonly lowestHold: number;
   /** Lowest speed of the source's engine over rated; 1 where it has none. */
   readonly lowestSpeed: number;
+  /** Lowest volts and most amps of the battery bank; null where there is none. */
+  readonly lowestBankV: number | null;
+  readonly mostBankA: number | null;
   readonly breakerDose: { readonly earliest: number; readonly latest: number } | null;
 }
 

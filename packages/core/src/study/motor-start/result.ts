@@ -9,6 +9,7 @@ export const START_REASONS = [
   "source-undervoltage",
   "engine-stalled",
   "breaker-tripped",
+  "battery-low",
 ] as const;
 export type StartReason = (typeof START_REASONS)[number];
 
@@ -48,7 +49,31 @@ export interface LimitUse {
   readonly code: (typeof LIMIT_CODES)[number];
   readonly share: number;
 }
-export const LIMIT_CODES = ["start-current", "breaker-heat", "run-limit", "run-volts", "engine-speed"] as const;
+export const LIMIT_CODES = ["start-current", "breaker-heat", "run-limit", "run-volts", "engine-speed", "battery-volts"] as const;
+
+/** What the battery behind an inverter gives, at the worst of the start and in steady running. */
+export interface BatteryUse {
+  readonly startA: number;
+  readonly startV: number;
+  readonly runA: number | null;
+  readonly runV: number | null;
+  readonly cutOffV: number;
+}
+
+/** How a breaker that starts cold fares when the start is repeated with rests between. */
+export interface BreakerRow {
+  readonly restS: number;
+  /** Starts until it may trip, and until it trips; null for however many. */
+  readonly mayTripAt: number | null;
+  readonly tripsAt: number | null;
+}
+
+/** A further try of a starter that let go. */
+export interface Retry {
+  readonly limitA: number;
+  readonly startS: number | null;
+  readonly tripped: boolean;
+}
 
 export interface StartResult {
   readonly status: StartStatus;
@@ -61,6 +86,10 @@ export interface StartResult {
   readonly running: SteadyRunning | null;
   readonly start: Headroom;
   readonly run: Headroom | null;
+  readonly battery: BatteryUse | null;
+  readonly breaker: BreakerRow | null;
+  /** What the starter does after it let go, one try after each delay; empty when it did not. */
+  readonly retries: readonly Retry[];
   readonly limits: readonly LimitUse[];
   /** Electrical energy the whole line took over the run, J. */
   readonly energyJ: number;

@@ -1,12 +1,15 @@
 import { synchronousRadS } from "../../device/compressor-motor/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
 import type { Assumption } from "./assume.ts";
+import { batteryRunning, batteryUse } from "./battery-use.ts";
+import { breakerRow } from "./breaker-row.ts";
 import type { StartCase } from "./case.ts";
 import { findIssues } from "./find-issues.ts";
 import { runHeadroom, startHeadroom } from "./headroom.ts";
 import { aboveRunningS, energyJ, limitUse } from "./limit-use.ts";
 import { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 import type { StartResult } from "./result.ts";
+import { retriesOf } from "./retry.ts";
 import { simulate } from "./simulate.ts";
 import { steadyRunning } from "./steady.ts";
 import { cycleRows, outcome, peaksOf, startedAtS } from "./summarise.ts";
@@ -31,6 +34,8 @@ export function studyStart(given: StartCase): Result<StartStudy, PrepareFailure>
 export function runPrepared(prepared: PreparedStart): StartResult {
   const { input, assumptions } = prepared;
   const trace = simulate(input);
+  const breaker = breakerRow(trace);
+  const battery = batteryUse(input, trace);
   const cycles = cycleRows(trace);
   const peak = peaksOf(trace, cycles);
   const startS = startedAtS(trace, input);
@@ -38,6 +43,7 @@ export function runPrepared(prepared: PreparedStart): StartResult {
   const started = status === "started";
   const running = started ? steadyRunning(input) : null;
   const start = startHeadroom(input, trace, peak, assumptions);
+  const runBattery = running === null ? null : batteryRunning(input, running);
   const run = running && runHeadroom(input, running, assumptions);
   return {
     status,
@@ -50,6 +56,9 @@ export function runPrepared(prepared: PreparedStart): StartResult {
     running,
     start,
     run,
+    battery: battery && { ...battery, ...runBattery },
+    breaker,
+    retries: retriesOf(input, trace),
     limits: limitUse(input, trace, start, run, running),
     energyJ: energyJ(trace),
     aboveRunningS: aboveRunningS(trace, running),
@@ -59,7 +68,7 @@ export function runPrepared(prepared: PreparedStart): StartResult {
       bypassAtS: trace.bypassAtS,
       capacitorOutAtS: trace.capacitorOutAtS,
     },
-    issues: findIssues(prepared, trace, reason, start, running, run),
+    issues: findIssues(prepared, trace, { reason, start, running, run, breaker, battery: runBattery }),
     cycles,
   };
 }

@@ -1,7 +1,9 @@
+import { BatteryEquations } from "../../device/battery/index.ts";
 import { BreakerEquations } from "../../device/breaker/index.ts";
 import { STARTED_SHARE, STATE, STATE_SIZE, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import { engineStalls } from "../../device/generator/index.ts";
 import { RungeKutta4, stepToZero } from "../../numeric/index.ts";
+import { shoreW } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
 import { Meter } from "./meter.ts";
 import { type Assembly, assemble, steadyLoadsA } from "./plant.ts";
@@ -27,6 +29,7 @@ class StartRun {
   private readonly input: MotorStartInput;
   private readonly parts: Assembly;
   private readonly breaker: BreakerEquations | null;
+  private readonly battery: BatteryEquations | null;
   private readonly meter: Meter;
   private readonly rk: RungeKutta4;
   private y = new Float64Array(STATE_SIZE);
@@ -51,7 +54,8 @@ class StartRun {
     this.input = input;
     this.parts = assemble(input);
     const { source, machine } = input;
-    this.breaker = source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA) : null;
+    this.breaker = source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA, source.band) : null;
+    this.battery = source.kind === "electronic" && source.battery !== null ? new BatteryEquations(source.battery) : null;
     this.halfCycleS = 0.5 / machine.hz;
     this.stepS = this.halfCycleS / input.stepsPerHalfCycle;
     this.steps = Math.max(1, Math.floor(input.seconds / this.stepS + 1e-6));
@@ -155,6 +159,7 @@ class StartRun {
     parts.plant.source.onHalfCycle(t, rmsA, meter.volts[j]!, meter.watts[j]!);
     parts.plant.sourceChanged();
     this.breaker?.carry(rmsA, this.halfCycleS);
+    if (this.battery !== null) this.drain(t, meter.watts[j]!);
     if (generator !== null) this.lowestHold = Math.min(this.lowestHold, generator.hold);
     if (generator?.letsGoAt(t)) {
       this.lowSinceS = generator.lowSince;
@@ -165,6 +170,13 @@ class StartRun {
       if (engineStalls(set.speed)) this.trip("engine", t);
     }
     if (this.breaker !== null && this.breaker.latestDose >= 1) this.trip("breaker", t);
+  }
+
+  private drain(t: number, watts: number): void {
+    const { source } = this.input;
+    if (this.battery === null || source.kind !== "electronic") return;
+    this.battery.onHalfCycle(t, watts - shoreW(source));
+    if (this.battery.letsGoAt(t)) this.trip("battery", t);
   }
 
   private moveStarter(t: number, compressorA: number, offShare: number, radS: number): void {
@@ -222,6 +234,8 @@ class StartRun {
       lowSinceS: this.lowSinceS,
       lowestHold: this.lowestHold,
       lowestSpeed: this.lowestSpeed,
+      lowestBankV: this.battery?.lowestV ?? null,
+      mostBankA: this.battery?.mostA ?? null,
       breakerDose: breaker === null ? null : { earliest: breaker.earliestDose, latest: breaker.latestDose },
     };
   }

@@ -55,10 +55,12 @@ export function startedAtS(trace: StartTrace, input: MotorStartInput): number | 
   return (k + (wanted - before) / (radS[k]! - before)) * trace.halfCycleS;
 }
 
-const TRIP_REASON = { breaker: "breaker-tripped", source: "source-undervoltage", engine: "engine-stalled" } as const satisfies Record<
-  TripCause,
-  StartReason
->;
+const TRIP_REASON = {
+  breaker: "breaker-tripped",
+  source: "source-undervoltage",
+  engine: "engine-stalled",
+  battery: "battery-low",
+} as const satisfies Record<TripCause, StartReason>;
 
 /** How the start ended, and why. */
 export function outcome(trace: StartTrace, startS: number | null): { readonly status: StartStatus; readonly reason: StartReason } {

@@ -1,5 +1,6 @@
 import { LOWEST_PLATE_SHARE } from "../../device/compressor-motor/index.ts";
 import { celsiusFromF, metresFromFt } from "../../quantity/index.ts";
+import { batteryRunning } from "./battery-use.ts";
 import type { StartCase } from "./case.ts";
 import { runHeadroom } from "./headroom.ts";
 import { prepare } from "./prepare.ts";
@@ -38,6 +39,8 @@ function holds(given: StartCase): boolean {
   if (trace.tripped !== null || startedAtS(trace, decided) === null) return false;
   const running = steadyRunning(input);
   if (running === null || running.volts < LOWEST_PLATE_SHARE * input.plateVolts) return false;
+  const bank = batteryRunning(input, running);
+  if (bank?.runV != null && input.source.kind === "electronic" && bank.runV < (input.source.battery?.cutOffV ?? 0)) return false;
   const { marginA } = runHeadroom(input, running, assumptions);
   return marginA === null || marginA > 0;
 }

@@ -1,0 +1,10 @@
+export {
+  ALTITUDE_SCHOOLS,
+  type AltitudeSchool,
+  airDensityShare,
+  type Derating,
+  type DeratingShares,
+  deratingShares,
+  USUAL_DERATING,
+} from "./limits.ts";
+export { ENGINE_PARAMS } from "./params.ts";

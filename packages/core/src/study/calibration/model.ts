@@ -1,0 +1,52 @@
+import { type Split, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
+import { quantity } from "../../quantity/index.ts";
+import { prepare, runPrepared, type StartCase, type StartResult } from "../motor-start/index.ts";
+import type { MeasuredKind, MeasuredReading } from "./input.ts";
+
+/** Logarithms of what is fitted, over what plate and typical values say. */
+export type Moves = readonly [locked: number, inertia: number, running: number];
+export const NO_MOVES: Moves = [0, 0, 0];
+
+/** What the plate and typical values say, to be moved. */
+export interface Base {
+  readonly lockedRotorA: number;
+  readonly runningA: number;
+  readonly split: Partial<Split>;
+}
+
+/** A start with its unit moved; the fan counted only where the jaws were on the supply. */
+export function movedStart(start: StartCase, base: Base, moves: Moves, conductor: MeasuredReading["conductor"]): StartCase {
+  const { fanA, ...unit } = start.unit;
+  const inertiaPerShaftW = (base.split.inertiaPerShaftW ?? TYPICAL_SPLIT.inertiaPerShaftW) * Math.exp(moves[1]);
+  return {
+    ...start,
+    backgroundA: 0,
+    unit: {
+      ...unit,
+      ...(conductor === "supply" && fanA !== undefined && { fanA }),
+      lockedRotorA: quantity(base.lockedRotorA * Math.exp(moves[0]), "measured"),
+      runningA: quantity(base.runningA * Math.exp(moves[2]), "measured"),
+      split: { ...base.split, inertiaPerShaftW },
+    },
+  };
+}
+
+/** A moved start simulated, null where it cannot be put together. */
+export function resultOf(start: StartCase): StartResult | null {
+  const prepared = prepare(start);
+  return prepared.ok ? runPrepared(prepared.value) : null;
+}
+
+/** What the model's meter would show, A; null when such a start does not come to it. */
+export function shownA(result: StartResult, kind: MeasuredKind): number | null {
+  switch (kind) {
+    case "inrush":
+      return result.peak.inrush100msA;
+    case "max-hold":
+      return result.peak.maxHoldA;
+    case "first-half-cycle":
+      return result.peak.firstHalfCycleA;
+    case "live":
+      return result.running?.totalA ?? null;
+  }
+}

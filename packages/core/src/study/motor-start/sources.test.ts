@@ -1,0 +1,252 @@
+import { describe, expect, it } from "vitest";
+import { generatorStart, ROOFTOP, setStart } from "../../../validation/plates.ts";
+import { ohmFromSag } from "../../device/shore/index.ts";
+import { metresFromFt, quantity } from "../../quantity/index.ts";
+import type { BatteryCase, ElectronicCase } from "./case.ts";
+import { type StartCase, type StartStudy, studyStart } from "./index.ts";
+
+const plate = (value: number) => quantity(value, "plate");
+const SOFT = { kind: "soft", limitA: 22 } as const;
+
+function study(given: StartCase): StartStudy {
+  const done = studyStart(given);
+  if (!done.ok) throw new Error(done.reason);
+  return done.value;
+}
+
+function inverter(battery: BatteryCase, more: Partial<ElectronicCase> = {}): StartCase {
+  return {
+    ...generatorStart(ROOFTOP, SOFT, 3000, 6000),
+    source: { kind: "inverter", volts: plate(120), runningW: plate(3000), surgeW: plate(6000), altitudeM: 0, battery, ...more },
+  };
+}
+/** The same unit with a rotor that takes its time. */
+const HEAVY = { ...ROOFTOP, split: { inertiaPerShaftW: 4e-6 } };
+const BANK: BatteryCase = { volts: plate(13.2), ohm: plate(0.005), efficiency: plate(0.9), cutOffV: plate(10.5) };
+
+describe("a battery inverter", () => {
+  it("starts and runs the unit on a stout bank and says what the bank gives", () => {
+    const { result, verdict } = study(inverter(BANK));
+    expect(verdict.overall).toBe("fits");
+    const { battery, running } = result;
+    expect(battery!.runA! * battery!.runV!).toBeCloseTo(running!.watts / 0.9, 3);
+    expect(battery!.runV!).toBeCloseTo(13.2 - 0.005 * battery!.runA!, 6);
+    expect(battery!.startA).toBeGreaterThan(battery!.runA!);
+    expect(result.limits.map((l) => l.code)).toContain("battery-volts");
+  });
+
+  it("is let down by a weak bank in running: a finding with volts and limit, and too much", () => {
+    const { result, verdict } = study(inverter({ ...BANK, ohm: plate(0.02) }));
+    expect(verdict).toMatchObject({ run: "too-much", overall: "too-much" });
+    const issue = result.issues.find((i) => i.code === "run-battery-low")!;
+    expect(issue.figures.volts!).toBeLessThan(10.5);
+  });
+
+  it("lets go in the start where the bank stays below its cut-off for a second", () => {
+    const { result } = study({ ...inverter({ ...BANK, ohm: plate(0.03) }), unit: HEAVY, method: { kind: "direct" } });
+    expect(result).toMatchObject({ status: "tripped", reason: "battery-low" });
+    expect(result.issues[0]).toMatchObject({ code: "battery-low", severity: "stop" });
+  });
+
+  it("loses nothing to height", () => {
+    const high = inverter(BANK, { altitudeM: 3000 });
+    expect(study(high).result.run!.limitA).toBeCloseTo(study(inverter(BANK)).result.run!.limitA!, 9);
+  });
+
+  it("holds each of its ratings for as long as its sheet says", () => {
+    const slow = { kind: "soft", limitA: 17, startCapacitorF: 80e-6 } as const;
+    const rated = (seconds: number): StartCase => ({
+      ...inverter(BANK, { runningW: plate(1500), surgeW: plate(6000), surgeS: plate(20), endurance: [{ watts: 1800, seconds }] }),
+      method: slow,
+    });
+    expect(study(rated(1800)).result.issues.map((i) => i.code)).not.toContain("surge-time");
+    const over = study({ ...inverter(BANK, { runningW: plate(1000), surgeW: plate(6000), surgeS: plate(0.1) }), method: SOFT });
+    expect(over.result.issues.find((i) => i.code === "surge-time")!.figures.limitS).toBe(0.1);
+    expect(over.verdict.run).toBe("too-much");
+  });
+});
+
+describe("an inverter that adds to a shore limit", () => {
+  const assist = (shoreA: number): StartCase => inverter(BANK, { runningW: plate(1000), surgeW: plate(1500), shoreLimitA: plate(shoreA) });
+
+  it("carries the sum in start and running", () => {
+    const { result } = study(assist(10));
+    expect(result.start.limitA!).toBeCloseTo((1.5 * 1500) / 120 + 10, 9);
+    expect((result.run!.limitA! * result.running!.watts) / result.running!.totalA).toBeCloseTo(1000 + 1200, 6);
+  });
+
+  it("spares the bank by what shore gives, and asks nothing of it when shore is enough", () => {
+    const runA = [0, 6, 30].map((a) => study(assist(a)).result.battery!.runA ?? 0);
+    expect(runA[1]!).toBeLessThan(100);
+    expect(runA[2]).toBe(0);
+  });
+
+  it("lets a thin outlet start what it would not start alone", () => {
+    expect(study(assist(0)).verdict.overall).toBe("too-much");
+    expect(study(assist(10)).verdict.overall).not.toBe("too-much");
+  });
+});
+
+describe("two sets in parallel", () => {
+  const two: StartCase = {
+    ...generatorStart(ROOFTOP, { kind: "as-found" }, 1600, 2000),
+    source: {
+      kind: "inverter-generator",
+      volts: plate(120),
+      runningW: plate(1600),
+      surgeW: plate(2000),
+      altitudeM: 0,
+      second: { runningW: plate(1600), surgeW: plate(2000) },
+    },
+  };
+
+  it("carry the sum of their ratings", () => {
+    const one = generatorStart(ROOFTOP, SOFT, 1600, 2000);
+    const both = { ...two, method: SOFT };
+    expect(study(both).result.run!.limitA!).toBeCloseTo(2 * study(one).result.run!.limitA!, 0);
+    expect(study(both).result.start.limitA!).toBeCloseTo(2 * study(one).result.start.limitA!, 6);
+  });
+
+  it("start with its aid what one cannot", () => {
+    const aided = { ...two, unit: { ...ROOFTOP, startAidF: 150e-6 } };
+    expect(study(aided).result.status).toBe("started");
+    const { second: _, ...alone } = aided.source as ElectronicCase;
+    expect(study({ ...aided, source: alone }).result.status).toBe("tripped");
+  });
+});
+
+describe("cords and derating on a source", () => {
+  const shore = (cords: StartCase["source"]["cords"]): StartCase => ({
+    ...generatorStart(ROOFTOP, { kind: "direct" }, 1, 1),
+    source: { kind: "shore", volts: plate(120), breakerA: plate(30), ohm: plate(0.1), ...(cords && { cords }) },
+  });
+
+  it("a long thin cord costs volts in the start, and is listed with its source", () => {
+    const without = study(shore([]));
+    const long = study(shore([{ awg: 14, lengthM: metresFromFt(100) }]));
+    expect(long.result.minVolts).toBeLessThan(without.result.minVolts - 10);
+    expect(long.assumptions.find((a) => a.code === "cord-ohm")).toMatchObject({
+      origin: "sheet",
+      source: "NEC chapter 9 table 8, from memory",
+    });
+    expect(without.assumptions.some((a) => a.code === "cord-ohm")).toBe(false);
+  });
+
+  it("two cords in a row are one as long", () => {
+    const half = { awg: 12, lengthM: 10 } as const;
+    const twice = study(shore([half, half]));
+    const once = study(shore([{ awg: 12, lengthM: 20 }]));
+    expect(twice.result.minVolts).toBeCloseTo(once.result.minVolts, 0);
+  });
+
+  it("propane, height and heat each take their share, and say so", () => {
+    const at = (derating: ElectronicCase["derating"]): StartStudy =>
+      study({
+        ...generatorStart(ROOFTOP, SOFT, 3000, 3600),
+        source: {
+          kind: "inverter-generator",
+          volts: plate(120),
+          runningW: plate(3000),
+          surgeW: plate(3600),
+          altitudeM: metresFromFt(5000),
+          ...(derating && { derating }),
+        },
+      });
+    const usual = at(undefined);
+    const propane = at({ altitude: "common", heat: true, propane: true });
+    expect(propane.result.run!.limitA! / usual.result.run!.limitA!).toBeCloseTo(0.9, 2);
+    expect(propane.assumptions.find((a) => a.code === "fuel-loss")!.value).toBeCloseTo(0.1, 9);
+    expect(usual.assumptions.find((a) => a.code === "altitude-loss")!.value).toBeCloseTo(0.15, 9);
+    expect(at({ altitude: "none", heat: false, propane: false }).result.run!.limitA!).toBeGreaterThan(usual.result.run!.limitA!);
+  });
+
+  it("eco mode is worth a note where there is an engine, and changes nothing else", () => {
+    const set = setStart(ROOFTOP, SOFT, 3000, 3600);
+    const eco = study({ ...set, source: { ...set.source, eco: true } as StartCase["source"] });
+    expect(eco.result.issues).toContainEqual(expect.objectContaining({ code: "eco-mode", severity: "note" }));
+    expect(eco.verdict).toEqual(study(set).verdict);
+  });
+});
+
+describe("measured sag", () => {
+  it("gives the resistance behind the rig: 121.4 V idle, 117.8 V at 12 A are 0.3 ohm", () => {
+    expect(ohmFromSag({ idleV: 121.4, loadedV: 117.8, amps: 12 })).toEqual({ ok: true, value: expect.closeTo(0.3, 9) });
+  });
+
+  it.each([
+    ["rises-under-load", { idleV: 118, loadedV: 119, amps: 12 }],
+    ["load-too-small", { idleV: 121, loadedV: 120, amps: 1 }],
+    ["too-large", { idleV: 121, loadedV: 20, amps: 12 }],
+  ] as const)("is refused when it %s", (reason, reading) => {
+    expect(ohmFromSag(reading)).toMatchObject({ ok: false, reason });
+  });
+});
+
+describe("what is refused plainly", () => {
+  it.each(["two-stage", "variable-speed", "three-phase"] as const)("a %s unit", (drive) => {
+    const given = generatorStart({ ...ROOFTOP, drive }, SOFT, 3000, 3600);
+    expect(studyStart(given)).toEqual({ ok: false, reason: "not-this-drive", where: drive });
+  });
+
+  it("a soft starter beside a start aid left in; without the aid, or with it out, it is studied", () => {
+    const aided = { ...generatorStart({ ...ROOFTOP, startAidF: 150e-6 }, SOFT, 3000, 3600), aidStaysIn: true };
+    expect(studyStart(aided)).toMatchObject({ ok: false, reason: "aid-with-starter" });
+    expect(studyStart({ ...aided, aidStaysIn: false }).ok).toBe(true);
+    expect(studyStart({ ...aided, unit: ROOFTOP }).ok).toBe(true);
+    expect(studyStart({ ...aided, method: { kind: "hard" } }).ok).toBe(true);
+  });
+});
+
+describe("a starter that lets go", () => {
+  it("waits and tries again with a higher limit until it starts", () => {
+    const { result } = study({ ...generatorStart(ROOFTOP, { kind: "soft", limitA: 10 }, 6000, 8000) });
+    expect(result.reason).toBe("starter-gave-up");
+    expect(result.retries.length).toBeGreaterThan(1);
+    const limits = result.retries.map((r) => r.limitA);
+    expect(limits).toEqual(limits.toSorted((a, b) => a - b));
+    expect(limits[0]).toBeCloseTo(12, 6);
+    for (const tried of result.retries.slice(0, -1)) expect(tried.startS).toBeNull();
+  });
+
+  it("tries nothing after a start that was made", () => {
+    expect(study(generatorStart(ROOFTOP, SOFT, 6000, 8000)).result.retries).toEqual([]);
+  });
+});
+
+describe("a breaker through repeated starts", () => {
+  const onBreaker = (amps: number, method: StartCase["method"], unit = ROOFTOP): StartStudy =>
+    study({
+      ...generatorStart(unit, method, 1, 1),
+      source: { kind: "shore", volts: plate(120), breakerA: plate(amps), ohm: plate(0.1) },
+    });
+
+  it("stands a settled starter's starts for ever, and tires sooner of direct ones", () => {
+    expect(onBreaker(20, SOFT).result.breaker).toMatchObject({ mayTripAt: null, tripsAt: null });
+    const direct = onBreaker(15, { kind: "direct" }, HEAVY).result;
+    expect(direct.breaker!.mayTripAt).not.toBeNull();
+    expect(direct.breaker!.tripsAt ?? 99).toBeGreaterThanOrEqual(direct.breaker!.mayTripAt!);
+    const wider = onBreaker(30, { kind: "direct" }, HEAVY).result.breaker!;
+    expect(wider.mayTripAt ?? 99).toBeGreaterThanOrEqual(direct.breaker!.mayTripAt!);
+  });
+
+  it("judges by the breaker's own band where there is one", () => {
+    const quick = { x: 1.2, y: 0.1 };
+    const given: StartCase = {
+      ...generatorStart(ROOFTOP, { kind: "direct" }, 1, 1),
+      source: {
+        kind: "shore",
+        volts: plate(120),
+        breakerA: plate(30),
+        ohm: plate(0.1),
+        band: {
+          earliest: [quick, { x: 10, y: 0.005 }],
+          latest: [
+            { x: 1.2, y: 0.2 },
+            { x: 10, y: 0.01 },
+          ],
+        },
+      },
+    };
+    expect(study(given).result).toMatchObject({ status: "tripped", reason: "breaker-tripped" });
+  });
+});
