@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type Param, type ParamTable } from "../quantity/index.ts";
+import { celsiusFromF, type Param, type ParamTable } from "../quantity/index.ts";
 import { BREAKER_PARAMS, BreakerEquations, bandOf, earliestTripA, roomFactor, tripSeconds } from "./breaker/index.ts";
 import { COMPRESSOR_MOTOR_PARAMS, runningShareAt } from "./compressor-motor/index.ts";
 import { engineStalls, GENERATOR_PARAMS, GeneratorEquations, transientImpedance } from "./generator/index.ts";

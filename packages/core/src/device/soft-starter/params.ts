@@ -1,4 +1,4 @@
-import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+import { COMMON_PRACTICE, FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 
 const OWN = "our model of a regulated starter, not of any maker's";
 
@@ -61,6 +61,8 @@ export const SOFT_STARTER_PARAMS = {
     source: "common practice, no source: last two within 5 %",
   },
   raiseAfterStall: { label: "Growth of the limit after a start that stalled", unit: "1", value: 1.2, min: 1.02, max: 2, source: OWN },
+  delayS: { label: "Wait before it tries again", unit: "s", value: 180, min: 10, max: 900, spread: [120, 300], source: COMMON_PRACTICE },
+  restS: { label: "Rest between learning starts", unit: "s", value: 240, min: 60, max: 1800, source: COMMON_PRACTICE },
   retries: { label: "Times it tries again on its own", unit: "1", value: 3, min: 0, max: 10, source: OWN },
   typicalLimitShare: {
     label: "Settled limit over locked rotor amps",

@@ -1,3 +1,4 @@
+import { BREAKER_PARAMS as BREAKER } from "../../device/breaker/index.ts";
 import { COMPRESSOR_MOTOR_PARAMS as MOTOR } from "../../device/compressor-motor/index.ts";
 import { afterStart, freshMemory, type Memory, SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
@@ -20,6 +21,10 @@ export interface LearningStart {
   readonly startS: number | null;
   /** Ended by the source or a breaker, not by the starter. */
   readonly tripped: boolean;
+  /** When it begins: after the rest, or after the starter's own delay where the one before stalled, s. */
+  readonly atS: number;
+  /** Breaker's heat right after it, quick edge of its band, 1 for where it may trip; null where none is judged. */
+  readonly breakerHeat: number | null;
 }
 
 export interface LearningStudy {
@@ -48,9 +53,16 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
   const starts: LearningStart[] = [];
   let memory = freshMemory(lockedA);
   let settledAt: number | null = null;
+  let atS = 0;
+  let heat = 0;
   while (starts.length < MOST_STARTS && settledAt === null) {
-    const start = startOnce(input, memory);
+    const once = startOnce(input, memory);
+    heat += once.dose ?? 0;
+    const start = { ...once, atS, breakerHeat: once.dose === null ? null : heat };
     starts.push(start);
+    const waitS = start.startS === null ? STARTER.delayS.value : STARTER.restS.value;
+    atS += waitS;
+    heat *= Math.exp(-waitS / BREAKER.coolingS.value);
     const next = afterStart(memory, start.startS);
     if (start.startS !== null && Math.abs(next.limitA / memory.limitA - 1) < STARTER.settledWithin.value) settledAt = starts.length;
     memory = next;
@@ -70,7 +82,9 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
 /** Load torque over rated at standstill of a compressor whose pressures are not equal (typical, from memory: 0.7 to 1.0). */
 const NOT_RESTED = Math.min(MOTOR.breakaway.max, 0.85);
 
-function startOnce(input: MotorStartInput, { limitA }: Memory): LearningStart {
+type Once = Omit<LearningStart, "atS" | "breakerHeat"> & { readonly dose: number | null };
+
+function startOnce(input: MotorStartInput, { limitA }: Memory): Once {
   if (input.method.kind !== "soft") throw new Error("only a starter learns");
   const tried: MotorStartInput = { ...input, method: { ...input.method, limitA }, untilDecided: true };
   const trace = simulate(tried);
@@ -79,6 +93,7 @@ function startOnce(input: MotorStartInput, { limitA }: Memory): LearningStart {
     peakA: largestCycleA(trace),
     startS: trace.tripped === null ? startedAtS(trace, tried) : null,
     tripped: trace.tripped !== null,
+    dose: trace.breakerDose?.earliest ?? null,
   };
 }
 

@@ -3,6 +3,7 @@ export { batteryRunning } from "./battery-use.ts";
 export { carriedW, foldbackA } from "./carried.ts";
 export type { BatteryCase, CircuitCase, Drive, ElectronicCase, Endurance, MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
 export { DRIVES } from "./case.ts";
+export { type CurrentTimePoint, currentTime } from "./current-time.ts";
 export { runHeadroom } from "./headroom.ts";
 export { type ElectronicSource, type MachineSource, type MotorStartInput, STEPS_PER_HALF_CYCLE, type StartMethod } from "./input.ts";
 export { type Severity, START_ISSUES, type StartIssue, type StartIssueCode } from "./issues.ts";

@@ -1,0 +1,1 @@
+export { type MapAxis, type MapCell, mapAxis, marginRow, movedTo } from "./run.ts";
