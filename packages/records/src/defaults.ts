@@ -1,9 +1,10 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
-import type { JobId, ReadingId, RigId, SourceId, UnitId } from "./identity.ts";
+import type { JobId, ReadingId, RigId, SourceId, StarterId, UnitId } from "./identity.ts";
 import type { Job } from "./job.ts";
 import type { Reading } from "./reading.ts";
 import type { Rig } from "./rig.ts";
-import type { GeneratorSource, ShoreSource } from "./source.ts";
+import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
+import type { Starter } from "./starter.ts";
 import type { AirConditioner } from "./unit.ts";
 
 /** Time and identity that a new record needs; both come from outside. */
@@ -12,15 +13,15 @@ export interface Birth<Id extends string> {
   readonly now: string;
 }
 
-function stamped<Id extends string>({ id, now }: Birth<Id>) {
-  return { id, schema: 1 as const, createdAt: now, updatedAt: now };
+function stamped<Id extends string, V extends number>({ id, now }: Birth<Id>, schema: V) {
+  return { id, schema, createdAt: now, updatedAt: now };
 }
 
 /** A rig before anything is known of it. */
 export function newRig(birth: Birth<RigId>, name: string): Rig {
   return {
     kind: "rig",
-    ...stamped(birth),
+    ...stamped(birth, 1),
     name,
     note: "",
     place: "rv",
@@ -33,7 +34,7 @@ export function newRig(birth: Birth<RigId>, name: string): Rig {
 export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirConditioner {
   return {
     kind: "unit",
-    ...stamped(birth),
+    ...stamped(birth, 2),
     rigId,
     name,
     model: "",
@@ -45,7 +46,7 @@ export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirCo
 
 /** A shore circuit whose breaker is not read yet. */
 export function newShore(birth: Birth<SourceId>, rigId: RigId, name: string): ShoreSource {
-  return { kind: "source", ...stamped(birth), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 2), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
 }
 
 /** A generator whose sheet is not read yet: with inverter, or conventional. */
@@ -55,14 +56,24 @@ export function newGenerator(
   name: string,
   type: GeneratorSource["type"] = "inverter-generator",
 ): GeneratorSource {
-  return { kind: "source", ...stamped(birth), rigId, name, type, volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 2), rigId, name, type, volts: { value: 120, from: "typical" } };
+}
+
+/** A battery inverter whose sheet is not read yet. */
+export function newInverter(birth: Birth<SourceId>, rigId: RigId, name: string): InverterSource {
+  return { kind: "source", ...stamped(birth, 2), rigId, name, type: "inverter", volts: { value: 120, from: "typical" } };
+}
+
+/** A catalogue entry for the usual rooftop class. */
+export function newStarter(birth: Birth<StarterId>, name: string): Starter {
+  return { kind: "starter", ...stamped(birth, 1), name, leastV: 100, mostV: 125, leastTons: null, mostTons: null, usd: null };
 }
 
 /** A job at its first stage. */
 export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title: string): Job {
   return {
     kind: "job",
-    ...stamped(birth),
+    ...stamped(birth, 2),
     rigId,
     unitId,
     title,
@@ -83,7 +94,7 @@ export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title:
 export function newReading(birth: Birth<ReadingId>, job: Job, when: Reading["when"], amps: number): Reading {
   return {
     kind: "reading",
-    ...stamped(birth),
+    ...stamped(birth, 1),
     rigId: job.rigId,
     unitId: job.unitId,
     jobId: job.id,

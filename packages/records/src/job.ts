@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { bounded } from "./figure.ts";
-import { jobId, rigId, sourceId, stamp, timestamp, title, unitId } from "./identity.ts";
+import { jobId, rigId, sourceId, stamp, starterId, timestamp, title, unitId } from "./identity.ts";
 
 /** Stages of a whole job, in order. */
 export const STAGES = ["survey", "check", "choose", "prepare", "isolate", "fit", "learn", "prove", "hand-over"] as const;
@@ -26,7 +26,7 @@ export const jobSchema = z.strictObject({
   id: jobId,
   rigId,
   unitId,
-  ...stamp,
+  ...stamp(2),
   title,
   stage: z.literal(STAGES),
   done: z.array(z.literal(STAGES)).max(STAGES.length),
@@ -39,6 +39,10 @@ export const jobSchema = z.strictObject({
   /** Outdoor air and altitude where the job asks about others than the rig's own. */
   outdoorC: bounded("hottestC").nullable(),
   altitudeM: bounded("altitudeM").nullable(),
+  /** The starter of the catalogue that is asked about. */
+  starterId: starterId.nullable().optional(),
+  /** Whether a start aid is to be left in beside a soft starter: asked, and refused. */
+  aidStaysIn: z.boolean().optional(),
   answer: answerSchema.nullable(),
 });
 export type Job = z.infer<typeof jobSchema>;

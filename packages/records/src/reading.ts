@@ -9,7 +9,7 @@ export const readingSchema = z.strictObject({
   rigId,
   unitId,
   jobId,
-  ...stamp,
+  ...stamp(1),
   when: z.literal(["before", "after"]),
   /** How the meter took it: inrush window, slow maximum, the starter's own link, or live running amps. */
   mode: z.literal(["inrush", "max-hold", "app", "live"]),

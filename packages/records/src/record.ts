@@ -4,6 +4,7 @@ import { jobSchema } from "./job.ts";
 import { readingSchema } from "./reading.ts";
 import { rigSchema } from "./rig.ts";
 import { sourceSchema } from "./source.ts";
+import { starterSchema } from "./starter.ts";
 import { unitSchema } from "./unit.ts";
 
 /** Every persisted type by kind. */
@@ -13,13 +14,22 @@ export interface RecordOf {
   readonly source: z.infer<typeof sourceSchema>;
   readonly job: z.infer<typeof jobSchema>;
   readonly reading: z.infer<typeof readingSchema>;
+  readonly starter: z.infer<typeof starterSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
 /** Schemas of the newest version, by kind. */
-export const RECORD_SCHEMAS = { rig: rigSchema, unit: unitSchema, source: sourceSchema, job: jobSchema, reading: readingSchema } as const;
+export const RECORD_SCHEMAS = {
+  rig: rigSchema,
+  unit: unitSchema,
+  source: sourceSchema,
+  job: jobSchema,
+  reading: readingSchema,
+  starter: starterSchema,
+} as const;
 
-/** The rig a record belongs to: its own id for a rig. */
-export function rigOf(record: AnyRecord): RecordOf["rig"]["id"] {
+/** The rig a record belongs to: its own id for a rig, null for what belongs to none. */
+export function rigOf(record: AnyRecord): RecordOf["rig"]["id"] | null {
+  if (record.kind === "starter") return null;
   return record.kind === "rig" ? record.id : record.rigId;
 }

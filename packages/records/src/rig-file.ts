@@ -70,7 +70,9 @@ function references(record: AnyRecord): string[] {
     case "source":
       return [`rig ${record.rigId}`];
     case "job":
-      return [`rig ${record.rigId}`, `unit ${record.unitId}`];
+      return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.starterId == null ? [] : [`starter ${record.starterId}`])];
+    case "starter":
+      return [];
     case "reading":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
   }

@@ -6,7 +6,7 @@ import { rigId, stamp, title } from "./identity.ts";
 export const rigSchema = z.strictObject({
   kind: z.literal("rig"),
   id: rigId,
-  ...stamp,
+  ...stamp(1),
   name: title,
   note: z.string().max(2000),
   place: z.literal(["rv", "house"]),

@@ -1,14 +1,42 @@
+import { ALTITUDE_SCHOOLS } from "@amp-saver/core/device/engine";
+import { GAUGES } from "@amp-saver/core/reference";
 import { z } from "zod";
-import { figure } from "./figure.ts";
+import { bounded, figure } from "./figure.ts";
 import { rigId, sourceId, stamp, title } from "./identity.ts";
 
-const common = { kind: z.literal("source"), id: sourceId, rigId, ...stamp, name: title, volts: figure("sourceVolts") };
+/** Most cords and adapters in a row, and most points of a list typed in. */
+export const MOST_CORDS = 6;
+export const MOST_POINTS = 12;
+
+const cordSchema = z.strictObject({ awg: z.literal(GAUGES), lengthM: bounded("cordM") });
+
+const common = {
+  kind: z.literal("source"),
+  id: sourceId,
+  rigId,
+  ...stamp(2),
+  name: title,
+  volts: figure("sourceVolts"),
+  /** Cords and adapters between source and rig. */
+  cords: z.array(cordSchema).max(MOST_CORDS).optional(),
+};
+
+const edge = z
+  .array(z.strictObject({ x: z.number().gt(1).max(200), y: z.number().gt(0).max(100_000) }))
+  .min(2)
+  .max(MOST_POINTS);
 
 const shoreSchema = z.strictObject({
   ...common,
   type: z.literal("shore"),
   breakerA: figure("breakerA").optional(),
   ohm: figure("sourceOhm").optional(),
+  /** Volts at the rig without a load, with one, and that load's amps. */
+  idleV: figure("sourceVolts").optional(),
+  loadedV: figure("sourceVolts").optional(),
+  loadedA: figure("readingA").optional(),
+  /** The breaker's own band: multiples of its rating against seconds. */
+  band: z.strictObject({ earliest: edge, latest: edge }).optional(),
 });
 
 const rated = {
@@ -16,11 +44,41 @@ const rated = {
   surgeW: figure("surgeW").optional(),
   surgeS: figure("surgeS").optional(),
 };
-const inverterGeneratorSchema = z.strictObject({ ...common, type: z.literal("inverter-generator"), ...rated });
-const generatorSchema = z.strictObject({ ...common, type: z.literal("generator"), ...rated });
+const engine = {
+  altitudeSchool: z.literal(ALTITUDE_SCHOOLS).optional(),
+  heatCounts: z.boolean().optional(),
+  propane: z.boolean().optional(),
+  eco: z.boolean().optional(),
+};
+const inverterGeneratorSchema = z.strictObject({
+  ...common,
+  type: z.literal("inverter-generator"),
+  ...rated,
+  ...engine,
+  /** A second set run in parallel, both made for it. */
+  second: z.strictObject({ runningW: figure("runningW").optional(), surgeW: figure("surgeW").optional() }).optional(),
+});
+const generatorSchema = z.strictObject({ ...common, type: z.literal("generator"), ...rated, ...engine });
+const inverterSchema = z.strictObject({
+  ...common,
+  type: z.literal("inverter"),
+  ...rated,
+  /** Ratings between surge and continuous. */
+  endurance: z
+    .array(z.strictObject({ watts: bounded("enduranceW"), seconds: bounded("enduranceS") }))
+    .max(MOST_POINTS)
+    .optional(),
+  bankV: figure("bankVolts").optional(),
+  bankOhm: figure("bankOhm").optional(),
+  efficiency: figure("efficiency").optional(),
+  cutOffV: figure("bankVolts").optional(),
+  /** Shore amps that it lets through and adds to. */
+  shoreLimitA: figure("shoreLimitA").optional(),
+});
 
-/** A circuit of the grid, an inverter generator or a conventional one that the rig may run on. */
-export const sourceSchema = z.discriminatedUnion("type", [shoreSchema, inverterGeneratorSchema, generatorSchema]);
+/** What the rig may run on: a circuit of the grid, a generator with inverter or a conventional one, a battery inverter. */
+export const sourceSchema = z.discriminatedUnion("type", [shoreSchema, inverterGeneratorSchema, generatorSchema, inverterSchema]);
 export type Source = z.infer<typeof sourceSchema>;
 export type ShoreSource = z.infer<typeof shoreSchema>;
+export type InverterSource = z.infer<typeof inverterSchema>;
 export type GeneratorSource = z.infer<typeof inverterGeneratorSchema> | z.infer<typeof generatorSchema>;

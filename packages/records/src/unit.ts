@@ -1,16 +1,32 @@
+import { GAUGES } from "@amp-saver/core/reference";
+import { DRIVES } from "@amp-saver/core/study/motor-start";
 import { z } from "zod";
 import { figure } from "./figure.ts";
-import { rigId, stamp, title, unitId } from "./identity.ts";
+import { rigId, stamp, timestamp, title, unitId } from "./identity.ts";
 
 /** Start aids a unit may have as found. */
-export const START_AIDS = ["none", "ptc", "relay", "unknown"] as const;
+export const START_AIDS = ["none", "ptc", "relay", "kit", "unknown"] as const;
+
+/** A unit refined by its readings: replaces plate and typical figures in a study. */
+const fittedSchema = z.strictObject({
+  lockedRotorA: figure("lockedRotorA"),
+  runningA: figure("runningA"),
+  split: z.strictObject({
+    lockedPowerFactor: z.number().min(0.3).max(0.99).optional(),
+    rotorShare: z.number().min(0.1).max(0.8).optional(),
+    startOverRunOhm: z.number().min(1).max(20).optional(),
+    inertiaPerShaftW: z.number().min(1e-8).max(1e-4).optional(),
+  }),
+  readings: z.number().int().min(0).max(10_000),
+  at: timestamp,
+});
 
 /** An air conditioner from its plate; what the plate does not say stays away. */
 export const unitSchema = z.strictObject({
   kind: z.literal("unit"),
   id: unitId,
   rigId,
-  ...stamp,
+  ...stamp(2),
   name: title,
   model: z.string().max(200),
   hz: z.literal([50, 60]),
@@ -24,5 +40,18 @@ export const unitSchema = z.strictObject({
   startAidF: figure("startAidF").optional(),
   coolingW: figure("coolingW").optional(),
   maxBreakerA: figure("maxBreakerA").optional(),
+  drive: z.literal(DRIVES).optional(),
+  /** What is printed on the run capacitor, where the figure above was measured. */
+  runCapacitorPrintedF: figure("runCapacitorF").optional(),
+  /** Plate: minimum circuit ampacity. */
+  circuitA: figure("circuitA").optional(),
+  /** Breaker and wire of the unit's own circuit, as found. */
+  branchBreakerA: figure("breakerA").optional(),
+  branchAwg: z.literal(GAUGES).optional(),
+  /** Between the pins with all leads off: common to run, common to start. */
+  mainOhm: figure("windingOhm").optional(),
+  startOhm: figure("windingOhm").optional(),
+  /** What readings made of the plate, while it is to be used. */
+  fitted: fittedSchema.optional(),
 });
 export type AirConditioner = z.infer<typeof unitSchema>;

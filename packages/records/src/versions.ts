@@ -1,11 +1,15 @@
 import type { RecordKind } from "./identity.ts";
 import type { Step } from "./migrate.ts";
 
+/** A step that only adds fields which may be missing. */
+const asItWas: Step = (old) => old;
+
 /** Newest version of each kind and the steps that lead to it from version 1. */
 export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: number; readonly steps: Readonly<Record<number, Step>> }>> = {
   rig: { newest: 1, steps: {} },
-  unit: { newest: 1, steps: {} },
-  source: { newest: 1, steps: {} },
-  job: { newest: 1, steps: {} },
+  unit: { newest: 2, steps: { 1: asItWas } },
+  source: { newest: 2, steps: { 1: asItWas } },
+  job: { newest: 2, steps: { 1: asItWas } },
   reading: { newest: 1, steps: {} },
+  starter: { newest: 1, steps: {} },
 };

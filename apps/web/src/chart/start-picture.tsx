@@ -24,6 +24,9 @@ export interface StartPictureProps {
   readonly label: string;
   /** On a narrow page: amps, or volts and speed. */
   readonly show: "amps" | "sides";
+  /** Moment that is read out, s; null for none. */
+  readonly readS?: number | null;
+  readonly onReadS?: (seconds: number) => void;
 }
 
 const NARROW_BELOW = 620;
@@ -76,7 +79,39 @@ export function StartPicture(props: StartPictureProps) {
         />
       )}
       <TimeLabels time={time} x={left - 12} />
+      <ReadCursor time={time} width={width} readS={props.readS ?? null} onReadS={props.onReadS} />
     </svg>
+  );
+}
+
+interface ReadCursorProps {
+  readonly time: ReturnType<typeof timeScale>;
+  readonly width: number;
+  readonly readS: number | null;
+  readonly onReadS: ((seconds: number) => void) | undefined;
+}
+
+/** Where the picture is read out: a hairline across it, moved by pointer, touch or the keys of the frame around it. */
+function ReadCursor({ time, width, readS, onReadS }: ReadCursorProps) {
+  const top = time.y(0);
+  const tall = time.y(time.shownS) - top;
+  const read = (event: React.PointerEvent<SVGRectElement>): void => {
+    const box = event.currentTarget.getBoundingClientRect();
+    onReadS?.(Math.max(0, Math.min(1, (event.clientY - box.top) / box.height)) * time.shownS);
+  };
+  return (
+    <g data-screen-only="">
+      {readS !== null && (
+        <g>
+          <line x1={0} x2={width} y1={time.y(readS)} y2={time.y(readS)} stroke="var(--ink)" strokeWidth="1.2" />
+          <rect x={0} y={time.y(readS) - 11} width="31" height="22" fill="var(--face)" stroke="var(--ink)" strokeWidth="1.8" />
+          <line x1={0} x2={31} y1={time.y(readS)} y2={time.y(readS)} stroke="var(--ink)" strokeWidth="1.2" />
+        </g>
+      )}
+      {onReadS !== undefined && (
+        <rect x={0} y={top} width={width} height={tall} fill="transparent" onPointerMove={read} onPointerDown={read} />
+      )}
+    </g>
   );
 }
 

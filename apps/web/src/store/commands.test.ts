@@ -27,11 +27,12 @@ async function demo(): Promise<RecordStore> {
 }
 
 async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, jobs, readings] = await Promise.all([
+  const [units, sources, jobs, readings, starters] = await Promise.all([
     store.list("unit", RIG),
     store.list("source", RIG),
     store.list("job", RIG),
     store.list("reading", RIG),
+    store.list("starter"),
   ]);
   const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
   return {
@@ -40,14 +41,16 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     sources: sources.toSorted(byId),
     jobs: jobs.toSorted(byId),
     readings: readings.toSorted(byId),
+    starters: starters.toSorted(byId),
   };
 }
 
 const count = async (store: RecordStore): Promise<number> =>
-  (await Promise.all((["rig", "unit", "source", "job", "reading"] as const).map(async (kind) => (await store.list(kind)).length))).reduce(
-    (a, b) => a + b,
-    0,
-  );
+  (
+    await Promise.all(
+      (["rig", "unit", "source", "job", "reading", "starter"] as const).map(async (kind) => (await store.list(kind)).length),
+    )
+  ).reduce((a, b) => a + b, 0);
 
 describe("what a user does, as commits", () => {
   it("begins a rig with a unit and a job that point at it", async () => {
@@ -66,7 +69,7 @@ describe("what a user does, as commits", () => {
     const before = await count(store);
     const bundle = await bundleOf(store);
     await store.commit(deleteRigCommit(bundle));
-    expect(await count(store)).toBe(6);
+    expect(await count(store)).toBe(8);
     expect((await store.list("rig")).map((r) => r.name)).toEqual(["Fennel Row 12"]);
     await store.undo();
     expect(await count(store)).toBe(before);

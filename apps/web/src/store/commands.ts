@@ -3,14 +3,18 @@ import {
   type AnyRecord,
   type Job,
   newGenerator,
+  newInverter,
   newJob,
   newReading,
   newRig,
   newShore,
+  newStarter,
   newUnit,
   type Reading,
   type RecordKind,
+  type Rig,
   type Source,
+  type Starter,
 } from "@amp-saver/records";
 import { newId, nowIso } from "./identity.ts";
 import type { Change, Commit } from "./port.ts";
@@ -52,12 +56,35 @@ export function addUnitCommit(bundle: RigBundle, unitName: string, jobTitle: str
 
 /** A further source; the job asks about it from now on. */
 export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"], name: string, unit: AirConditioner): Commit {
-  const source = type === "shore" ? newShore(birth(), bundle.rig.id, name) : newGenerator(birth(), bundle.rig.id, name, type);
+  const source = newSource(type, bundle.rig.id, name);
   const volts = { ...source.volts, value: unit.plateVolts.value < 160 ? 120 : 240 };
   return {
     label: "add-source",
     changes: [put({ ...source, volts }), { kind: "job", id: job.id, patch: { sourceId: source.id, updatedAt: nowIso() } }],
   };
+}
+
+function newSource(type: Source["type"], rigId: Rig["id"], name: string): Source {
+  if (type === "shore") return newShore(birth(), rigId, name);
+  return type === "inverter" ? newInverter(birth(), rigId, name) : newGenerator(birth(), rigId, name, type);
+}
+
+/** A further entry of the starter catalogue, for the volts of a unit; the job asks about it from now on. */
+export function addStarterCommit(job: Job, unit: AirConditioner, name: string): Commit {
+  const entry = newStarter(birth(), name);
+  const starter: Starter = unit.plateVolts.value < 160 ? entry : { ...entry, leastV: 200, mostV: 250 };
+  return {
+    label: "add-starter",
+    changes: [put(starter), { kind: "job", id: job.id, patch: { starterId: starter.id, updatedAt: nowIso() } }],
+  };
+}
+
+/** Takes a starter out of the catalogue; jobs of this rig that asked about it ask about none. */
+export function deleteStarterCommit(bundle: RigBundle, starter: Starter): Commit {
+  const jobs = bundle.jobs
+    .filter((job) => job.starterId === starter.id)
+    .map((job) => put({ ...job, starterId: null, answer: null, updatedAt: nowIso() }));
+  return { label: "delete-starter", changes: [away(starter), ...jobs] };
 }
 
 /** Takes a source away; jobs that asked about it ask about none. */

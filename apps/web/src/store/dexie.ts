@@ -12,13 +12,19 @@ interface Row {
 
 type JournalRow = JournalEntry & { seq: number };
 
+/** Kinds of the first released database. */
+const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;
+/** Where the rig is indexed for what belongs to none. */
+const NO_RIG = "";
+
 class Database extends Dexie {
   readonly journal!: EntityTable<JournalRow, "seq">;
 
   constructor(name: string) {
     super(name);
-    const tables = Object.fromEntries(RECORD_KINDS.map((kind) => [kind, "id, rig"]));
-    this.version(1).stores({ ...tables, journal: "++seq" });
+    const tables = (kinds: readonly RecordKind[]) => Object.fromEntries(kinds.map((kind) => [kind, "id, rig"]));
+    this.version(1).stores({ ...tables(FIRST_KINDS), journal: "++seq" });
+    this.version(2).stores(tables(RECORD_KINDS));
   }
 
   rows(kind: RecordKind): EntityTable<Row, "id"> {
@@ -124,7 +130,7 @@ class DexieStore implements RecordStore {
   private async put(change: Change, record: AnyRecord | null): Promise<void> {
     const table = this.db.rows(change.kind);
     if (record === null) await table.delete(change.id);
-    else await table.put({ id: change.id, rig: rigOf(record), record });
+    else await table.put({ id: change.id, rig: rigOf(record) ?? NO_RIG, record });
   }
 
   private async remember(commit: Commit, done: readonly DoneChange[]): Promise<void> {

@@ -33,6 +33,8 @@ export type CommitLabel =
   | "add-unit"
   | "add-source"
   | "delete-source"
+  | "add-starter"
+  | "delete-starter"
   | "add-reading"
   | "delete-reading"
   | "import"

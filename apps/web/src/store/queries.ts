@@ -1,4 +1,4 @@
-import type { AirConditioner, Job, Reading, Rig, RigId, Source } from "@amp-saver/records";
+import type { AirConditioner, Job, Reading, Rig, RigId, Source, Starter } from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
 import { useStore } from "./provider.tsx";
@@ -10,6 +10,8 @@ export interface RigBundle {
   readonly sources: readonly Source[];
   readonly jobs: readonly Job[];
   readonly readings: readonly Reading[];
+  /** The catalogue, which belongs to every rig. */
+  readonly starters: readonly Starter[];
 }
 
 const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: string; id: string }): number =>
@@ -19,17 +21,19 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, jobs, readings] = await Promise.all([
+  const [units, sources, jobs, readings, starters] = await Promise.all([
     store.list("unit", rigId),
     store.list("source", rigId),
     store.list("job", rigId),
     store.list("reading", rigId),
+    store.list("starter"),
   ]);
   return {
     rig,
     units: units.toSorted(oldestFirst),
     sources: sources.toSorted(oldestFirst),
     jobs: jobs.toSorted(oldestFirst),
+    starters: starters.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }
@@ -54,15 +58,22 @@ export function useJob(jobId: string): JobBundle | null | undefined {
 
 /** Every job with its rig and unit, latest change first; undefined while reading. */
 export function useLogbook():
-  | readonly { readonly job: Job; readonly rig: Rig; readonly unit: AirConditioner; readonly source: Source | undefined }[]
+  | readonly {
+      readonly job: Job;
+      readonly rig: Rig;
+      readonly unit: AirConditioner;
+      readonly source: Source | undefined;
+      readonly starters: readonly Starter[];
+    }[]
   | undefined {
   const { store } = useStore();
   const { data } = useSWR(["logbook"], async () => {
-    const [jobs, rigs, units, sources] = await Promise.all([
+    const [jobs, rigs, units, sources, starters] = await Promise.all([
       store.list("job"),
       store.list("rig"),
       store.list("unit"),
       store.list("source"),
+      store.list("starter"),
     ]);
     const rigById = new Map<string, Rig>(rigs.map((r) => [r.id, r]));
     const unitById = new Map<string, AirConditioner>(units.map((u) => [u.id, u]));
@@ -74,7 +85,7 @@ export function useLogbook():
         const unit = unitById.get(job.unitId);
         return rig === undefined || unit === undefined
           ? []
-          : [{ job, rig, unit, source: job.sourceId === null ? undefined : sourceById.get(job.sourceId) }];
+          : [{ job, rig, unit, starters, source: job.sourceId === null ? undefined : sourceById.get(job.sourceId) }];
       });
   });
   return data;

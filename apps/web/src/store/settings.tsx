@@ -1,3 +1,4 @@
+import { PRICES, type Prices, USUAL_PRICES } from "@amp-saver/core/study/remedy";
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
 
 /** How this device shows things; kept on it, never in a file. */
@@ -6,6 +7,8 @@ export interface Settings {
   /** °F and feet, or °C and metres. */
   readonly measure: "us" | "si";
   readonly shortcuts: boolean;
+  /** What remedies cost, US dollars. */
+  readonly prices: Prices;
 }
 
 interface SettingsContext extends Settings {
@@ -17,17 +20,26 @@ const Context = createContext<SettingsContext | null>(null);
 
 function initial(): Settings {
   const night = typeof matchMedia === "function" && matchMedia("(prefers-color-scheme: dark)").matches;
-  const standard: Settings = { theme: night ? "night" : "daylight", measure: "us", shortcuts: true };
+  const standard: Settings = { theme: night ? "night" : "daylight", measure: "us", shortcuts: true, prices: USUAL_PRICES };
   try {
     const kept = JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Settings>;
     return {
       theme: kept.theme === "night" || kept.theme === "daylight" ? kept.theme : standard.theme,
       measure: kept.measure === "si" ? "si" : "us",
       shortcuts: kept.shortcuts !== false,
+      prices: keptPrices(kept.prices),
     };
   } catch {
     return standard;
   }
+}
+
+function keptPrices(kept: Partial<Record<string, unknown>> | undefined): Prices {
+  const price = (name: (typeof PRICES)[number]): number => {
+    const value = kept?.[name];
+    return typeof value === "number" && value >= 0 && Number.isFinite(value) ? value : USUAL_PRICES[name];
+  };
+  return Object.fromEntries(PRICES.map((name) => [name, price(name)])) as Prices;
 }
 
 /** Gives the settings to the page and paints the theme. */

@@ -1,5 +1,6 @@
 import "fake-indexeddb/auto";
 import { newRig, RECORD_VERSIONS, type RigId } from "@amp-saver/records";
+import { demoRecords } from "@amp-saver/records/demo";
 import { Dexie } from "dexie";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { storeConformance } from "./conformance.ts";
@@ -86,9 +87,27 @@ describe("the browser's database", () => {
     const db = name();
     const store = await dexieStore(db, RECORD_VERSIONS);
     const newer = new Dexie(db);
-    newer.version(2).stores({ rig: "id, rig" });
+    newer.version(3).stores({ rig: "id, rig" });
     await newer.open();
     expect(await store.commit({ label: "edit", changes: [] })).toEqual({ ok: false, reason: "closed" });
     newer.close();
+  });
+
+  it("opens a database of the first version: its records brought up to date, the catalogue added", async () => {
+    const db = name();
+    const first = new Dexie(db);
+    first.version(1).stores({ rig: "id, rig", unit: "id, rig", source: "id, rig", job: "id, rig", reading: "id, rig", journal: "++seq" });
+    await first.open();
+    const record = demoRecords().find((r) => r.kind === "unit")!;
+    await first.table("unit").put({ id: record.id, rig: "demo-tin-lantern", record: { ...record, schema: 1 } });
+    first.close();
+    const store = await dexieStore(db, RECORD_VERSIONS);
+    expect(await store.get("unit", record.id)).toEqual(record);
+    const starter = demoRecords().find((r) => r.kind === "starter")!;
+    expect(await store.commit({ label: "add-starter", changes: [{ kind: "starter", id: starter.id, after: starter }] })).toEqual({
+      ok: true,
+    });
+    expect(await store.list("starter")).toEqual([starter]);
+    store.close();
   });
 });

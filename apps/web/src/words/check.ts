@@ -52,6 +52,18 @@ export function answerSentence({ code, figures, decides, method, shore }: Answer
         { text: formatVolts(f(figures, "lowestV")), decides: true },
         { text: ` before it is at speed in ${formatSeconds(f(figures, "startS"))}.` },
       ];
+    case "battery":
+      return [
+        { text: "No: " },
+        { text: `the battery falls below its cut-off and lets go at ${formatSeconds(f(figures, "atS"))}`, decides: true },
+        { text: ", before the unit is at speed." },
+      ];
+    case "run-battery":
+      return [
+        { text: "It starts, then the inverter cuts off: running pulls the battery to " },
+        { text: formatVolts(f(figures, "volts")), decides: true },
+        { text: `, and the cut-off is ${formatVolts(f(figures, "limitV"))}.` },
+      ];
     case "breaker":
       return [
         { text: "No: the breaker trips " },
@@ -121,6 +133,22 @@ export const MISSING = {
   "plate-amps": { answer: "Not known yet: the plate gives no amps.", action: "Enter locked rotor amps or rated load amps" },
   source: { answer: "Not known yet: there is nothing to start it on.", action: "Add a source" },
   "generator-watts": { answer: "Not known yet: the generator’s watts are missing.", action: "Enter its running or surge watts" },
+  "two-stage": {
+    answer: "Not studied: a two-stage compressor starts otherwise, and no soft starter of these kinds fits it.",
+    action: "Look at the unit’s kind again",
+  },
+  "variable-speed": {
+    answer: "Not studied: a variable-speed compressor starts softly by itself; no soft starter fits it.",
+    action: "Look at the unit’s kind again",
+  },
+  "three-phase": {
+    answer: "Not studied: a three-phase compressor needs another starter and another study.",
+    action: "Look at the unit’s kind again",
+  },
+  "aid-with-starter": {
+    answer: "Refused: a start capacitor beside a soft starter fights it and can destroy both. The start aid comes off first.",
+    action: "Look at the start aid again",
+  },
   "no-motor": { answer: "Not known: no motor can have these figures.", action: "Look at the plate’s amps again" },
 } as const;
 
@@ -137,6 +165,9 @@ export const CHECK = {
   against: "Laid over it",
   againstNone: "nothing",
   limit: "Starter’s limit",
+  starter: (name: string): string => `With ${name}`,
+  aidStaysIn: "Start aid stays in",
+  aidHelp: "it comes off before a soft starter goes in",
   loads: "Other loads on",
   outdoor: "Outdoor air",
   altitude: "Altitude",
@@ -216,8 +247,15 @@ export const ASSUMED_WORDS: Readonly<Record<string, (value: number, tolerance: n
   "surge-seconds": (v) => `Surge lasts ${formatNumber(v, 0)}\u00a0s`,
   "momentary-limit": (v) => `Folds back at ${formatNumber(v, 2)} × surge amps`,
   "set-make-up": (v) => `Alternator’s transient reactance ${formatNumber(v, 2)}`,
-  "altitude-loss": (v) => `${formatNumber(v * 100, 0)}\u00a0% less per 1,000 ft`,
-  "heat-loss": (v) => `${formatNumber(v * 1000, 0)}\u00a0% less per 10 °F above 77 °F`,
+  "cord-ohm": (v) => `Cords and adapters ${formatNumber(v, 3)}\u00a0ohm`,
+  "altitude-loss": (v) => `Engine loses ${formatNumber(v * 100, 1)}\u00a0% to height`,
+  "heat-loss": (v) => `Engine loses ${formatNumber(v * 100, 1)}\u00a0% to heat`,
+  "fuel-loss": (v) => `Engine loses ${formatNumber(v * 100, 0)}\u00a0% on propane`,
+  "shore-limit": (v) => `Shore gives up to ${formatAmps(v)} of it`,
+  "battery-volts": (v) => `Battery ${formatVolts(v)} at rest`,
+  "battery-ohm": (v) => `Bank and cables ${formatNumber(v * 1000, 1)}\u00a0milliohm`,
+  efficiency: (v) => `Inverter ${formatNumber(v * 100, 0)}\u00a0% efficient`,
+  "cut-off": (v) => `Cuts off below ${formatNumber(v, 1)}\u00a0V of battery`,
   "starter-limit": (v) => `Starter holds ${formatAmps(v)} once it has learned`,
   "start-capacitor": (v) => `Start capacitor ${formatNumber(v * 1e6, 0)}\u00a0µF`,
 };

@@ -38,6 +38,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   source: "source",
   job: "job",
   reading: "reading",
+  starter: "starter",
 };
 
 export const COMMON = {
@@ -88,6 +89,8 @@ export const UNDONE = {
   "add-unit": "Unit added",
   "add-source": "Source added",
   "delete-source": "Source deleted",
+  "add-starter": "Starter added",
+  "delete-starter": "Starter deleted",
   "add-reading": "Reading added",
   "delete-reading": "Reading deleted",
   import: "File read in",

@@ -1,4 +1,4 @@
-import { formatAmps, formatPercent, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
 
 type Say = (f: (name: string) => number) => string;
 
@@ -17,6 +17,14 @@ export const ISSUE_WORDS: Readonly<Record<string, Say>> = {
   "breaker-may-trip": (f) => `A breaker at the quick edge of its band trips: ${formatPercent(f("dose"))} of the way.`,
   "source-folds-back": (f) =>
     `The source holds the current down by lowering its voltage to ${formatPercent(f("lowestShare"))}: asked ${formatAmps(f("askedA"))}, limit ${formatAmps(f("limitA"))}.`,
+  "battery-low": (f) =>
+    `The battery falls to ${formatVolts(f("volts"))} at ${formatAmps(f("amps"))} DC and the inverter lets go at ${formatSeconds(f("atS"))}.`,
+  "run-battery-low": (f) =>
+    `Running takes ${formatAmps(f("amps"))} DC and pulls the battery to ${formatVolts(f("volts"))}; the inverter cuts off below ${formatVolts(f("limitV"))}.`,
+  "breaker-warms": (f) =>
+    `The breaker warms from start to start: with ${formatNumber(f("restS") / 60, 0)} min of rest a quick one may trip at start ${formatNumber(f("starts"), 0)}.`,
+  "eco-mode": () =>
+    "Eco mode is on. The engine idles until it is asked and may be too slow for the first amps of a start: turn it off for learning runs and first starts.",
   "surge-time": (f) => `Above running watts for ${formatSeconds(f("seconds"))}; the source allows ${formatSeconds(f("limitS"))}.`,
   "run-over-rating": (f) =>
     `Running takes ${formatWatts(f("watts"))}, the source carries ${formatWatts(f("limitW"))} for hours. It will stop after some minutes.`,

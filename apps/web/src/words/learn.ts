@@ -1,4 +1,4 @@
-import { formatAmps, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/core/quantity";
 import type { Part } from "./check.ts";
 
 interface LearnWords {
@@ -30,6 +30,13 @@ export const LEARN = {
   stalled: "stalls, tries again",
   tripped: "the source lets go",
   pictureLabel: (n: number): string => `${n} expected starts, one under the other, on one rule of amps.`,
+  timeTitle: "How long it takes",
+  time: (lastS: number, starts: number, heat: number | null): string => {
+    const rests = `${starts} starts with 4 min of rest between, 3 min after a stall: the last begins after ${formatNumber(lastS / 60, 0)} min.`;
+    if (heat === null || heat < 0) return rests;
+    if (heat >= 1) return `${rests} A quick breaker may trip on the way: rest longer.`;
+    return `${rests} The breaker warms to ${formatPercent(heat)} of what may trip a quick one.`;
+  },
   restTitle: "Rest between starts",
   rest: (restarts: boolean): string =>
     restarts

@@ -16,6 +16,17 @@ export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string;
   runningW: { label: "Running watts" },
   surgeW: { label: "Surge watts" },
   surgeS: { label: "Surge lasts" },
+  circuitA: { label: "Minimum circuit ampacity", help: "MCA, as the plate says" },
+  windingOhm: { label: "Winding" },
+  cordM: { label: "Length" },
+  bankVolts: { label: "Battery volts", help: "at rest, nothing drawn" },
+  bankOhm: { label: "Bank and cables", help: "inner resistance" },
+  efficiency: { label: "Efficiency" },
+  shoreLimitA: { label: "Adds to a shore limit of", help: "empty where it does not add" },
+  enduranceW: { label: "Watts" },
+  enduranceS: { label: "Seconds" },
+  tons: { label: "Tons" },
+  usd: { label: "Price" },
   hottestC: { label: "Hottest day" },
   altitudeM: { label: "Highest stop" },
   otherLoadsA: { label: "Other loads on" },
@@ -51,10 +62,28 @@ export const SURVEY = {
   model: "Model, as printed",
   hertz: "Volts and frequency on the plate",
   startAid: "Start aid as found",
-  startAids: { none: "none", ptc: "start capacitor with PTC", relay: "start capacitor with relay", unknown: "not known" },
+  startAids: {
+    none: "none",
+    ptc: "start capacitor with PTC",
+    relay: "start capacitor with relay",
+    kit: "hard start kit",
+    unknown: "not known",
+  },
+  drive: "Compressor",
+  drives: { "single-speed": "single speed", "two-stage": "two stages", "variable-speed": "variable speed", "three-phase": "three phases" },
+  printedCapacitor: "Run capacitor, as printed",
+  same: "same",
+  circuit: "Its own breaker and wire, as found",
+  wire: "Wire",
+  notRead: "not read",
+  mainOhm: "Winding, common to run",
+  startOhm: "Winding, common to start",
   sources: "Sources",
   addShore: "Add a hook-up",
   addGenerator: "Add a generator",
+  addInverter: "Add a battery inverter",
+  inverterName: "Battery inverter",
+  cutOff: "Low-voltage cut-off",
   shoreName: (volts: number): string => (volts >= 200 ? "House circuit" : "Hook-up"),
   generatorName: "Generator",
   generatorKind: "Kind",
@@ -70,4 +99,20 @@ export const SURVEY = {
     "Reading the plate on the outside needs no tool. Behind the cover there are mains volts and capacitors that hold charge after the power is off: every source off and locked, proven dead, capacitors bled and measured on the DC range before a hand goes in.",
   shoreHelp: "Ohm of wiring and cord may stay empty: 0.2 ohm is taken.",
   generatorHelp: "One of the two watts is enough. Surge is what it gives for some seconds.",
+} as const;
+
+/** What is said of breaker and wire; raising either is never a remedy. */
+export const CIRCUIT_WORDS = {
+  severity: { warn: "Watch.", note: "Note." },
+  issues: {
+    "breaker-over-plate": (f) =>
+      `The breaker is ${f("breakerA")} A, and the plate allows ${f("plateA")} A at most. A smaller one belongs there; have it looked at by someone licensed.`,
+    "breaker-over-motor-share": (f) =>
+      `The breaker is ${f("breakerA")} A; without a word on the plate ${f("mostA")} A is the most, 225 % of the compressor and the fan.`,
+    "breaker-under-ampacity": (f) =>
+      `The breaker is ${f("breakerA")} A and the circuit needs ${f("neededA")} A: it may trip in running. Look at plate and wire before anything; a larger breaker is no remedy.`,
+    "wire-under-ampacity": (f) =>
+      `The wire carries ${f("wireA")} A (${f("awg")} AWG, 60 °C terminals), and the circuit needs ${f("neededA")} A. Have it looked at by someone licensed.`,
+  } satisfies Readonly<Record<string, (f: (name: string) => string) => string>>,
+  source: (source: string): string => `Source: ${source}`,
 } as const;

@@ -1,4 +1,12 @@
-import { formatNumber, formatPercent } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatSeconds } from "@amp-saver/core/quantity";
+
+interface BatteryWords {
+  readonly startA: number;
+  readonly startV: number;
+  readonly runA: number | null;
+  readonly runV: number | null;
+  readonly cutOffV: number;
+}
 
 export const WHY = {
   trials: "Trial runs, and what moves them",
@@ -21,8 +29,25 @@ export const WHY = {
     "breaker-heat": "Breaker’s heat, quick edge of its band",
     "run-limit": "Running, for hours",
     "run-volts": "Volts at the unit, lowest allowed over given",
+    "battery-volts": "Battery’s sag, of what its cut-off allows",
     "engine-speed": "Engine’s sag, of what it stalls at",
   },
+  battery: ({ startA, startV, runA, runV, cutOffV }: BatteryWords): string => {
+    const start = `The battery gives up to ${formatAmps(startA)} DC in the start, down to ${formatNumber(startV, 1)} V`;
+    const run = runA === null || runV === null ? "" : `; running takes ${formatAmps(runA)} DC at ${formatNumber(runV, 1)} V`;
+    return `${start}${run}. The inverter cuts off below ${formatNumber(cutOffV, 1)} V.`;
+  },
+  breaker: (restS: number, mayTripAt: number | null): string =>
+    mayTripAt === null
+      ? `Start after start with ${formatNumber(restS / 60, 0)} min of rest the breaker keeps cool enough.`
+      : `Start after start with ${formatNumber(restS / 60, 0)} min of rest a quick breaker may trip at start ${formatNumber(mayTripAt, 0)}.`,
+  retries: (tries: readonly { readonly limitA: number; readonly startS: number | null; readonly tripped: boolean }[]): string =>
+    `It waits about 3 min and tries again: ${tries
+      .map(
+        ({ limitA, startS, tripped }) =>
+          `at ${formatAmps(limitA)} ${startS !== null ? `at speed in ${formatSeconds(startS)}` : tripped ? "the source lets go" : "it stalls"}`,
+      )
+      .join(", then ")}.`,
   energy: (joules: number, above: number | null): string =>
     above === null
       ? `The three seconds took ${formatNumber(joules / 1000, 1)} kJ.`

@@ -1,5 +1,12 @@
 import type { Confidence } from "@amp-saver/core/study/confidence";
-import { ASSUMED, type StartIssue, type StartResult, type StartStudy } from "@amp-saver/core/study/motor-start";
+import {
+  ASSUMED,
+  type CurrentTimePoint,
+  currentTime,
+  type StartIssue,
+  type StartResult,
+  type StartStudy,
+} from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 
 /** Which sentence answers the question; worded in the interface. */
@@ -8,6 +15,8 @@ type AnswerCode =
   | "engine"
   | "dips"
   | "breaker"
+  | "battery"
+  | "run-battery"
   | "stalled"
   | "gave-up"
   | "surge-time"
@@ -56,6 +65,15 @@ export interface CheckView {
   readonly assumptions: StartStudy["assumptions"];
   readonly issues: readonly StartIssue[];
   readonly limits: StartResult["limits"];
+  readonly peaks: StartResult["peak"];
+  readonly startS: number | null;
+  readonly lowestV: number;
+  /** For how long the start stays at or above each current, and for how long its source lets it. */
+  readonly lasts: readonly CurrentTimePoint[];
+  readonly allowed: StartResult["allowed"];
+  readonly battery: StartResult["battery"];
+  readonly breaker: StartResult["breaker"];
+  readonly retries: StartResult["retries"];
   readonly energyJ: number;
   readonly aboveRunningS: number | null;
 }
@@ -100,6 +118,14 @@ export function checkView(study: StartStudy, method: Method, engine = false): Ch
     assumptions: study.assumptions.toSorted((a, b) => ASSUMED.indexOf(a.code) - ASSUMED.indexOf(b.code)),
     issues: result.issues,
     limits: result.limits,
+    peaks: result.peak,
+    startS: result.startS,
+    lowestV: result.minVolts,
+    lasts: currentTime(result),
+    allowed: result.allowed,
+    battery: result.battery,
+    breaker: result.breaker,
+    retries: result.retries,
     energyJ: result.energyJ,
     aboveRunningS: result.aboveRunningS,
   };
@@ -110,6 +136,8 @@ const ISSUE_OF: Readonly<Partial<Record<AnswerCode, readonly string[]>>> = {
   engine: ["engine-stalls"],
   dips: ["engine-badly", "contactor-may-drop"],
   breaker: ["breaker-trips"],
+  battery: ["battery-low"],
+  "run-battery": ["run-battery-low"],
   stalled: ["stalled"],
   "gave-up": ["starter-gave-up"],
   "surge-time": ["surge-time"],
@@ -123,12 +151,14 @@ function answerCode({ result, verdict }: StartStudy): AnswerCode {
   if (result.reason === "source-undervoltage") return "undervoltage";
   if (result.reason === "engine-stalled") return "engine";
   if (result.reason === "breaker-tripped") return "breaker";
+  if (result.reason === "battery-low") return "battery";
   if (result.reason === "starter-gave-up") return "gave-up";
   if (result.reason === "below-speed") return "stalled";
   const stop = result.issues.find((i) => i.severity === "stop")?.code;
   if (stop === "surge-time") return "surge-time";
   if (stop === "run-over-rating") return "run-over-generator";
   if (stop === "run-over-breaker-share") return "run-over-breaker";
+  if (stop === "run-battery-low") return "run-battery";
   if (stop === "run-volts-too-low") return "run-low-volts";
   if (stop === "run-pull-out") return "pull-out";
   if (result.start.foldedBack) return "folded";

@@ -38,6 +38,14 @@ const PLAIN: Readonly<Partial<Record<FigureName, ShownAs>>> = {
   sourceVolts: same("V", 0),
   readingVolts: same("V", 1),
   sourceOhm: same("ohm", 2),
+  windingOhm: same("ohm", 2),
+  bankVolts: same("V", 1),
+  bankOhm: times("milliohm", 1, 1000),
+  efficiency: times("%", 0, 100),
+  enduranceW: same("W", 0),
+  enduranceS: same("s", 0),
+  tons: same("tons", 2),
+  usd: same("USD", 0),
   runningW: same("W", 0),
   surgeW: same("W", 0),
   surgeS: same("s", 0),
@@ -48,6 +56,7 @@ const PLAIN: Readonly<Partial<Record<FigureName, ShownAs>>> = {
 export function shownAs(name: FigureName, measure: Measure): ShownAs {
   if (name === "hottestC") return measure === "us" ? FAHRENHEIT : same("°C", 0);
   if (name === "altitudeM") return measure === "us" ? FEET : same("m", 0);
+  if (name === "cordM") return measure === "us" ? FEET : same("m", 1);
   return PLAIN[name] ?? same("A", 1);
 }
 

@@ -1,4 +1,5 @@
 import type { AirConditioner, Figure, Source } from "@amp-saver/records";
+import { hasWatts } from "./start-case.ts";
 
 /** Whether there is enough for an answer, or what is missing first. */
 export type SurveyState =
@@ -13,10 +14,11 @@ export function surveyState(unit: AirConditioner, source: Source | undefined): S
   if (!plate && source === undefined) return { code: "missingBoth" };
   if (!plate) return { code: "missingPlate" };
   if (source === undefined) return { code: "missingSource" };
-  if (source.type !== "shore" && source.runningW === undefined && source.surgeW === undefined) return { code: "missingWatts" };
+  if (!hasWatts(source)) return { code: "missingWatts" };
   const figures: (Figure | undefined)[] = UNIT_FIGURES.map((name) => unit[name]);
   if (source.type === "shore") figures.push(source.volts, source.breakerA, source.ohm);
   else figures.push(source.volts, source.runningW, source.surgeW, source.surgeS);
+  if (source.type === "inverter") figures.push(source.bankV, source.bankOhm, source.efficiency, source.cutOffV);
   const read = figures.filter((f) => f !== undefined && f.from !== "typical" && f.from !== "guessed").length;
   return { code: "enough", read, typical: figures.length - read };
 }

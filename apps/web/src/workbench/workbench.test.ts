@@ -72,7 +72,7 @@ describe("figures as people type them", () => {
 
 describe("from records to an answer", () => {
   it("says what is missing before it says anything else", () => {
-    const conditions = conditionsOf(rig, job);
+    const conditions = conditionsOf(rig, job, []);
     const { lockedRotorA: _l, ratedLoadA: _r, ...bare } = unit;
     expect(startCase(bare, sources[0], "soft", conditions)).toEqual({ ok: false, missing: "plate-amps" });
     expect(startCase(unit, undefined, "soft", conditions)).toEqual({ ok: false, missing: "source" });
@@ -84,12 +84,12 @@ describe("from records to an answer", () => {
   });
 
   it("takes a job's own weather over the rig's", () => {
-    expect(conditionsOf(rig, { ...job, outdoorC: 40 }).outdoorC).toBe(40);
-    expect(conditionsOf(rig, { ...job, outdoorC: null }).outdoorC).toBe(rig.hottestC.value);
+    expect(conditionsOf(rig, { ...job, outdoorC: 40 }, []).outdoorC).toBe(40);
+    expect(conditionsOf(rig, { ...job, outdoorC: null }, []).outdoorC).toBe(rig.hottestC.value);
   });
 
   it("asks one question for every source and every way, in order", () => {
-    const input = checkInput(unit, sources, job.sourceId, "soft", "direct", conditionsOf(rig, job));
+    const input = checkInput(unit, sources, job.sourceId, "soft", "direct", conditionsOf(rig, job, []));
     expect(input.glances.length).toBe(sources.length + METHODS.length);
     expect(input.glanceOf.slice(-4)).toEqual(METHODS.map((method) => ({ method })));
     expect(input.against?.method).toEqual({ kind: "direct" });
@@ -100,7 +100,7 @@ describe("from records to an answer", () => {
     for (const source of sources) {
       for (const method of METHODS) {
         for (const outdoorC of [20, 35, 50]) {
-          const given = startCase(unit, source, method, { ...conditionsOf(rig, job), outdoorC });
+          const given = startCase(unit, source, method, { ...conditionsOf(rig, job, []), outdoorC });
           if (!given.ok) throw new Error(given.missing);
           const study = studyStart(given.given);
           if (!study.ok) throw new Error(study.reason);

@@ -1,7 +1,9 @@
+import type { Result } from "@amp-saver/core/quantity";
+import { type Calibration, type CalibrationFailure, type CalibrationInput, calibrate } from "@amp-saver/core/study/calibration";
 import { type LearningStudy, studyLearning } from "@amp-saver/core/study/learning";
+import { type MapCell, marginRow } from "@amp-saver/core/study/margin-map";
 import {
   type Sensitivity,
-  type SourceCase,
   type StartCase,
   type StartStudy,
   sensitivities,
@@ -10,7 +12,7 @@ import {
   thresholds,
   type Verdict,
 } from "@amp-saver/core/study/motor-start";
-import { type RemedyStudy, studyRemedies } from "@amp-saver/core/study/remedy";
+import { type Choices, type RemedyStudy, studyRemedies } from "@amp-saver/core/study/remedy";
 import { expose } from "comlink";
 
 /** A case's verdict for a list, with the margin that decides; none where the unit made do with less than it asked. */
@@ -41,8 +43,16 @@ const desk = {
     return study.ok ? study.value : null;
   },
   /** Every remedy for a case, simulated side by side. */
-  remedies(given: StartCase, others: readonly SourceCase[]): RemedyStudy {
-    return studyRemedies(given, others);
+  remedies(given: StartCase, choices: Choices): RemedyStudy {
+    return studyRemedies(given, choices);
+  },
+  /** Margins row by row, lowest row first. */
+  map(given: StartCase, outdoorC: readonly number[], up: readonly number[]): MapCell[][] {
+    return up.map((at) => [...marginRow(given, outdoorC, at)]);
+  },
+  /** A unit refined by its readings, or why not. */
+  calibrate(input: CalibrationInput): Result<Calibration, CalibrationFailure> {
+    return calibrate(input);
   },
   /** Where the answer turns, and what to measure next. */
   surroundings(given: StartCase): { readonly thresholds: Thresholds; readonly sensitivities: readonly Sensitivity[] } {

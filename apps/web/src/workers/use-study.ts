@@ -1,6 +1,9 @@
+import type { Result } from "@amp-saver/core/quantity";
+import type { Calibration, CalibrationFailure, CalibrationInput } from "@amp-saver/core/study/calibration";
 import type { LearningStudy } from "@amp-saver/core/study/learning";
-import type { SourceCase, StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
-import type { RemedyStudy } from "@amp-saver/core/study/remedy";
+import type { MapCell } from "@amp-saver/core/study/margin-map";
+import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
+import type { Choices, RemedyStudy } from "@amp-saver/core/study/remedy";
 import { desks } from "./desk.ts";
 import type { Glance, StartDesk } from "./start.worker.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
@@ -8,7 +11,9 @@ import { type Latest, useLatest } from "./use-latest.ts";
 const askStudy = (given: StartCase): Promise<StartStudy | null> => desks().front.study(given);
 const askGlances = (cases: readonly StartCase[]): Promise<(Glance | null)[]> => desks().back.glances(cases);
 const askLearning = (given: StartCase): Promise<LearningStudy | null> => desks().front.learning(given);
-const askRemedies = ({ given, others }: RemedyQuestion): Promise<RemedyStudy> => desks().front.remedies(given, others);
+const askRemedies = ({ given, choices }: RemedyQuestion): Promise<RemedyStudy> => desks().front.remedies(given, choices);
+const askMap = (question: MapQuestion): Promise<MapCell[][]> => desks().back.map(question.given, question.outdoorC, question.up);
+const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> => desks().back.calibrate(input);
 const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
 
 /** Pause before the surroundings of a question are worked out, ms: not while it is being dragged. */
@@ -29,15 +34,32 @@ export function useLearning(given: StartCase | null): Latest<LearningStudy | nul
   return useLatest(given, askLearning);
 }
 
-/** A case and the other sources that could feed it. */
+/** A case and what there is to choose from besides it. */
 export interface RemedyQuestion {
   readonly given: StartCase;
-  readonly others: readonly SourceCase[];
+  readonly choices: Choices;
+}
+
+/** A case and the places of its map. */
+export interface MapQuestion {
+  readonly given: StartCase;
+  readonly outdoorC: readonly number[];
+  readonly up: readonly number[];
 }
 
 /** Every remedy for a case, side by side. */
 export function useRemedies(question: RemedyQuestion | null): Latest<RemedyStudy> {
   return useLatest(question, askRemedies);
+}
+
+/** Margins over heat and height, or heat and loads. */
+export function useMap(question: MapQuestion | null): Latest<MapCell[][]> {
+  return useLatest(question, askMap, SETTLED_MS);
+}
+
+/** A unit refined by its readings, or why not. */
+export function useCalibration(input: CalibrationInput | null): Latest<Result<Calibration, CalibrationFailure>> {
+  return useLatest(input, askCalibration, SETTLED_MS);
 }
 
 /** Where the answer turns, and what to measure next. */

@@ -1,7 +1,8 @@
 import { type Batch, type Confidence, summarise } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
-import { type Remote, wrap } from "comlink";
+import type { Remote } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
+import { pool } from "./pool.ts";
 import type { TrialDesk } from "./trial.worker.ts";
 
 /** How far the trials of a question have come. */
@@ -17,16 +18,6 @@ export const TRIALS = 1000;
 const BATCH = 20;
 const SEED = 1;
 const SETTLED_MS = 500;
-const POOL = 2;
-
-let pool: Remote<TrialDesk>[] | undefined;
-
-function hire(): Remote<TrialDesk>[] {
-  pool ??= Array.from({ length: POOL }, () =>
-    wrap<TrialDesk>(new Worker(new URL("./trial.worker.ts", import.meta.url), { type: "module" })),
-  );
-  return pool;
-}
 
 /**
  * Tries a question a thousand times in a pool of workers once it has settled; a newer question, or
@@ -62,7 +53,7 @@ export function useTrials(given: StartCase | null): Trials {
       }
     };
     const timer = setTimeout(() => {
-      void Promise.all(hire().map(work)).then(() => wanted && show(false));
+      void Promise.all(pool().map(work)).then(() => wanted && show(false));
     }, SETTLED_MS);
     const end = (): void => {
       wanted = false;

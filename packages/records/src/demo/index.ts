@@ -1,5 +1,5 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
-import { type Birth, newGenerator, newJob, newReading, newRig, newShore, newUnit } from "../defaults.ts";
+import { type Birth, newGenerator, newInverter, newJob, newReading, newRig, newShore, newStarter, newUnit } from "../defaults.ts";
 import type { Figure } from "../figure.ts";
 import type { AnyRecord } from "../record.ts";
 
@@ -29,7 +29,10 @@ function tinLantern(): AnyRecord[] {
     fanA: plate(2.5),
     runCapacitorF: plate(45e-6),
     coolingW: plate(13_500 * W_PER_BTU_H),
-    maxBreakerA: plate(20),
+    maxBreakerA: plate(25),
+    circuitA: plate(19),
+    branchBreakerA: measured(20, 0),
+    branchAwg: 12 as const,
     startAid: "none" as const,
   };
   const rear = {
@@ -53,13 +56,25 @@ function tinLantern(): AnyRecord[] {
   const pedestal = {
     ...newShore(born("demo-pedestal", "2026-05-14T15:20:02.000Z"), rig.id, "Pedestal, 30 A"),
     breakerA: plate(30),
-    ohm: measured(0.18, 0.1),
+    ohm: measured(0.1, 0.1),
+    cords: [{ awg: 10 as const, lengthM: metresFromFt(30) }],
   };
   const outlet = { ...newShore(born("demo-outlet", "2026-05-14T15:20:03.000Z"), rig.id, "House outlet, 20 A"), breakerA: plate(20) };
   const small = {
     ...newGenerator(born("demo-small-gen", "2026-05-14T15:20:04.000Z"), rig.id, "1.6 kW generator"),
     runningW: sheet(1600),
     surgeW: sheet(2000),
+  };
+  const inverter = {
+    ...newInverter(born("demo-inverter", "2026-05-14T15:20:05.000Z"), rig.id, "3 kW inverter, 24 V bank"),
+    runningW: sheet(3000),
+    surgeW: sheet(6000),
+    surgeS: sheet(5),
+    endurance: [{ watts: 3600, seconds: 1800 }],
+    bankV: measured(26.4, 0.01),
+    bankOhm: typical(0.012),
+    efficiency: sheet(0.91),
+    cutOffV: sheet(22),
   };
   const job = {
     ...newJob(born("demo-front-job", MAY), rig.id, front.id, "Fit a soft starter"),
@@ -99,7 +114,7 @@ function tinLantern(): AnyRecord[] {
     taken(8, "after", 22.3),
     taken(9, "after", 11.8, { mode: "live" }),
   ];
-  return [rig, front, rear, generator, pedestal, outlet, small, job, rearJob, ...readings];
+  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, ...readings];
 }
 
 /** A house condenser on 240 V. */
@@ -151,7 +166,29 @@ function fennelRow(): AnyRecord[] {
   return [rig, condenser, grid, generator, set, job];
 }
 
-/** Two invented rigs, as records of a rig file. */
+/** Two invented entries of a starter catalogue. */
+function catalogue(): AnyRecord[] {
+  const roof = {
+    ...newStarter(born("demo-starter-roof", MAY), "Roof class, 16 AWG leads"),
+    leastTons: 0.75,
+    mostTons: 1.5,
+    lockedRotorMostA: sheet(75),
+    startCapacitorF: sheet(150e-6),
+    usd: 310,
+  };
+  const house = {
+    ...newStarter(born("demo-starter-house", MAY), "House class, 230 V"),
+    leastV: 200,
+    mostV: 250,
+    leastTons: 3,
+    mostTons: 5,
+    lockedRotorMostA: sheet(150),
+    usd: 380,
+  };
+  return [roof, house];
+}
+
+/** Two invented rigs and a small catalogue, as records of a rig file. */
 export function demoRecords(): readonly AnyRecord[] {
-  return [...tinLantern(), ...fennelRow()];
+  return [...tinLantern(), ...fennelRow(), ...catalogue()];
 }

@@ -1,5 +1,6 @@
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, MEASURE_WORDS } from "../../words/check.ts";
+import { REFINE } from "../../words/refine.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
 import type { Surroundings } from "./surroundings.ts";
 
@@ -11,10 +12,15 @@ export function Assumed({
   view,
   surroundings,
   onAll,
+  onRefine,
+  refinedBy,
 }: {
   readonly view: CheckView;
   readonly surroundings: Surroundings | undefined;
   readonly onAll: () => void;
+  /** Opens what readings make of the plate; null while nothing was read. */
+  readonly onRefine: (() => void) | null;
+  readonly refinedBy: number | null;
 }) {
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
   const next = surroundings?.sensitivities.find((s) => s.nowA >= WORTH_A);
@@ -23,9 +29,20 @@ export function Assumed({
       <section className="border-t-[1.5px] border-ink pt-2">
         <div className="flex items-baseline justify-between">
           <h2 className="text-[15px] font-bold">{CHECK.assumed}</h2>
-          <button type="button" className="px-1 text-[14.5px] underline underline-offset-4 pointer-coarse:min-h-[44px]" onClick={onAll}>
-            {CHECK.all(view.assumptions.length)}
-          </button>
+          <span>
+            {onRefine !== null && (
+              <button
+                type="button"
+                className="mr-3 px-1 text-[14.5px] underline underline-offset-4 pointer-coarse:min-h-[44px]"
+                onClick={onRefine}
+              >
+                {refinedBy === null ? REFINE.open : REFINE.inUse(refinedBy)}
+              </button>
+            )}
+            <button type="button" className="px-1 text-[14.5px] underline underline-offset-4 pointer-coarse:min-h-[44px]" onClick={onAll}>
+              {CHECK.all(view.assumptions.length)}
+            </button>
+          </span>
         </div>
         <ul className="mt-1 grid gap-x-6 text-[14.5px] min-[700px]:grid-cols-2">
           {assumed.slice(0, SHOWN).map((a) => (

@@ -2,16 +2,13 @@ import { formatWith } from "@amp-saver/core/quantity";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
-import { StartPicture } from "../../chart/start-picture.tsx";
-import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
-import { Choice } from "../../ui/choice.tsx";
 import { useKeys } from "../../ui/keys.tsx";
 import { useWide } from "../../ui/use-wide.ts";
-import { answerSentence, CHECK, MISSING } from "../../words/check.ts";
+import { answerSentence, CHECK, METHOD_WORDS, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { sameFrame } from "../../workbench/check-input.ts";
 import { checkView, withTrials } from "../../workbench/check-view.ts";
@@ -22,6 +19,8 @@ import { Assumed } from "./assumed.tsx";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { Held } from "./held.tsx";
 import { pictureOf } from "./picture.ts";
+import { Pictures } from "./pictures.tsx";
+import { RefineSheet } from "./refine-sheet.tsx";
 import type { Thresholds } from "./surroundings.ts";
 import { useKept } from "./use-kept.ts";
 import { useQuestion } from "./use-question.ts";
@@ -40,8 +39,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const surroundings = useSurroundings(given);
   const rail = useWide();
   const [why, setWhy] = useState(false);
-  const [show, setShow] = useState<"amps" | "sides">("amps");
-  const [frame, width] = useWidth<HTMLDivElement>();
+  const [refine, setRefine] = useState(false);
   const source = sources.find((s) => s.id === job.sourceId);
   const engine = source?.type === "generator";
   const trials = useTrials(given);
@@ -67,8 +65,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
 
   const asked = CHECK.question(rail ? unit.name : null, source?.name ?? null);
   const missing = input.chosen.ok ? (study.answer === null ? "no-motor" : null) : input.chosen.missing;
-  const wide = width >= 620;
-  const height = wide ? Math.max(400, Math.min(560, globalThis.innerHeight - 372)) : 430;
+  const over = other.answer && against !== null ? { study: other.answer, method: against } : null;
   const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
   const turn = roundTurn(sameFrame(surroundings.answered, given) ? surroundings.answer?.thresholds : undefined, measure);
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
@@ -112,37 +109,19 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             {MISSING[missing].action}
           </Link>
         )}
-        {!wide && view !== null && (
-          <div className="mt-2 max-w-[320px]">
-            <Choice
-              label={CHECK.amps}
-              hideLabel
-              value={show}
-              options={[
-                { value: "amps", word: CHECK.showAmps },
-                { value: "sides", word: CHECK.showVoltsRpm },
-              ]}
-              onChange={setShow}
-            />
-          </div>
+        {view !== null && missing === null && given !== null && (
+          <Pictures
+            rigName={bundle.rig.name}
+            view={view}
+            picture={pictureOf(view, over, question.conditions.otherLoadsA, unit, source)}
+            over={over && { lasts: checkView(over.study, over.method).lasts, label: METHOD_WORDS[over.method] }}
+            chosenLabel={METHOD_WORDS[method]}
+            breakerA={source?.type === "shore" ? (view.assumptions.find((a) => a.code === "breaker")?.value ?? null) : null}
+            sentence={parts.map((p) => p.text).join("")}
+            given={given}
+            mapAxis={source?.type === "generator" || source?.type === "inverter-generator" ? "altitude" : "loads"}
+          />
         )}
-        <div ref={frame} className="mt-3 min-w-0">
-          {view !== null && missing === null && width > 0 && (
-            <StartPicture
-              {...pictureOf(
-                view,
-                other.answer && against !== null ? { study: other.answer, method: against } : null,
-                question.conditions.otherLoadsA,
-                unit,
-                source,
-              )}
-              width={width}
-              height={height}
-              show={show}
-              label={CHECK.pictureLabel(parts.map((p) => p.text).join(""))}
-            />
-          )}
-        </div>
         {!rail && (
           <div className="-mx-4 mt-3">
             <ControlDrawer {...controls} />
@@ -153,11 +132,14 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             view={view}
             surroundings={sameFrame(surroundings.answered, given) ? surroundings.answer : undefined}
             onAll={() => setWhy(true)}
+            onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
+            refinedBy={unit.fitted?.readings ?? null}
           />
         )}
       </div>
       {rail && <ControlRail {...controls} />}
-      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} confidence={tried} />}
+      <RefineSheet bundle={bundle} open={refine} onOpenChange={setRefine} />
+      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} onBreaker={source?.type === "shore"} confidence={tried} />}
     </div>
   );
 }

@@ -19,10 +19,10 @@ export interface Question {
 }
 
 /** The question of a job: what is kept, overlaid with what is being dragged. */
-export function useQuestion({ job, rig, unit, sources }: JobBundle): Question {
+export function useQuestion({ job, rig, unit, sources, starters }: JobBundle): Question {
   const { commit } = useStore();
   const [dragged, setDragged] = useState<Partial<Conditions>>({});
-  const conditions = useMemo(() => ({ ...conditionsOf(rig, job), ...dragged }), [rig, job, dragged]);
+  const conditions = useMemo(() => ({ ...conditionsOf(rig, job, starters), ...dragged }), [rig, job, starters, dragged]);
   const { method, against, sourceId } = job;
   const input = useMemo(
     () => checkInput(unit, sources, sourceId, method, against, conditions),

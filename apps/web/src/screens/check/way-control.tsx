@@ -3,15 +3,18 @@ import { METHODS, type Method } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
+import { Tick } from "../../ui/tick.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK, METHOD_WORDS } from "../../words/check.ts";
+import { isAided } from "../../workbench/unit-case.ts";
 import { type ControlProps, fitOf } from "./control-props.ts";
 
 const LIMIT_SHARES = [0.2, 0.8] as const;
 
 /** Which way of starting, what it is laid over, and a starter's limit. */
 export function WayControl(props: ControlProps) {
-  const { unit } = props.bundle;
+  const { unit, job, starters } = props.bundle;
+  const starter = starters.find((s) => s.id === job.starterId);
   const { method, against, conditions, keep, drag } = props.question;
   const assumed = props.view?.assumptions.find((a) => a.code === "starter-limit")?.value;
   const lockedA = props.view?.assumptions.find((a) => a.code === "locked-amps")?.value ?? unit.lockedRotorA?.value;
@@ -40,6 +43,15 @@ export function WayControl(props: ControlProps) {
           ))}
         </select>
       </label>
+      {method === "soft" && starter !== undefined && <p className="text-[14.5px]">{CHECK.starter(starter.name)}</p>}
+      {method === "soft" && isAided(unit) && (
+        <Tick
+          label={CHECK.aidStaysIn}
+          help={CHECK.aidHelp}
+          ticked={conditions.aidStaysIn}
+          onChange={(aidStaysIn) => keep({ aidStaysIn })}
+        />
+      )}
       {method === "soft" && limitA !== undefined && lockedA !== undefined && (
         <RuleSlider
           label={CHECK.limit}

@@ -7,17 +7,20 @@ import { ISSUE_WORDS, issueSource, SEVERITY_WORDS } from "../../words/issues.ts"
 import { WHY } from "../../words/why.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
 import type { Trials } from "../../workers/use-trials.ts";
+import { ExplainedFigures } from "./explained.tsx";
 
 /** The answer opened down to its findings, inputs, formulas and sources. */
 export function WhySheet({
   open,
   onOpenChange,
   view,
+  onBreaker,
   confidence,
 }: {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly view: CheckView;
+  readonly onBreaker: boolean;
   readonly confidence: Trials["confidence"];
 }) {
   return (
@@ -36,6 +39,7 @@ export function WhySheet({
           </ul>
         </section>
       )}
+      <ExplainedFigures view={view} onBreaker={onBreaker} />
       <section className="mt-4">
         <h3 className="font-bold">{WHY.limits}</h3>
         <ul>
@@ -47,6 +51,9 @@ export function WhySheet({
           ))}
         </ul>
         <p className="py-1 text-[15px]">{WHY.energy(view.energyJ, view.aboveRunningS)}</p>
+        {view.battery !== null && <p className="py-1 text-[15px]">{WHY.battery(view.battery)}</p>}
+        {view.breaker !== null && <p className="py-1 text-[15px]">{WHY.breaker(view.breaker.restS, view.breaker.mayTripAt)}</p>}
+        {view.retries.length > 0 && <p className="py-1 text-[15px]">{WHY.retries(view.retries)}</p>}
       </section>
       {confidence !== null && (
         <section className="mt-4">

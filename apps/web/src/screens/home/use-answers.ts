@@ -17,8 +17,8 @@ export function useAnswers(log: ReturnType<typeof useLogbook>): void {
     () =>
       (log ?? [])
         .filter(({ job, rig, unit, source }) => answerStale(job, rig, unit, source))
-        .flatMap(({ job, rig, unit, source }) => {
-          const question = startCase(unit, source, job.method, conditionsOf(rig, job));
+        .flatMap(({ job, rig, unit, source, starters }) => {
+          const question = startCase(unit, source, job.method, conditionsOf(rig, job, starters));
           return question.ok ? [{ job, given: question.given }] : [];
         })
         .slice(0, MOST_AT_ONCE),

@@ -11,12 +11,13 @@ import { useLearning } from "../../workers/use-study.ts";
 
 /** Learn: what to expect start by start on the source asked about. */
 export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const { job, rig, unit, sources } = bundle;
+  const { job, rig, unit, sources, starters } = bundle;
   const source = sources.find((s) => s.id === job.sourceId);
-  const question = startCase(unit, source, "soft", conditionsOf(rig, job));
+  const question = startCase(unit, source, "soft", conditionsOf(rig, job, starters));
   const { answer } = useLearning(question.ok ? question.given : null);
   const [frame, width] = useWidth<HTMLDivElement>();
   const last = answer?.starts.at(-1);
+  const warmest = answer == null ? null : Math.max(...answer.starts.map((s) => s.breakerHeat ?? -1));
   const missing = question.ok ? (answer === null ? "no-motor" : null) : question.missing;
   const parts =
     missing !== null
@@ -43,6 +44,12 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
         )}
       </div>
       <dl className="mt-4 grid gap-x-8 border-t-[1.5px] border-ink pt-2 min-[700px]:grid-cols-2">
+        {answer != null && last !== undefined && (
+          <div>
+            <dt className="font-bold">{LEARN.timeTitle}</dt>
+            <dd>{LEARN.time(last.atS, answer.starts.length, warmest)}</dd>
+          </div>
+        )}
         {answer != null && (
           <div>
             <dt className="font-bold">{LEARN.restTitle}</dt>

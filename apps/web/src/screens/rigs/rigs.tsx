@@ -31,7 +31,14 @@ export function RigsScreen() {
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
     const text = await file.text().catch(() => null);
-    setOffer(text === null ? { ok: false, reason: "unreadable", where: file.name } : offerImport(text, rigs.flatMap(recordsOf)));
+    setOffer(
+      text === null
+        ? { ok: false, reason: "unreadable", where: file.name }
+        : offerImport(
+            text,
+            rigs.flatMap((bundle) => [...recordsOf(bundle), ...bundle.starters]),
+          ),
+    );
   };
   const units = rigs.reduce((n, b) => n + b.units.length, 0);
   const sources = rigs.reduce((n, b) => n + b.sources.length, 0);

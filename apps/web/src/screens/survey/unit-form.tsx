@@ -4,12 +4,16 @@ import { useState } from "react";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { SURVEY } from "../../words/survey.ts";
+import { isAided } from "../../workbench/unit-case.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { CircuitForm } from "./circuit-form.tsx";
 
 const FIRST = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
-const MORE = ["coolingW", "maxBreakerA", "runningA"] as const;
+const MORE = ["coolingW", "maxBreakerA", "circuitA", "runningA"] as const;
+const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
 
 /** The plate of one air conditioner: what the answer needs first, the rest on request. */
 export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
@@ -68,13 +72,19 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
               return null;
             }}
           />
-          <Choice
+          <Pick
+            label={SURVEY.drive}
+            value={unit.drive ?? "single-speed"}
+            options={DRIVES.map((value) => ({ value, word: SURVEY.drives[value] }))}
+            onChange={(drive) => save({ drive }, "drive")}
+          />
+          <Pick
             label={SURVEY.startAid}
             value={unit.startAid}
-            options={(["unknown", "none", "ptc", "relay"] as const).map((value) => ({ value, word: SURVEY.startAids[value] }))}
+            options={(["unknown", "none", "ptc", "relay", "kit"] as const).map((value) => ({ value, word: SURVEY.startAids[value] }))}
             onChange={(startAid) => save({ startAid }, "startAid")}
           />
-          {(unit.startAid === "ptc" || unit.startAid === "relay") && (
+          {isAided(unit) && (
             <FigureInput
               name="startAidF"
               figure={unit.startAidF}
@@ -83,6 +93,25 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
               onChange={(next) => save({ startAidF: next }, "startAidF")}
             />
           )}
+          <FigureInput
+            name="runCapacitorF"
+            label={SURVEY.printedCapacitor}
+            figure={unit.runCapacitorPrintedF}
+            usual="plate"
+            placeholder={SURVEY.same}
+            onChange={(next) => save({ runCapacitorPrintedF: next }, "runCapacitorPrintedF")}
+          />
+          <CircuitForm unit={unit} save={save} />
+          {(["mainOhm", "startOhm"] as const).map((field) => (
+            <FigureInput
+              key={field}
+              name="windingOhm"
+              label={SURVEY[field]}
+              figure={unit[field]}
+              usual="measured"
+              onChange={(next) => save({ [field]: next }, field)}
+            />
+          ))}
         </Collapsible.Content>
       </Collapsible.Root>
     </section>

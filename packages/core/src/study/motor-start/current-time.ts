@@ -1,10 +1,5 @@
+import type { CurrentTimePoint } from "./current-limits.ts";
 import type { StartResult } from "./result.ts";
-
-/** A current and how long a start stayed at or above it. */
-export interface CurrentTimePoint {
-  readonly amps: number;
-  readonly seconds: number;
-}
 
 /** For each current that a start reached, the time for which it was reached or exceeded: largest current first, time growing. */
 export function currentTime({ cycles }: Pick<StartResult, "cycles">): readonly CurrentTimePoint[] {

@@ -1,3 +1,4 @@
+import type { CurrentLimits } from "./current-limits.ts";
 import type { StartIssue } from "./issues.ts";
 import type { SteadyRunning } from "./steady.ts";
 
@@ -86,6 +87,8 @@ export interface StartResult {
   readonly running: SteadyRunning | null;
   readonly start: Headroom;
   readonly run: Headroom | null;
+  /** For how long its source lets a current pass; null where nothing limits. */
+  readonly allowed: CurrentLimits | null;
   readonly battery: BatteryUse | null;
   readonly breaker: BreakerRow | null;
   /** What the starter does after it let go, one try after each delay; empty when it did not. */

@@ -4,6 +4,7 @@ import type { Assumption } from "./assume.ts";
 import { batteryRunning, batteryUse } from "./battery-use.ts";
 import { breakerRow } from "./breaker-row.ts";
 import type { StartCase } from "./case.ts";
+import { currentLimits } from "./current-limits.ts";
 import { findIssues } from "./find-issues.ts";
 import { runHeadroom, startHeadroom } from "./headroom.ts";
 import { aboveRunningS, energyJ, limitUse } from "./limit-use.ts";
@@ -56,6 +57,7 @@ export function runPrepared(prepared: PreparedStart): StartResult {
     running,
     start,
     run,
+    allowed: currentLimits(input),
     battery: battery && { ...battery, ...runBattery },
     breaker,
     retries: retriesOf(input, trace),

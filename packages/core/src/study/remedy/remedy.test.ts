@@ -98,11 +98,13 @@ describe("remedies side by side on a 2,200 W set", () => {
     expect(by({ ...AS_FOUND, source: { ...source, cords: [{ awg: 0, lengthM: 30 }] } }).cord).toBeUndefined();
   });
 
-  it("takes its prices from the user, and another price may change the choice", () => {
-    const aided = { ...AS_FOUND, unit: { ...ROOFTOP, startAidF: 150e-6 } };
+  it("takes its prices from the user, and among those that fit the cheapest changes with them", () => {
+    const aided = generatorStart({ ...ROOFTOP, startAidF: 150e-6 }, { kind: "as-found" }, 3000, 3600);
+    const usual = studyRemedies(aided, choices());
+    expect(usual.remedies[usual.best!]!.code).toBe("soft");
     const dear = studyRemedies(aided, choices({ prices: { ...USUAL_PRICES, starterUsd: 4000 } }));
-    expect(dear.remedies[dear.best!]!.code).not.toBe("soft");
-    expect(dear.remedies[dear.best!]!.usd).toBeLessThan(4000);
+    expect(dear.remedies[dear.best!]!).toMatchObject({ code: "parallel", fit: "fits", usd: USUAL_PRICES.secondUsd });
+    expect(dear.remedies.find((r) => r.code === "soft")!.usd).toBe(4000);
   });
 
   it("a hard start kit takes the place of the aid there is, never beside it", () => {

@@ -1,0 +1,41 @@
+import type { FigureName } from "@amp-saver/records";
+import { useSettings } from "../store/settings.tsx";
+import { FigureField } from "../ui/figure-field.tsx";
+import { FIGURE_WORDS, figureError } from "../words/survey.ts";
+import { readTyped, shownAs, typedText } from "../workbench/measure.ts";
+
+interface BoundedInputProps {
+  readonly name: FigureName;
+  readonly value: number | null;
+  /** Called with null where it was cleared, which only an optional one may be. */
+  readonly onChange: (value: number | null) => void;
+  readonly optional?: boolean;
+  readonly label?: string;
+  readonly placeholder?: string;
+}
+
+/** A plain number of a record, shown and typed in the reader's own units. */
+export function BoundedInput({ name, value, onChange, optional = false, label, placeholder }: BoundedInputProps) {
+  const { measure } = useSettings();
+  const shown = label ?? FIGURE_WORDS[name].label;
+  return (
+    <FigureField
+      label={shown}
+      help={FIGURE_WORDS[name].help}
+      unit={shownAs(name, measure).unit}
+      kept={value === null ? "" : typedText(name, measure, value)}
+      from={null}
+      onText={(text) => {
+        if (optional && text.trim() === "") {
+          onChange(null);
+          return null;
+        }
+        const typed = readTyped(name, measure, text);
+        if (!typed.ok) return figureError(shown, typed.limits);
+        onChange(typed.value);
+        return null;
+      }}
+      {...(placeholder !== undefined && { placeholder })}
+    />
+  );
+}

@@ -1,0 +1,17 @@
+import type { StartPictureProps } from "../../chart/start-picture.tsx";
+import type { CheckView } from "../../workbench/check-view.ts";
+import type { MapQuestion } from "../../workers/use-study.ts";
+
+/** What the pictures of an answer are drawn from. */
+export interface PicturesProps {
+  readonly rigName: string;
+  readonly view: CheckView;
+  readonly picture: Omit<StartPictureProps, "width" | "height" | "show" | "label">;
+  /** Start laid over the chosen one, for current against time. */
+  readonly over: { readonly lasts: CheckView["lasts"]; readonly label: string } | null;
+  readonly chosenLabel: string;
+  readonly breakerA: number | null;
+  readonly sentence: string;
+  readonly given: MapQuestion["given"];
+  readonly mapAxis: "altitude" | "loads";
+}

@@ -1,0 +1,45 @@
+import { formatNumber } from "@amp-saver/core/quantity";
+import type { AirConditioner } from "@amp-saver/records";
+import { Pick } from "../../ui/pick.tsx";
+import { CIRCUIT_WORDS, SURVEY } from "../../words/survey.ts";
+import { circuitIssues } from "../../workbench/circuit.ts";
+import { GAUGES, gaugeOf, gaugeText } from "../../workbench/gauge.ts";
+import { FigureInput } from "../figure-input.tsx";
+
+interface CircuitFormProps {
+  readonly unit: AirConditioner;
+  readonly save: (change: Partial<AirConditioner>, field: string) => void;
+}
+
+/** Breaker and wire of the unit's own circuit, set beside its plate. */
+export function CircuitForm({ unit, save }: CircuitFormProps) {
+  const issues = circuitIssues(unit);
+  return (
+    <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
+      <legend className="float-left text-[15px] font-semibold">{SURVEY.circuit}</legend>
+      <div className="clear-both">
+        <FigureInput
+          name="breakerA"
+          figure={unit.branchBreakerA}
+          usual="measured"
+          onChange={(next) => save({ branchBreakerA: next }, "branchBreakerA")}
+        />
+        <Pick
+          label={SURVEY.wire}
+          value={unit.branchAwg === undefined ? "" : String(unit.branchAwg)}
+          options={[{ value: "", word: SURVEY.notRead }, ...GAUGES.map((awg) => ({ value: String(awg), word: gaugeText(awg) }))]}
+          onChange={(awg) => save({ branchAwg: awg === "" ? undefined : gaugeOf(awg) } as Partial<AirConditioner>, "branchAwg")}
+        />
+        <ul>
+          {issues.map(({ code, severity, figures, source }) => (
+            <li key={code} className="border-b border-hair py-1.5 text-[15px]">
+              <b className={severity === "warn" ? "text-lead" : ""}>{CIRCUIT_WORDS.severity[severity]}</b>{" "}
+              {CIRCUIT_WORDS.issues[code]((name) => formatNumber(figures[name] ?? 0, name === "awg" ? 0 : 1))}{" "}
+              <span className="block text-[13.5px] text-ink2">{CIRCUIT_WORDS.source(source)}</span>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </fieldset>
+  );
+}

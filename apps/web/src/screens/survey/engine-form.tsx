@@ -1,0 +1,69 @@
+import type { GeneratorSource } from "@amp-saver/records";
+import { Pick } from "../../ui/pick.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { SOURCE_WORDS } from "../../words/sources.ts";
+import { deratingOf } from "../../workbench/source-case.ts";
+import { FigureInput } from "../figure-input.tsx";
+import type { SaveSource } from "./save-source.ts";
+
+const SCHOOLS = ["common", "steeper", "air-density", "none"] as const;
+
+/** What an engine loses, its eco mode, and a second set beside it. */
+export function EngineForm({ source, save }: { readonly source: GeneratorSource; readonly save: SaveSource }) {
+  const rule = deratingOf(source);
+  const second = source.type === "inverter-generator" ? source.second : undefined;
+  return (
+    <>
+      <Pick
+        label={SOURCE_WORDS.altitude}
+        help={SOURCE_WORDS.altitudeHelp}
+        value={rule.altitude}
+        options={SCHOOLS.map((value) => ({ value, word: SOURCE_WORDS.altitudeSchools[value] }))}
+        onChange={(altitudeSchool) => save({ altitudeSchool }, "altitudeSchool")}
+      />
+      <Tick
+        label={SOURCE_WORDS.heat}
+        help={SOURCE_WORDS.heatHelp}
+        ticked={rule.heat}
+        onChange={(heatCounts) => save({ heatCounts }, "heatCounts")}
+      />
+      <Tick
+        label={SOURCE_WORDS.propane}
+        help={SOURCE_WORDS.propaneHelp}
+        ticked={rule.propane}
+        onChange={(propane) => save({ propane }, "propane")}
+      />
+      <Tick label={SOURCE_WORDS.eco} help={SOURCE_WORDS.ecoHelp} ticked={source.eco === true} onChange={(eco) => save({ eco }, "eco")} />
+      {source.type === "inverter-generator" && (
+        <>
+          <Tick
+            label={SOURCE_WORDS.second}
+            help={SOURCE_WORDS.secondHelp}
+            ticked={second !== undefined}
+            onChange={(on) => save({ second: on ? {} : undefined }, "second")}
+          />
+          {second !== undefined && (
+            <>
+              <FigureInput
+                name="runningW"
+                label={SOURCE_WORDS.secondRunning}
+                figure={second.runningW}
+                usual="sheet"
+                placeholder={SOURCE_WORDS.secondSame}
+                onChange={(runningW) => save({ second: { ...second, runningW } }, "second.runningW")}
+              />
+              <FigureInput
+                name="surgeW"
+                label={SOURCE_WORDS.secondSurge}
+                figure={second.surgeW}
+                usual="sheet"
+                placeholder={SOURCE_WORDS.secondSame}
+                onChange={(surgeW) => save({ second: { ...second, surgeW } }, "second.surgeW")}
+              />
+            </>
+          )}
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,53 @@
+import type { InverterSource } from "@amp-saver/records";
+import { SOURCE_WORDS } from "../../words/sources.ts";
+import { SURVEY } from "../../words/survey.ts";
+import { FigureInput } from "../figure-input.tsx";
+import { PointsForm } from "./points-form.tsx";
+import type { SaveSource } from "./save-source.ts";
+
+const BANK = [
+  { field: "bankOhm", name: "bankOhm", usual: "measured" },
+  { field: "efficiency", name: "efficiency", usual: "sheet" },
+] as const;
+
+/** The bank behind an inverter, its ratings in between, and the shore limit it adds to. */
+export function InverterForm({ source, save }: { readonly source: InverterSource; readonly save: SaveSource }) {
+  return (
+    <>
+      {BANK.map(({ field, name, usual }) => (
+        <FigureInput
+          key={field}
+          name={name}
+          figure={source[field]}
+          usual={usual}
+          placeholder={SURVEY.assumed}
+          onChange={(next) => save({ [field]: next }, field)}
+        />
+      ))}
+      <FigureInput
+        name="bankVolts"
+        label={SURVEY.cutOff}
+        figure={source.cutOffV}
+        usual="sheet"
+        placeholder={SURVEY.assumed}
+        onChange={(next) => save({ cutOffV: next }, "cutOffV")}
+      />
+      <PointsForm
+        label={SOURCE_WORDS.endurance}
+        help={SOURCE_WORDS.enduranceHelp}
+        points={(source.endurance ?? []).map(({ watts, seconds }) => [watts, seconds])}
+        names={["enduranceW", "enduranceS"]}
+        onChange={(points) => {
+          save({ endurance: points.length === 0 ? undefined : points.map(([watts, seconds]) => ({ watts, seconds })) }, "endurance");
+          return null;
+        }}
+      />
+      <FigureInput
+        name="shoreLimitA"
+        figure={source.shoreLimitA}
+        usual="sheet"
+        onChange={(next) => save({ shoreLimitA: next }, "shoreLimitA")}
+      />
+    </>
+  );
+}

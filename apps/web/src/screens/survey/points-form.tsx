@@ -1,0 +1,66 @@
+import type { FigureName } from "@amp-saver/records";
+import { MOST_POINTS } from "@amp-saver/records";
+import { useState } from "react";
+import { Button } from "../../ui/button.tsx";
+import { FieldError } from "../../ui/field-error.tsx";
+import { SOURCE_WORDS } from "../../words/sources.ts";
+import { pointsText, readPoints } from "../../workbench/points.ts";
+
+interface PointsFormProps {
+  readonly label: string;
+  readonly help: string;
+  readonly points: readonly (readonly [number, number])[];
+  readonly names: readonly [FigureName | "multiple", FigureName | "seconds"];
+  readonly onChange: (points: readonly (readonly [number, number])[]) => string | null;
+}
+
+/** Pairs of figures typed one pair a line, kept when all of them can be read. */
+export function PointsForm({ label, help, points, names, onChange }: PointsFormProps) {
+  const kept = pointsText(points);
+  const [text, setText] = useState(kept);
+  const [error, setError] = useState<string | null>(null);
+  const changed = text.trim() !== kept;
+  return (
+    <div className="border-b border-hair py-1.5">
+      <label className="block text-[15.5px]">
+        {label}
+        <span className="block text-[13.5px] leading-[16px] text-ink2">{help}</span>
+        <textarea
+          value={text}
+          rows={Math.min(MOST_POINTS, Math.max(2, points.length + 1))}
+          onChange={(event) => {
+            setText(event.target.value);
+            setError(null);
+          }}
+          className="figure edge mt-1 block w-full bg-face px-2 py-1 text-[16px]"
+        />
+      </label>
+      <FieldError id={`${label}-error`} error={error} />
+      {changed && (
+        <div className="mt-1 flex gap-2">
+          <Button
+            onClick={() => {
+              const read = readPoints(text, names);
+              if (!read.ok) {
+                setError(SOURCE_WORDS.pointError(label, read.line, read.limits));
+                return;
+              }
+              setError(onChange(read.points));
+            }}
+          >
+            {SOURCE_WORDS.pointsKeep}
+          </Button>
+          <Button
+            look="quiet"
+            onClick={() => {
+              setText(kept);
+              setError(null);
+            }}
+          >
+            {SOURCE_WORDS.pointsBack}
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

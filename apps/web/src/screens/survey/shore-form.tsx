@@ -1,0 +1,64 @@
+import { formatWith } from "@amp-saver/core/quantity";
+import type { ShoreSource } from "@amp-saver/records";
+import { SOURCE_WORDS } from "../../words/sources.ts";
+import { type BandEdge, bandChange, bandPairs } from "../../workbench/band.ts";
+import { measuredSag } from "../../workbench/source-case.ts";
+import { FigureInput } from "../figure-input.tsx";
+import { PointsForm } from "./points-form.tsx";
+import type { SaveSource } from "./save-source.ts";
+
+const SAG = [
+  { field: "idleV", name: "sourceVolts" },
+  { field: "loadedV", name: "sourceVolts" },
+  { field: "loadedA", name: "readingA" },
+] as const;
+
+/** What more a circuit of the grid can be asked: its sag as measured, and its breaker's own band. */
+export function ShoreForm({ source, save }: { readonly source: ShoreSource; readonly save: SaveSource }) {
+  const sag = measuredSag(source);
+  const edge = (which: BandEdge, label: string) => (
+    <PointsForm
+      key={which}
+      label={label}
+      help={SOURCE_WORDS.bandHelp}
+      points={bandPairs(source.band, which)}
+      names={["multiple", "seconds"]}
+      onChange={(points) => {
+        const change = bandChange(source.band, which, points);
+        if (!change.ok) return SOURCE_WORDS.bandError(change.where, SOURCE_WORDS.bandFailures[change.reason]);
+        save({ band: change.value }, "band");
+        return null;
+      }}
+    />
+  );
+  return (
+    <>
+      <fieldset className="mt-1 border-t-[1.5px] border-ink pt-1">
+        <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.sag}</legend>
+        <p className="clear-both text-[13.5px] leading-[16px] text-ink2">{SOURCE_WORDS.sagHelp}</p>
+        {SAG.map(({ field, name }) => (
+          <FigureInput
+            key={field}
+            name={name}
+            label={SOURCE_WORDS[field]}
+            figure={source[field]}
+            usual="measured"
+            onChange={(next) => save({ [field]: next }, field)}
+          />
+        ))}
+        {sag !== null && (
+          <p className={`py-1 text-[14.5px] font-semibold ${sag.ok ? "" : "text-lead"}`}>
+            {sag.ok ? SOURCE_WORDS.sagGives(formatWith(sag.value, 2, "ohm")) : SOURCE_WORDS.sagFailures[sag.reason]}
+          </p>
+        )}
+      </fieldset>
+      <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
+        <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.band}</legend>
+        <div className="clear-both">
+          {edge("earliest", SOURCE_WORDS.bandEarliest)}
+          {edge("latest", SOURCE_WORDS.bandLatest)}
+        </div>
+      </fieldset>
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+import type { GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
+import { Collapsible } from "radix-ui";
+import { useState } from "react";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { SOURCE_WORDS } from "../../words/sources.ts";
+import { SURVEY } from "../../words/survey.ts";
+import { FigureInput } from "../figure-input.tsx";
+import { CordsForm } from "./cords-form.tsx";
+import { EngineForm } from "./engine-form.tsx";
+import { InverterForm } from "./inverter-form.tsx";
+import type { SaveSource } from "./save-source.ts";
+import { ShoreForm } from "./shore-form.tsx";
+
+const RATED = ["runningW", "surgeW", "surgeS"] as const;
+
+/** One source: what the answer needs first, the rest on request. */
+export function SourceForm({ source, onDelete }: { readonly source: Source; readonly onDelete: () => void }) {
+  const { commit } = useStore();
+  const [more, setMore] = useState(false);
+  const save: SaveSource = (change, field) => void commit(editCommit<Source>(source, change, field));
+  const shore = source.type === "shore";
+  const engine = source.type === "generator" || source.type === "inverter-generator";
+  return (
+    <div className="px-2 pb-3">
+      <TextField
+        label={SURVEY.sourceName}
+        kept={source.name}
+        onText={(text) => {
+          const name = text.trim();
+          if (name === "" || name.length > 120) return SURVEY.nameMissing;
+          save({ name }, "name");
+          return null;
+        }}
+      />
+      <FigureInput
+        name="sourceVolts"
+        figure={source.volts}
+        usual={shore ? "measured" : "sheet"}
+        optional={false}
+        onChange={(next) => next !== undefined && save({ volts: next }, "volts")}
+      />
+      {shore && <ShoreFirst source={source} save={save} />}
+      {engine && <EngineKind source={source} save={save} />}
+      {!shore && <Watts source={source} save={save} />}
+      {source.type === "inverter" && (
+        <FigureInput
+          name="bankVolts"
+          figure={source.bankV}
+          usual="measured"
+          placeholder={SURVEY.assumed}
+          onChange={(next) => save({ bankV: next }, "bankV")}
+        />
+      )}
+      <p className="py-1.5 text-[14px] text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
+      <Collapsible.Root open={more} onOpenChange={setMore}>
+        <Collapsible.Trigger className="flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]">
+          {SOURCE_WORDS.more}
+        </Collapsible.Trigger>
+        <Collapsible.Content>
+          {source.type === "shore" && <ShoreForm source={source} save={save} />}
+          {engine && <EngineForm source={source} save={save} />}
+          {source.type === "inverter" && <InverterForm source={source} save={save} />}
+          <CordsForm cords={source.cords ?? []} onChange={(cords) => save({ cords: cords.length === 0 ? undefined : cords }, "cords")} />
+        </Collapsible.Content>
+      </Collapsible.Root>
+      <Button look="quiet" onClick={onDelete}>
+        {SURVEY.deleteSource(source.name)}
+      </Button>
+    </div>
+  );
+}
+
+function ShoreFirst({ source, save }: { readonly source: ShoreSource; readonly save: SaveSource }) {
+  return (
+    <>
+      <FigureInput
+        name="breakerA"
+        figure={source.breakerA}
+        usual="plate"
+        placeholder={SURVEY.assumed}
+        onChange={(next) => save({ breakerA: next }, "breakerA")}
+      />
+      <FigureInput
+        name="sourceOhm"
+        figure={source.ohm}
+        usual="measured"
+        placeholder={SURVEY.assumed}
+        onChange={(next) => save({ ohm: next }, "ohm")}
+      />
+    </>
+  );
+}
+
+function EngineKind({ source, save }: { readonly source: GeneratorSource; readonly save: SaveSource }) {
+  return (
+    <Choice<GeneratorSource["type"]>
+      label={SURVEY.generatorKind}
+      value={source.type}
+      options={[
+        { value: "inverter-generator", word: SURVEY.generatorKinds["inverter-generator"] },
+        { value: "generator", word: SURVEY.generatorKinds.generator },
+      ]}
+      onChange={(type) => save(type === "generator" ? { type, second: undefined } : { type }, "type")}
+    />
+  );
+}
+
+function Watts({ source, save }: { readonly source: GeneratorSource | InverterSource; readonly save: SaveSource }) {
+  return RATED.map((name) => (
+    <FigureInput
+      key={name}
+      name={name}
+      figure={source[name]}
+      usual="sheet"
+      {...(name === "surgeS" && { placeholder: SURVEY.assumed })}
+      onChange={(next) => save({ [name]: next }, name)}
+    />
+  ));
+}

@@ -1,0 +1,39 @@
+import { Checkbox } from "radix-ui";
+import { useId } from "react";
+
+interface TickProps {
+  readonly label: string;
+  readonly help?: string;
+  readonly ticked: boolean;
+  readonly onChange: (ticked: boolean) => void;
+}
+
+/** One yes or no on a ruled row; a square with a stroke through it for yes. */
+export function Tick({ label, help, ticked, onChange }: TickProps) {
+  const id = useId();
+  return (
+    <div className="flex items-center justify-between gap-3 border-b border-hair py-1.5">
+      <label htmlFor={id} className="text-[15.5px]">
+        {label}
+        {help !== undefined && (
+          <span id={`${id}-help`} className="block text-[13.5px] leading-[15px] text-ink2">
+            {help}
+          </span>
+        )}
+      </label>
+      <Checkbox.Root
+        id={id}
+        checked={ticked}
+        aria-describedby={help === undefined ? undefined : `${id}-help`}
+        onCheckedChange={(next) => onChange(next === true)}
+        className="flex h-[28px] w-[28px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
+      >
+        <Checkbox.Indicator>
+          <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true" className="text-face">
+            <path d="M2 8.5 6.2 13 14 3" fill="none" stroke="currentColor" strokeWidth="2.6" />
+          </svg>
+        </Checkbox.Indicator>
+      </Checkbox.Root>
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import { FIT_WORDS } from "./common.ts";
+
+export const PICTURES = {
+  which: "Picture",
+  kinds: { start: "The start", time: "Current and time", map: "Heat and height" },
+  mapLoads: "Heat and loads",
+  amps: "Amps",
+  tick: (s: number): string => (s >= 120 ? formatWith(s / 60, 0, "min") : formatWith(s, s < 0.1 ? 2 : s < 1 ? 1 : 0, "s")),
+  saveSvg: "Save SVG",
+  savePng: "Save PNG",
+  fileName: (rig: string, picture: string): string => `${rig} ${picture}`.toLowerCase().replaceAll(/[^a-z0-9]+/g, "-"),
+  readLabel: "Read the picture: arrow keys move, or touch it",
+  start: (t: number, amps: number, volts: number, rpm: number): string =>
+    `${formatSeconds(t)}: ${formatAmps(amps)}, ${formatVolts(volts)}, ${formatNumber(rpm, 0)} rpm`,
+  against: (amps: number): string => `; laid over it ${formatAmps(amps)}`,
+  time: (amps: number, seconds: number | null, mayS: number | null, latestS: number | null): string => {
+    const stays = seconds === null ? "never reached" : `reached for ${formatSeconds(seconds)}`;
+    if (mayS === null) return `${formatAmps(amps)}: ${stays}`;
+    const limit = mayS === latestS || latestS === null ? `allowed for ${long(mayS)}` : `may trip after ${long(mayS)}, by ${long(latestS)}`;
+    return `${formatAmps(amps)}: ${stays}; ${limit}`;
+  },
+  bandLabel: (amps: number): string => `${formatNumber(amps, 0)} A breaker: may trip, trips`,
+  stepsLabel: "what the source gives for how long",
+  timeLabel: "How long the start stays at or above each current, over what the source allows; both scales logarithmic.",
+  timeHelp: "Each point: for how long the start stays at that current or above. Right of the red line is too much for that long.",
+  mapAlong: "Outdoor air",
+  mapUp: { altitude: "Altitude", loads: "Other loads" },
+  leans: "leans",
+  noStart: "no",
+  mapMarks: "bar: fits · dashes: just fits · hatch: too much",
+  mapLabel: "Amps to spare at each outdoor temperature and height, each cell simulated.",
+  mapAt: (air: string, up: string, fit: keyof typeof FIT_WORDS, marginA: number | null, decides: "start" | "run"): string => {
+    if (fit === "just-fits" && marginA !== null && marginA <= 0) return `${air}, ${up}: just fits, leaning on the source`;
+    const spare = marginA === null ? "" : marginA > 0 ? `, ${formatAmps(marginA)} to spare` : `, ${formatAmps(-marginA)} too much`;
+    return `${air}, ${up}: ${FIT_WORDS[fit]}${spare}${marginA === null ? "" : decides === "start" ? " in the start" : " in running"}`;
+  },
+  working: (done: number, all: number): string => `Simulating: ${done} of ${all} rows`,
+  empty: "Move along the picture to read it.",
+} as const;
+
+function long(seconds: number): string {
+  if (!Number.isFinite(seconds)) return "ever";
+  return seconds >= 120 ? formatWith(seconds / 60, 0, "min") : formatSeconds(seconds);
+}

@@ -1,0 +1,46 @@
+import { formatPercent } from "@amp-saver/core/quantity";
+import type { Reading } from "@amp-saver/records";
+
+const MODES: Readonly<Record<Reading["mode"], string>> = {
+  inrush: "inrush",
+  "max-hold": "max hold",
+  app: "from the starter",
+  live: "running",
+};
+
+export const REFINE = {
+  title: "Refine by readings",
+  help: "Readings of this unit, beside what the plate alone and the refined model would have shown on the same source.",
+  open: "Refine by readings",
+  inUse: (n: number): string => `Refined by ${n} reading${n === 1 ? "" : "s"}`,
+  nothing: "Nothing was measured of this unit yet. Take readings under Prove, or enter both windings’ ohm in Survey.",
+  heads: ["Reading", "Read", "By plate", "Refined"],
+  reading: (when: Reading["when"], mode: Reading["mode"], conductor: Reading["conductor"]): string =>
+    `${when === "before" ? "Before" : "After"}, ${MODES[mode]}, on ${conductor}`,
+  refused: {
+    "not-on-common": "Left out: not clamped on common or supply.",
+    "not-a-direct-start": "Left out: a start with the starter says nothing of the motor.",
+    "far-from-plate": "Left out: too far from what the plate allows. Bounced, or the wrong conductor?",
+    "no-such-start": "Left out: the model has no such start on this source.",
+    outlier: "Doubtful: it disagrees with the others.",
+  },
+  failures: {
+    "nothing-usable": "None of the readings can be used: they are too far from the plate, on other conductors, or taken with the starter.",
+    "contradicts-plate": "The readings contradict the plate: look at plate, conductor and meter again.",
+    "start-over-run": "Winding, common to start must be 1.5 to 10 times common to run: look which pins were read.",
+    "main-against-locked": "Winding, common to run does not go with the plate’s locked rotor amps: zero the meter’s leads and read again.",
+    "no-fit": "No motor can have these figures: look at the plate’s amps again.",
+    "needs-amps": "The plate’s amps are missing.",
+    "needs-watts": "The watts of a source are missing.",
+    "not-this-drive": "This kind of compressor is not studied.",
+    "aid-with-starter": "A start aid beside a soft starter is not studied.",
+  },
+  residual: (plate: string, refined: string): string =>
+    `Off by ${plate} by the plate alone, by ${refined} refined (root mean square of the readings used).`,
+  locked: "Locked rotor amps",
+  running: "Compressor’s running amps at 95 °F",
+  inertia: "Inertia, over the usual",
+  plusMinus: (figure: string, tolerance: number): string => `${figure} ± ${formatPercent(tolerance)}`,
+  use: "Use these",
+  forget: "Back to the plate",
+} as const;

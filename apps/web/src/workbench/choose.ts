@@ -1,0 +1,60 @@
+import {
+  type Choices,
+  PRICES,
+  type Prices,
+  REMEDY_PARAMS,
+  type SizeReason,
+  type StarterRating,
+  sizeStarter,
+} from "@amp-saver/core/study/remedy";
+import type { AirConditioner, Source, Starter } from "@amp-saver/records";
+import { asQuantity } from "./figures.ts";
+import { sourceCase } from "./source-case.ts";
+import { isAided, unitCase } from "./unit-case.ts";
+
+export { PRICES, type Prices } from "@amp-saver/core/study/remedy";
+
+/** Starters of the catalogue as the study wants them. */
+function ratingOf(starter: Starter): StarterRating {
+  const { leastV, mostV, leastTons, mostTons, lockedRotorMostA, startCapacitorF, usd } = starter;
+  return {
+    volts: [leastV, mostV],
+    tons: leastTons === null && mostTons === null ? null : [leastTons ?? 0, mostTons ?? Number.MAX_VALUE],
+    lockedRotorMostA: lockedRotorMostA?.value ?? null,
+    startCapacitorF: startCapacitorF?.value ?? null,
+    usd,
+  };
+}
+
+/** What a unit, its other sources, the catalogue and the user's prices leave to choose from. */
+export function choicesOf(
+  unit: AirConditioner,
+  others: readonly Source[],
+  starters: readonly Starter[],
+  prices: Prices,
+  altitudeM: number,
+): Choices {
+  const { runCapacitorF: found, runCapacitorPrintedF: printed } = unit;
+  const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - WEAK_CAPACITOR_SHARE);
+  return {
+    others: others.map((s) => sourceCase(s, altitudeM)),
+    starters: starters.map(ratingOf),
+    prices,
+    service: { startAid: isAided(unit) || unit.startAid === "unknown", runCapacitorF: weak ? asQuantity(printed) : null },
+  };
+}
+
+/** Share under its printed value from which a run capacitor counts as weak: the usual band (common practice, no source). */
+const WEAK_CAPACITOR_SHARE = 0.06;
+
+/** Why a starter of the catalogue does not match a unit; empty when it does. */
+export function mismatch(starter: Starter, unit: AirConditioner): readonly SizeReason[] {
+  return sizeStarter(ratingOf(starter), unitCase(unit));
+}
+
+/** What a price is for and where its usual value comes from. */
+export function priceRows(
+  prices: Prices,
+): readonly { readonly name: (typeof PRICES)[number]; readonly usd: number; readonly source: string }[] {
+  return PRICES.map((name) => ({ name, usd: prices[name], source: REMEDY_PARAMS[name].source }));
+}

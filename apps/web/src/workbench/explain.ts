@@ -1,0 +1,58 @@
+import type { AssumedCode } from "@amp-saver/core/study/motor-start";
+import type { CheckView } from "./check-view.ts";
+
+/** A figure of the answer that can be opened: what it is, and the figures it rests on. */
+export interface Explained {
+  readonly code:
+    | "start-asked"
+    | "start-limit"
+    | "start-spare"
+    | "run-asked"
+    | "run-limit"
+    | "run-spare"
+    | "start-time"
+    | "lowest-volts"
+    | "first-half-cycle"
+    | "inrush"
+    | "max-hold";
+  readonly value: number;
+  readonly unit: "A" | "s" | "V";
+  /** Which formula applies, by what limits. */
+  readonly by: "breaker" | "watts" | "any";
+  readonly inputs: readonly AssumedCode[];
+}
+
+const MOTOR = ["locked-amps", "running-amps", "run-capacitor", "motor-make-up", "rested"] as const;
+const STARTER = ["starter-limit", "start-capacitor"] as const;
+const WIRING = ["source-ohm", "cord-ohm"] as const;
+const LOSSES = ["altitude-loss", "heat-loss", "fuel-loss"] as const;
+
+/** Every figure of an answer with what went into it. */
+export function explain(view: CheckView, onBreaker: boolean): readonly Explained[] {
+  const by = onBreaker ? "breaker" : "watts";
+  const taken = new Set(view.assumptions.map((a) => a.code));
+  const only = (codes: readonly AssumedCode[]): AssumedCode[] => codes.filter((c) => taken.has(c));
+  const start = only([...MOTOR, ...STARTER, "fan-amps", ...WIRING]);
+  const list: Explained[] = [{ code: "start-asked", value: view.start.askedA, unit: "A", by, inputs: start }];
+  const limitInputs = only(onBreaker ? ["breaker"] : ["surge-watts", "momentary-limit", "set-make-up", ...LOSSES, "shore-limit"]);
+  if (view.start.limitA !== null) list.push({ code: "start-limit", value: view.start.limitA, unit: "A", by, inputs: limitInputs });
+  if (view.start.marginA !== null) list.push({ code: "start-spare", value: view.start.marginA, unit: "A", by: "any", inputs: [] });
+  if (view.run !== null) {
+    list.push({ code: "run-asked", value: view.run.askedA, unit: "A", by: "any", inputs: only(["running-amps", "fan-amps", ...WIRING]) });
+    const runInputs = only(onBreaker ? ["breaker"] : ["running-watts", ...LOSSES, "shore-limit"]);
+    if (view.run.limitA !== null) list.push({ code: "run-limit", value: view.run.limitA, unit: "A", by, inputs: runInputs });
+    if (view.run.marginA !== null) list.push({ code: "run-spare", value: view.run.marginA, unit: "A", by: "any", inputs: [] });
+  }
+  if (view.startS !== null) list.push({ code: "start-time", value: view.startS, unit: "s", by: "any", inputs: start });
+  list.push({
+    code: "lowest-volts",
+    value: view.lowestV,
+    unit: "V",
+    by: "any",
+    inputs: only([...WIRING, "momentary-limit", "set-make-up"]),
+  });
+  list.push({ code: "first-half-cycle", value: view.peaks.firstHalfCycleA, unit: "A", by: "any", inputs: start });
+  list.push({ code: "inrush", value: view.peaks.inrush100msA, unit: "A", by: "any", inputs: start });
+  list.push({ code: "max-hold", value: view.peaks.maxHoldA, unit: "A", by: "any", inputs: start });
+  return list;
+}

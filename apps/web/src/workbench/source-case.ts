@@ -1,0 +1,89 @@
+import type { Derating } from "@amp-saver/core/device/engine";
+import { ohmFromSag, type SagFailure } from "@amp-saver/core/device/shore";
+import { quantity, type Result } from "@amp-saver/core/quantity";
+import type { CircuitCase, ElectronicCase, SourceCase } from "@amp-saver/core/study/motor-start";
+import type { GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
+import { asQuantity, optional } from "./figures.ts";
+
+/** A source as a study wants it. */
+export function sourceCase(source: Source, altitudeM: number): SourceCase {
+  switch (source.type) {
+    case "shore":
+      return shoreCase(source);
+    case "inverter":
+      return inverterCase(source, altitudeM);
+    case "inverter-generator":
+      return { ...engineCase(source, altitudeM), kind: "inverter-generator", ...secondCase(source) };
+    case "generator":
+      return { ...engineCase(source, altitudeM), kind: "generator" };
+  }
+}
+
+function common(source: Source) {
+  return { volts: asQuantity(source.volts), ...(source.cords !== undefined && source.cords.length > 0 && { cords: source.cords }) };
+}
+
+function shoreCase(source: ShoreSource): CircuitCase {
+  const sag = measuredSag(source);
+  const behind = sag?.ok === true ? quantity(sag.value, "measured", SAG_TOLERANCE) : undefined;
+  const ohm = behind === undefined ? optional("ohm", source.ohm) : { ohm: behind };
+  const { cords, ...rest } = common(source);
+  const volts = behind !== undefined && source.idleV !== undefined ? asQuantity(source.idleV) : rest.volts;
+  return {
+    kind: "shore",
+    volts,
+    ...optional("breakerA", source.breakerA),
+    ...ohm,
+    ...(behind === undefined && cords !== undefined && { cords }),
+    ...(source.band !== undefined && { band: source.band }),
+  };
+}
+
+/** What two volt readings and their difference leave uncertain (common practice, no source). */
+const SAG_TOLERANCE = 0.15;
+
+/** Resistance behind the rig from its volts without and with a load, cords included; null where they are not all there. */
+export function measuredSag({ idleV, loadedV, loadedA }: ShoreSource): Result<number, SagFailure> | null {
+  if (idleV === undefined || loadedV === undefined || loadedA === undefined) return null;
+  return ohmFromSag({ idleV: idleV.value, loadedV: loadedV.value, amps: loadedA.value });
+}
+
+function ratedCase(source: GeneratorSource | InverterSource) {
+  return {
+    ...common(source),
+    ...optional("runningW", source.runningW),
+    ...optional("surgeW", source.surgeW),
+    ...optional("surgeS", source.surgeS),
+  };
+}
+
+function engineCase(source: GeneratorSource, altitudeM: number) {
+  return { ...ratedCase(source), altitudeM, derating: deratingOf(source), ...(source.eco !== undefined && { eco: source.eco }) };
+}
+
+/** Which losses count for a generator. */
+export function deratingOf({ altitudeSchool, heatCounts, propane }: GeneratorSource): Derating {
+  return { altitude: altitudeSchool ?? "common", heat: heatCounts ?? true, propane: propane ?? false };
+}
+
+function secondCase(source: GeneratorSource): Pick<ElectronicCase, "second"> {
+  if (source.type !== "inverter-generator" || source.second === undefined) return {};
+  const { runningW = source.runningW, surgeW = source.surgeW } = source.second;
+  return { second: { ...optional("runningW", runningW), ...optional("surgeW", surgeW) } };
+}
+
+function inverterCase(source: InverterSource, altitudeM: number): ElectronicCase {
+  return {
+    kind: "inverter",
+    ...ratedCase(source),
+    altitudeM,
+    ...(source.endurance !== undefined && { endurance: source.endurance }),
+    battery: {
+      ...optional("volts", source.bankV),
+      ...optional("ohm", source.bankOhm),
+      ...optional("efficiency", source.efficiency),
+      ...optional("cutOffV", source.cutOffV),
+    },
+    ...optional("shoreLimitA", source.shoreLimitA),
+  };
+}
