@@ -16,7 +16,7 @@ beforeAll(async () => {
   await sees(session.page, /3 jobs, 2 rigs/);
   await session.page.waitForFunction(() => !document.body.textContent?.includes("no answer yet"));
   await session.page.goto(new URL("/rigs", session.page.url()).href);
-  await answerLike(session.page, /2 rigs, 3 air conditioners, 7 sources/);
+  await answerLike(session.page, /2 rigs, 3 air conditioners, 8 sources/);
   before = await allRecords(session.page);
 });
 afterAll(async () => {

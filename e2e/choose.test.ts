@@ -43,15 +43,30 @@ describe("choosing a remedy", () => {
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await page.keyboard.press("3");
     await answerLike(page, /^Soft starter, learned: about 350 dollars, and it (just )?fits\.$/);
-    await sees(page, /As it is[\s\S]*does not start/);
+    await sees(page, /As it is\s+too much[\s\S]*no start/);
     await sees(page, /A larger breaker or a thicker wire is never a remedy/);
     await sees(page, /running amps and running cost stay as they are/);
     expect(await axeFindings(page)).toEqual([]);
   });
 
+  it("takes a price and a starter of one’s own, and says why one does not match", async () => {
+    const { page } = session;
+    await type(page, "Soft starter", "295");
+    await answerLike(page, /^Soft starter, learned: about 295 dollars/);
+    await type(page, "Soft starter", "-3");
+    await sees(page, /Soft starter must be a number from 0/);
+    await press(page, "Add a starter");
+    await type(page, "What you call it", "Loft class");
+    await type(page, "Largest locked rotor amps", "40");
+    await sees(page, /The plate’s locked rotor amps are more than it may start/);
+    await type(page, "Largest locked rotor amps", "75");
+    await type(page, "Price", "240");
+    await answerLike(page, /^Soft starter, Loft class: about 240 dollars/);
+  });
+
   it("opens one in Check, where the answer is the same", async () => {
     const { page } = session;
-    await press(page, "Open in Check: Soft starter, learned");
+    await press(page, "Open in Check: Soft starter, Loft class");
     await answerLike(page, /^Yes/);
     await page.waitForSelector('[role="radio"][value="soft"][aria-checked="true"]');
     await until("trials to begin", async () =>

@@ -8,7 +8,8 @@ class NotYet {
     this.saw = saw;
   }
 }
-const notYet = (saw: unknown): NotYet => new NotYet(saw);
+/** What was seen instead of what is waited for. */
+export const notYet = (saw: unknown): NotYet => new NotYet(saw);
 
 /** Waits until a check holds, and says what it last saw when it does not. */
 export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = 40_000): Promise<T> {
@@ -55,7 +56,10 @@ export async function press(page: Page, name: string, how: "click" | "tap" = "cl
 export async function type(page: Page, label: string, text: string): Promise<void> {
   const field = await named(page, "textbox", label);
   await field.scrollIntoView();
-  await field.click({ count: 3 });
+  await field.click();
+  await page.keyboard.down("Control");
+  await page.keyboard.press("a");
+  await page.keyboard.up("Control");
   await page.keyboard.press("Backspace");
   await field.type(text);
 }

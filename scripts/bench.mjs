@@ -1,10 +1,19 @@
 import { pathToFileURL } from "node:url";
+import { benchPage } from "./bench-page.mjs";
 import { buildApp } from "./build.mjs";
 import { ensurePackages, ensurePrograms, ROOT } from "./install.mjs";
 import { firstLoadKb } from "./size.mjs";
 
 ensurePackages();
-if (!ensurePrograms([{ path: "/usr/bin/ngspice", package: "ngspice" }])) process.exit(1);
+if (
+  !ensurePrograms([
+    { path: "/usr/bin/ngspice", package: "ngspice" },
+    { path: "/usr/bin/chromium", package: "chromium" },
+  ])
+) {
+  process.exit(1);
+}
+const line = (what, figure) => console.log(`${what.padEnd(58)} ${figure}`);
 const { build } = await import("vite");
 await build({
   root: `${ROOT}packages/core`,
@@ -15,5 +24,5 @@ await build({
 });
 await import(pathToFileURL(`${ROOT}.cache/bench/bench.js`).href);
 
-const kb = firstLoadKb(await buildApp());
-console.log(`${"script before the first screen, kB compressed (250 at most)".padEnd(58)} ${kb.toFixed(0)}`);
+line("script before the first screen, kB compressed (250 at most)", firstLoadKb(await buildApp()).toFixed(0));
+await benchPage(await buildApp({ mode: "demo", outDir: "dist-demo" }), line);

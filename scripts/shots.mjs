@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from "node:fs";
-import { createServer } from "node:http";
 import { tmpdir } from "node:os";
 import { buildApp } from "./build.mjs";
 import { CHROMIUM_FLAGS } from "./chromium.mjs";
 import { ensurePrograms, ROOT } from "./install.mjs";
+import { serveFolder } from "./serve-folder.mjs";
 
 const TABLE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
@@ -24,12 +24,7 @@ const SHOTS = [
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
 const folder = await buildApp({ mode: "demo", outDir: "dist-demo" });
 const { default: puppeteer } = await import("puppeteer-core");
-const express = (await import("express")).default;
-const app = express().use(express.static(folder));
-app.get("/{*path}", (_request, response) => response.sendFile("index.html", { root: folder }));
-const server = createServer(app);
-await new Promise((ready) => server.listen(0, "127.0.0.1", ready));
-const address = `http://localhost:${server.address().port}`;
+const { address, close } = await serveFolder(folder);
 const profile = mkdtempSync(`${tmpdir()}/amp-saver-shots-`);
 const browser = await puppeteer.launch({
   executablePath: "/usr/bin/chromium",
@@ -49,4 +44,4 @@ for (const [name, path, viewport, theme = "daylight"] of SHOTS) {
 }
 await browser.close();
 rmSync(profile, { recursive: true, force: true });
-server.close();
+close();

@@ -1,9 +1,10 @@
+import { quantity } from "../src/quantity/index.ts";
 import { tryBatch } from "../src/study/confidence/index.ts";
-import { prepare, simulate, studyStart } from "../src/study/motor-start/index.ts";
+import { prepare, type StartCase, simulate, studyStart } from "../src/study/motor-start/index.ts";
 import { honesty } from "../validation/honest.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
-import { generatorStart, ROOFTOP, stiffStart } from "../validation/plates.ts";
+import { generatorStart, ROOFTOP, setStart, stiffStart } from "../validation/plates.ts";
 
 const WARM = 60;
 const RUNS = 60;
@@ -22,17 +23,28 @@ function msPerRun(run: () => void): number {
 
 const line = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
 
-for (const method of [{ kind: "direct" }, { kind: "hard" }, { kind: "soft" }] as const) {
+const eachMs: number[] = [];
+for (const method of [{ kind: "as-found" }, { kind: "direct" }, { kind: "hard" }, { kind: "soft" }] as const) {
+  const electronic = generatorStart(ROOFTOP, method, 3000, 6000);
   for (const [name, given] of [
     ["circuit", stiffStart(ROOFTOP, method)],
     ["inverter generator", generatorStart(ROOFTOP, method, 2200, 2700)],
-  ] as const) {
+    ["two in parallel", { ...electronic, source: { ...electronic.source, second: {} } }],
+    [
+      "battery inverter",
+      { ...electronic, source: { ...electronic.source, kind: "inverter", battery: { volts: quantity(25.6, "measured") } } },
+    ],
+    ["conventional set", setStart(ROOFTOP, method, 5500, 6875)],
+  ] as readonly (readonly [string, StartCase])[]) {
     const prepared = prepare(given);
     if (!prepared.ok) throw new Error(prepared.reason);
     const { input } = prepared.value;
-    line(`${method.kind} on ${name}, ms per simulated second`, (msPerRun(() => simulate(input)) / input.seconds).toFixed(2));
+    const ms = msPerRun(() => simulate(input)) / input.seconds;
+    eachMs.push(ms);
+    line(`${method.kind} on ${name}, ms per simulated second`, ms.toFixed(2));
   }
 }
+line("average over all ways and sources (2 at most)", (eachMs.reduce((sum, ms) => sum + ms, 0) / eachMs.length).toFixed(2));
 line(
   "one whole study (fit, start of 3 s, verdict), ms",
   msPerRun(() => studyStart(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700))).toFixed(1),

@@ -70,13 +70,11 @@ function newSource(type: Source["type"], rigId: Rig["id"], name: string): Source
 }
 
 /** A further entry of the starter catalogue, for the volts of a unit; the job asks about it from now on. */
-export function addStarterCommit(job: Job, unit: AirConditioner, name: string): Commit {
+export function addStarterCommit(job: Job, unit: AirConditioner, name: string): { readonly commit: Commit; readonly id: string } {
   const entry = newStarter(birth(), name);
   const starter: Starter = unit.plateVolts.value < 160 ? entry : { ...entry, leastV: 200, mostV: 250 };
-  return {
-    label: "add-starter",
-    changes: [put(starter), { kind: "job", id: job.id, patch: { starterId: starter.id, updatedAt: nowIso() } }],
-  };
+  const changes: Commit["changes"] = [put(starter), { kind: "job", id: job.id, patch: { starterId: starter.id, updatedAt: nowIso() } }];
+  return { commit: { label: "add-starter", changes }, id: starter.id };
 }
 
 /** Takes a starter out of the catalogue; jobs of this rig that asked about it ask about none. */

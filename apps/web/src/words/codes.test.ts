@@ -72,8 +72,8 @@ describe("sentences with figures in", () => {
 
   it("name the line and the field of bad input", () => {
     expect(SOURCE_WORDS.pointError("Ratings in between", 2, "two numbers")).toBe("Ratings in between, line 2: must be two numbers.");
-    expect(SOURCE_WORDS.bandError("earliest 2", SOURCE_WORDS.bandFailures["multiples-not-rising"])).toBe(
-      "Earliest 2 must rise from line to line.",
+    expect(SOURCE_WORDS.bandError(SOURCE_WORDS.bandEarliest, "2", SOURCE_WORDS.bandFailures["multiples-not-rising"])).toBe(
+      "Trips at the earliest, line 2, must rise from line to line.",
     );
     expect(
       chooseSentence({ code: "soft", name: CHOOSE.starter("Roof class"), usd: 310, fits: true })

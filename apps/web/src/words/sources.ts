@@ -38,7 +38,7 @@ export const SOURCE_WORDS = {
     "seconds-not-falling": "must not take longer at more current.",
     "edges-cross": "crosses the other edge: the earliest must come first.",
   },
-  bandError: (where: string, says: string): string => `${where.charAt(0).toUpperCase()}${where.slice(1)} ${says}`,
+  bandError: (edge: string, line: string | null, says: string): string => `${edge}${line === null ? "" : `, line ${line},`} ${says}`,
   altitude: "Loses with height",
   altitudeSchools: {
     common: "3 % per 1,000 ft",

@@ -43,8 +43,8 @@ export const SURVEY = {
   question: "What must start, and on what?",
   missingBoth: [{ text: "Two things are missing: " }, { text: "the plate’s amps and a source.", decides: true }],
   missingPlate: [{ text: "Copy the plate: " }, { text: "locked rotor amps first.", decides: true }],
-  missingSource: [{ text: "Say what feeds it: " }, { text: "a hook-up or a generator.", decides: true }],
-  missingWatts: [{ text: "The generator’s watts are missing: " }, { text: "running or surge.", decides: true }],
+  missingSource: [{ text: "Say what feeds it: " }, { text: "a hook-up, a generator or an inverter.", decides: true }],
+  missingWatts: [{ text: "The source’s watts are missing: " }, { text: "running or surge.", decides: true }],
   enough: (read: number, typical: number) => [
     { text: `That is enough for an answer: ${read} figures read, ` },
     { text: `${typical} taken as typical.` },

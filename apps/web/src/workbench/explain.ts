@@ -36,12 +36,15 @@ export function explain(view: CheckView, onBreaker: boolean): readonly Explained
   const list: Explained[] = [{ code: "start-asked", value: view.start.askedA, unit: "A", by, inputs: start }];
   const limitInputs = only(onBreaker ? ["breaker"] : ["surge-watts", "momentary-limit", "set-make-up", ...LOSSES, "shore-limit"]);
   if (view.start.limitA !== null) list.push({ code: "start-limit", value: view.start.limitA, unit: "A", by, inputs: limitInputs });
-  if (view.start.marginA !== null) list.push({ code: "start-spare", value: view.start.marginA, unit: "A", by: "any", inputs: [] });
+  if (view.start.marginA !== null)
+    list.push({ code: "start-spare", value: view.start.marginA, unit: "A", by: "any", inputs: [...start, ...limitInputs] });
   if (view.run !== null) {
-    list.push({ code: "run-asked", value: view.run.askedA, unit: "A", by: "any", inputs: only(["running-amps", "fan-amps", ...WIRING]) });
+    const running = only(["running-amps", "fan-amps", ...WIRING]);
+    list.push({ code: "run-asked", value: view.run.askedA, unit: "A", by: "any", inputs: running });
     const runInputs = only(onBreaker ? ["breaker"] : ["running-watts", ...LOSSES, "shore-limit"]);
     if (view.run.limitA !== null) list.push({ code: "run-limit", value: view.run.limitA, unit: "A", by, inputs: runInputs });
-    if (view.run.marginA !== null) list.push({ code: "run-spare", value: view.run.marginA, unit: "A", by: "any", inputs: [] });
+    if (view.run.marginA !== null)
+      list.push({ code: "run-spare", value: view.run.marginA, unit: "A", by: "any", inputs: [...running, ...runInputs] });
   }
   if (view.startS !== null) list.push({ code: "start-time", value: view.startS, unit: "s", by: "any", inputs: start });
   list.push({

@@ -17,7 +17,7 @@ export const scale = (a: Complex, k: number): Complex => complex(a.re * k, a.im 
 /** Complex conjugate. */
 export const conjugate = (a: Complex): Complex => complex(a.re, -a.im);
 /** Modulus. */
-export const modulus = (a: Complex): number => Math.hypot(a.re, a.im);
+export const modulus = (a: Complex): number => Math.sqrt(a.re * a.re + a.im * a.im);
 /** a ÷ b. */
 export function divide(a: Complex, b: Complex): Complex {
   const d = b.re * b.re + b.im * b.im;

@@ -1,4 +1,4 @@
-import { type Complex, complex, divide, modulus, multiply, subtract } from "./complex.ts";
+import { type Complex, complex, divide } from "./complex.ts";
 
 /** Inverse of a square matrix, row-major, by Gauss–Jordan with partial pivoting. Throws on a singular one. */
 export function invert(matrix: readonly number[], n: number): Float64Array {
@@ -39,22 +39,47 @@ function swap(a: Float64Array, i: number, j: number): void {
 /** Solves A x = b over the complex numbers by elimination with partial pivoting; A is not changed. */
 export function solveComplex(matrix: readonly (readonly Complex[])[], right: readonly Complex[]): Complex[] {
   const n = right.length;
-  const a = matrix.map((row, i) => [...row, right[i]!]);
+  const re = matrix.map((row, i) => [...row.map((z) => z.re), right[i]!.re]);
+  const im = matrix.map((row, i) => [...row.map((z) => z.im), right[i]!.im]);
   for (let col = 0; col < n; col++) {
-    let pivot = col;
-    for (let r = col + 1; r < n; r++) if (modulus(a[r]![col]!) > modulus(a[pivot]![col]!)) pivot = r;
-    [a[col], a[pivot]] = [a[pivot]!, a[col]!];
-    if (modulus(a[col]![col]!) === 0) throw new Error("singular matrix");
-    for (let r = col + 1; r < n; r++) {
-      const f = divide(a[r]![col]!, a[col]![col]!);
-      for (let k = col; k <= n; k++) a[r]![k] = subtract(a[r]![k]!, multiply(f, a[col]![k]!));
-    }
+    pivotRow(re, im, col);
+    for (let r = col + 1; r < n; r++) takeAway(re, im, r, col);
   }
-  const x: Complex[] = Array.from({ length: n }, () => complex(0));
+  const x: Complex[] = new Array<Complex>(n);
   for (let r = n - 1; r >= 0; r--) {
-    let sum = a[r]![n]!;
-    for (let k = r + 1; k < n; k++) sum = subtract(sum, multiply(a[r]![k]!, x[k]!));
-    x[r] = divide(sum, a[r]![r]!);
+    const ar = re[r]!;
+    const ai = im[r]!;
+    let sumRe = ar[n]!;
+    let sumIm = ai[n]!;
+    for (let k = r + 1; k < n; k++) {
+      const z = x[k]!;
+      sumRe -= ar[k]! * z.re - ai[k]! * z.im;
+      sumIm -= ar[k]! * z.im + ai[k]! * z.re;
+    }
+    x[r] = divide(complex(sumRe, sumIm), complex(ar[r]!, ai[r]!));
   }
   return x;
+}
+
+/** Brings the row with the largest entry of a column to its diagonal. Throws on a singular matrix. */
+function pivotRow(re: number[][], im: number[][], col: number): void {
+  const size = (r: number): number => re[r]![col]! ** 2 + im[r]![col]! ** 2;
+  let pivot = col;
+  for (let r = col + 1; r < re.length; r++) if (size(r) > size(pivot)) pivot = r;
+  if (size(pivot) === 0) throw new Error("singular matrix");
+  [re[col], re[pivot]] = [re[pivot]!, re[col]!];
+  [im[col], im[pivot]] = [im[pivot]!, im[col]!];
+}
+
+/** Takes the pivot row of a column from row r, so that the entry below the diagonal is nothing. */
+function takeAway(re: number[][], im: number[][], r: number, col: number): void {
+  const [ar, ai, pr, pi] = [re[r]!, im[r]!, re[col]!, im[col]!];
+  const size = pr[col]! ** 2 + pi[col]! ** 2;
+  const fr = (ar[col]! * pr[col]! + ai[col]! * pi[col]!) / size;
+  const fi = (ai[col]! * pr[col]! - ar[col]! * pi[col]!) / size;
+  if (fr === 0 && fi === 0) return;
+  for (let k = col; k < ar.length; k++) {
+    ar[k]! -= fr * pr[k]! - fi * pi[k]!;
+    ai[k]! -= fr * pi[k]! + fi * pr[k]!;
+  }
 }

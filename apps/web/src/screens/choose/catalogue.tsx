@@ -52,7 +52,15 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
         })}
       </ul>
       <div className="mt-2">
-        <Button onClick={() => void commit(addStarterCommit(job, unit, CHOOSE.newStarter))}>{CHOOSE.addStarter}</Button>
+        <Button
+          onClick={() => {
+            const added = addStarterCommit(job, unit, CHOOSE.newStarter);
+            setOpen(added.id);
+            void commit(added.commit);
+          }}
+        >
+          {CHOOSE.addStarter}
+        </Button>
       </div>
     </section>
   );

@@ -1,6 +1,6 @@
 import type { FigureName } from "@amp-saver/records";
 import { MOST_POINTS } from "@amp-saver/records";
-import { useState } from "react";
+import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { FieldError } from "../../ui/field-error.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
@@ -16,26 +16,32 @@ interface PointsFormProps {
 
 /** Pairs of figures typed one pair a line, kept when all of them can be read. */
 export function PointsForm({ label, help, points, names, onChange }: PointsFormProps) {
+  const id = useId();
   const kept = pointsText(points);
   const [text, setText] = useState(kept);
   const [error, setError] = useState<string | null>(null);
   const changed = text.trim() !== kept;
   return (
     <div className="border-b border-hair py-1.5">
-      <label className="block text-[15.5px]">
+      <label htmlFor={id} className="block text-[15.5px]">
         {label}
-        <span className="block text-[13.5px] leading-[16px] text-ink2">{help}</span>
-        <textarea
-          value={text}
-          rows={Math.min(MOST_POINTS, Math.max(2, points.length + 1))}
-          onChange={(event) => {
-            setText(event.target.value);
-            setError(null);
-          }}
-          className="figure edge mt-1 block w-full bg-face px-2 py-1 text-[16px]"
-        />
       </label>
-      <FieldError id={`${label}-error`} error={error} />
+      <p id={`${id}-help`} className="text-[13.5px] leading-[16px] text-ink2">
+        {help}
+      </p>
+      <textarea
+        id={id}
+        value={text}
+        rows={Math.min(MOST_POINTS, Math.max(2, points.length + 1))}
+        aria-invalid={error !== null}
+        aria-describedby={error === null ? `${id}-help` : `${id}-error`}
+        onChange={(event) => {
+          setText(event.target.value);
+          setError(null);
+        }}
+        className={`figure edge mt-1 block w-full bg-face px-2 py-1 text-[16px] ${error === null ? "" : "border-lead"}`}
+      />
+      <FieldError id={`${id}-error`} error={error} />
       {changed && (
         <div className="mt-1 flex gap-2">
           <Button

@@ -13,19 +13,24 @@ const SAG = [
   { field: "loadedA", name: "readingA" },
 ] as const;
 
+const EDGE_WORDS: Readonly<Record<BandEdge, string>> = { earliest: SOURCE_WORDS.bandEarliest, latest: SOURCE_WORDS.bandLatest };
+
 /** What more a circuit of the grid can be asked: its sag as measured, and its breaker's own band. */
 export function ShoreForm({ source, save }: { readonly source: ShoreSource; readonly save: SaveSource }) {
   const sag = measuredSag(source);
-  const edge = (which: BandEdge, label: string) => (
+  const edge = (which: BandEdge) => (
     <PointsForm
       key={which}
-      label={label}
+      label={EDGE_WORDS[which]}
       help={SOURCE_WORDS.bandHelp}
       points={bandPairs(source.band, which)}
       names={["multiple", "seconds"]}
       onChange={(points) => {
         const change = bandChange(source.band, which, points);
-        if (!change.ok) return SOURCE_WORDS.bandError(change.where, SOURCE_WORDS.bandFailures[change.reason]);
+        if (!change.ok) {
+          const [at = which, line = null] = change.where.split(" ");
+          return SOURCE_WORDS.bandError(EDGE_WORDS[at as BandEdge], line, SOURCE_WORDS.bandFailures[change.reason]);
+        }
         save({ band: change.value }, "band");
         return null;
       }}
@@ -55,8 +60,8 @@ export function ShoreForm({ source, save }: { readonly source: ShoreSource; read
       <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
         <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.band}</legend>
         <div className="clear-both">
-          {edge("earliest", SOURCE_WORDS.bandEarliest)}
-          {edge("latest", SOURCE_WORDS.bandLatest)}
+          {edge("earliest")}
+          {edge("latest")}
         </div>
       </fieldset>
     </>

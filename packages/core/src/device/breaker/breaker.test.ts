@@ -73,6 +73,36 @@ describe("a breaker's own band", () => {
       "latest 2",
     ],
     ["edges-cross", { earliest: own.latest, latest: own.earliest }, "earliest 1"],
+    [
+      "edges-cross",
+      {
+        earliest: points([
+          [2, 100],
+          [8, 100],
+        ]),
+        latest: points([
+          [2, 2000],
+          [4, 50],
+          [8, 50],
+        ]),
+      },
+      "earliest 2",
+    ],
+    [
+      "edges-cross",
+      {
+        earliest: points([
+          [2, 100],
+          [8, 1],
+        ]),
+        latest: points([
+          [2, 200],
+          [3, 5],
+          [8, 5],
+        ]),
+      },
+      "latest 2",
+    ],
   ] as const)("is refused when %s, with the place", (reason, band, where) => {
     expect(checkBand(band)).toEqual({ ok: false, reason, where });
   });

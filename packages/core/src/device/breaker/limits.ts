@@ -52,8 +52,10 @@ export function checkBand(band: BreakerBand): Result<BreakerBand, BandFailure> {
     const refused = checkEdge(band[edge], edge);
     if (refused !== null) return refused;
   }
-  const crossing = band.earliest.findIndex(({ x, y }) => tripSeconds(band.latest, x) < y);
-  return crossing < 0 ? ok(band) : fail("edges-cross", `earliest ${crossing + 1}`);
+  const early = band.earliest.findIndex(({ x, y }) => tripSeconds(band.latest, x) < y);
+  if (early >= 0) return fail("edges-cross", `earliest ${early + 1}`);
+  const late = band.latest.findIndex(({ x, y }) => tripSeconds(band.earliest, x) > y);
+  return late < 0 ? ok(band) : fail("edges-cross", `latest ${late + 1}`);
 }
 
 function checkEdge(points: readonly CurvePoint[], edge: string) {

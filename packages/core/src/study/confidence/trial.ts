@@ -25,7 +25,7 @@ const PRIOR_VOLTS = 0.9;
 /** Mean torque at standstill over breakaway below which no pulsation gets the rotor off. */
 const HOPELESS_SHARE = 0.6;
 /** Coarser than the picture's steps, and long enough for every outcome. */
-const TRIAL_STEPS = 14;
+const TRIAL_STEPS = 12;
 const TRIAL_S = 2.4;
 const FAILED_MARGIN_A = 10;
 

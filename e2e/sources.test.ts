@@ -1,0 +1,142 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, type Session } from "./browser.ts";
+import { answerLike, fieldValue, named, notYet, press, sees, type, until } from "./hands.ts";
+
+let session: Session;
+beforeAll(async () => {
+  session = await openApp();
+});
+afterAll(() => session.close());
+
+/** Waits until the page no longer shows an error. */
+const noAlert = (): Promise<unknown> =>
+  until("no error", async () => {
+    const said = await session.page.$$eval('[role="alert"]', (all) => all.map((e) => e.textContent).join(" "));
+    return said === "" ? { said } : notYet(said);
+  });
+
+/** Sources surveyed in full, with figures that cannot be right among them. Steps depend on one another. */
+describe("surveying a battery inverter and a measured hook-up", () => {
+  it("takes an inverter with its bank and its ratings in between", async () => {
+    const { page } = session;
+    await press(page, "New rig");
+    await type(page, "Name of the rig", "Heron Loft");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await type(page, "Locked rotor amps", "63");
+    await type(page, "Rated load amps", "13.2");
+    await answerLike(page, /a hook-up, a generator or an inverter/);
+    await press(page, "Add a battery inverter");
+    await answerLike(page, /source’s watts are missing/);
+    await type(page, "Running watts", "3000");
+    await type(page, "Surge watts", "6000");
+    await type(page, "Battery volts", "12.8");
+    await press(page, "More about this source");
+    await type(page, "Bank and cables", "6");
+    await type(page, "Low-voltage cut-off", "11");
+    await answerLike(page, /enough for an answer/);
+  });
+
+  it("refuses a rating that cannot be read, keeps what was typed, and takes it mended", async () => {
+    const { page } = session;
+    await type(page, "Ratings in between", "3600 long");
+    await press(page, "Keep these");
+    await sees(page, /Ratings in between, line 1: must be /);
+    expect(await fieldValue(page, "Ratings in between")).toBe("3600 long");
+    await type(page, "Ratings in between", "3600 1800");
+    await press(page, "Keep these");
+    await noAlert();
+  });
+
+  it("says what the battery must give, in the answer’s own figures", async () => {
+    const { page } = session;
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press("2");
+    await answerLike(page, /to spare|drops out|^No/);
+    await page.keyboard.press("w");
+    await sees(page, /battery/i);
+    await page.keyboard.press("Escape");
+  });
+
+  it("refuses volts that rise under load, and gives the ohm of those that fall", async () => {
+    const { page } = session;
+    await page.keyboard.press("1");
+    await press(page, "Add a hook-up");
+    await type(page, "Breaker", "30");
+    await press(page, "More about this source");
+    await type(page, "Volts, nothing on", "118");
+    await type(page, "Volts, loaded", "121");
+    await type(page, "Amps of that load", "12");
+    await sees(page, /Volts, loaded must be less than volts with nothing on/);
+    await type(page, "Volts, loaded", "113.2");
+    await sees(page, /That is 0\.40 ohm behind the rig/);
+  });
+
+  it("refuses a breaker’s band whose edges cross, and keeps one that does not", async () => {
+    const { page } = session;
+    await type(page, "Trips at the latest", "1.35 3600");
+    await press(page, "Keep these");
+    await sees(page, /needs two pairs or more/);
+    await press(page, "Put back");
+    await type(page, "Trips at the earliest", "2 20");
+    await page.keyboard.press("Enter");
+    await page.keyboard.type("6 1");
+    await press(page, "Keep these");
+    await noAlert();
+    await type(page, "Trips at the latest", "2 10");
+    await page.keyboard.press("Enter");
+    await page.keyboard.type("6 0.5");
+    await press(page, "Keep these");
+    await sees(page, /crosses the other edge/);
+    await type(page, "Trips at the latest", "2 120");
+    await page.keyboard.press("Enter");
+    await page.keyboard.type("6 8");
+    await press(page, "Keep these");
+    await noAlert();
+  });
+
+  it("takes cords in a row and answers with them", async () => {
+    const { page } = session;
+    await press(page, "Add a cord or adapter");
+    await type(page, "Cord 1, length", "-5");
+    await sees(page, /Cord 1, length must be a number from/);
+    await type(page, "Cord 1, length", "50");
+    await noAlert();
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press("2");
+    await answerLike(page, /to spare|drops out|^No/);
+  });
+
+  it("sets breaker and wire beside the plate, and never calls for a larger one", async () => {
+    const { page } = session;
+    await page.keyboard.press("1");
+    await press(page, "More, if the plate has it");
+    await type(page, "Largest breaker the plate allows", "25");
+    await type(page, "Minimum circuit ampacity", "19");
+    const circuit = await named(page, "group", "Its own breaker and wire, as found");
+    const breaker = await circuit.$("input");
+    await breaker?.click({ count: 3 });
+    await breaker?.type("30");
+    await sees(page, /The breaker is 30\.0 A, and the plate allows 25\.0 A at most\. A smaller one belongs there/);
+    await breaker?.click({ count: 3 });
+    await breaker?.type("15");
+    await sees(page, /it may trip in running[\s\S]*a larger breaker is no remedy/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("has it all after a reload", async () => {
+    const { page } = session;
+    await page.reload({ waitUntil: "load" });
+    await answerLike(page, /enough for an answer/);
+    await page.waitForFunction(() => document.querySelectorAll("section button[aria-expanded]").length >= 2);
+    await press(page, "Battery inverter");
+    await press(page, "More about this source");
+    expect(await fieldValue(page, "Ratings in between")).toBe("3600 1800");
+    expect(await fieldValue(page, "Bank and cables")).toMatch(/^6(\.0)?$/);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});

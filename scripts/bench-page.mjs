@@ -1,0 +1,90 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { setTimeout as pause } from "node:timers/promises";
+import { CHROMIUM_FLAGS } from "./chromium.mjs";
+import { serveFolder } from "./serve-folder.mjs";
+
+/** Pause of the page before it tries a settled question, ms; not part of the trials. */
+const SETTLED_MS = 500;
+const ROUNDS = 5;
+const STEPS = 20;
+
+const middle = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)];
+
+/** Times what a reader waits for in Check, in the real page: trials, slider to new trace, stop. */
+export async function benchPage(folder, line) {
+  const { default: puppeteer } = await import("puppeteer-core");
+  const { address, close } = await serveFolder(folder);
+  const profile = mkdtempSync(`${tmpdir()}/amp-saver-bench-`);
+  const browser = await puppeteer.launch({ executablePath: "/usr/bin/chromium", userDataDir: profile, args: CHROMIUM_FLAGS });
+  const page = await browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  await page.goto(`${address}/job/demo-front-job/check`, { waitUntil: "load" });
+  await page.waitForSelector("#loads");
+  await page.evaluate(watch);
+  await pause(8000);
+
+  const whole = [];
+  for (let k = 0; k < ROUNDS; k++) {
+    await page.focus("#loads");
+    await page.keyboard.press("ArrowRight");
+    whole.push((await page.evaluate(() => globalThis.bench.trials())) - SETTLED_MS);
+    await pause(1500);
+  }
+  line(
+    "1,000 trial runs in Chromium, two workers, ms (2,500 at most)",
+    `${middle(whole).toFixed(0)}, most ${Math.max(...whole).toFixed(0)}`,
+  );
+
+  const traces = [];
+  for (let k = 0; k < STEPS; k++) {
+    await page.focus("#loads");
+    await page.keyboard.press(k % 2 === 0 ? "ArrowLeft" : "ArrowRight");
+    traces.push(await page.evaluate(() => globalThis.bench.trace()));
+    await pause(120);
+  }
+  line("slider to new trace in Chromium, ms (50 at most)", `${middle(traces).toFixed(0)}, most ${Math.max(...traces).toFixed(0)}`);
+
+  const stops = [];
+  for (let k = 0; k < ROUNDS; k++) {
+    await page.focus("#loads");
+    await page.keyboard.press("ArrowRight");
+    const stop = await page.waitForSelector("::-p-aria(stop[role='button'])");
+    const from = performance.now();
+    await stop.evaluate((button) => button.click());
+    await Promise.all(page.workers().map((worker) => worker.evaluate(() => 0)));
+    stops.push(performance.now() - from);
+    await pause(300);
+  }
+  line("stop to every worker idle, ms (100 at most)", `${middle(stops).toFixed(0)}, most ${Math.max(...stops).toFixed(0)}`);
+
+  await browser.close();
+  rmSync(profile, { recursive: true, force: true });
+  close();
+}
+
+/** Runs in the page: notes when a key went down, when the trace changed on screen, and when the trials were through. */
+function watch() {
+  let downAt = 0;
+  addEventListener("keydown", () => (downAt = performance.now()), true);
+  const trace = () => document.querySelector('svg[aria-label^="Picture of the start"] path[stroke="var(--steel)"]')?.getAttribute("d");
+  const text = () => document.querySelector("main").textContent;
+  const when = (holds) =>
+    new Promise((settle) => {
+      const look = () => (holds() ? settle(performance.now() - downAt) : requestAnimationFrame(look));
+      look();
+    });
+  let drawn = trace();
+  globalThis.bench = {
+    trials: async () => {
+      await when(() => /so far/.test(text()));
+      return when(() => /Held in [\d,]+ of 1,000 trial runs\./.test(text()));
+    },
+    trace: async () => {
+      const was = drawn;
+      const ms = await when(() => trace() !== was);
+      drawn = trace();
+      return ms;
+    },
+  };
+}
