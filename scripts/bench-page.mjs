@@ -41,7 +41,7 @@ export async function benchPage(folder, line) {
     await page.focus("#loads");
     await page.keyboard.press(k % 2 === 0 ? "ArrowLeft" : "ArrowRight");
     traces.push(await page.evaluate(() => globalThis.bench.trace()));
-    await pause(120);
+    await pause(300);
   }
   line("slider to new trace in Chromium, ms (50 at most)", `${middle(traces).toFixed(0)}, most ${Math.max(...traces).toFixed(0)}`);
 
@@ -66,7 +66,15 @@ export async function benchPage(folder, line) {
 /** Runs in the page: notes when a key went down, when the trace changed on screen, and when the trials were through. */
 function watch() {
   let downAt = 0;
-  addEventListener("keydown", () => (downAt = performance.now()), true);
+  let drawn;
+  addEventListener(
+    "keydown",
+    () => {
+      downAt = performance.now();
+      drawn = trace();
+    },
+    true,
+  );
   const trace = () => document.querySelector('svg[aria-label^="Picture of the start"] path[stroke="var(--steel)"]')?.getAttribute("d");
   const text = () => document.querySelector("main").textContent;
   const when = (holds) =>
@@ -74,17 +82,11 @@ function watch() {
       const look = () => (holds() ? settle(performance.now() - downAt) : requestAnimationFrame(look));
       look();
     });
-  let drawn = trace();
   globalThis.bench = {
     trials: async () => {
       await when(() => /so far/.test(text()));
       return when(() => /Held in [\d,]+ of 1,000 trial runs\./.test(text()));
     },
-    trace: async () => {
-      const was = drawn;
-      const ms = await when(() => trace() !== was);
-      drawn = trace();
-      return ms;
-    },
+    trace: () => when(() => trace() !== drawn),
   };
 }

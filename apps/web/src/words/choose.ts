@@ -69,6 +69,8 @@ export const CHOOSE = {
     work: "Work",
     noise: "Noise",
   },
+  askWeakest: (name: string): string => `Ask on the weakest: ${name}`,
+  askWorstDay: "Ask for the rig’s own hottest day and highest stop",
   best: "take this",
   spare: (a: number | null): string => (a === null ? "no limit" : a > 0 ? formatAmps(a) : `${formatAmps(-a)} over`),
   noStart: "no start",

@@ -8,6 +8,7 @@ import {
   type StartStudy,
 } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
+import { judged } from "./trials.ts";
 
 /** Which sentence answers the question; worded in the interface. */
 type AnswerCode =
@@ -79,16 +80,10 @@ export interface CheckView {
 }
 
 const RPM = 30 / Math.PI;
-/** Share of trials that must hold for "fits", and how many it takes to say. */
-const FITS_SHARE = 0.95;
-const TRIALS_TO_SAY = 100;
-
 /** A view in the light of its trials: what holds in fewer than 95 of 100 only just fits. */
 export function withTrials(view: CheckView, confidence: Confidence | null): CheckView {
-  const doubtful = confidence !== null && confidence.trials >= TRIALS_TO_SAY && confidence.share < FITS_SHARE;
-  return doubtful && view.overall === "fits"
-    ? { ...view, overall: "just-fits", code: view.code === "fits" ? "just-fits" : view.code }
-    : view;
+  const overall = judged(view.overall, confidence);
+  return overall === view.overall ? view : { ...view, overall, code: view.code === "fits" ? "just-fits" : view.code };
 }
 
 /** Turns a study into what is shown. With an `engine` the wave is no longer in step with the rows, and the line is drawn smoother. */

@@ -1,3 +1,4 @@
+import { continuousA } from "@amp-saver/core/device/shore";
 import {
   type Choices,
   PRICES,
@@ -12,7 +13,7 @@ import { asQuantity } from "./figures.ts";
 import { sourceCase } from "./source-case.ts";
 import { isAided, unitCase } from "./unit-case.ts";
 
-export { PRICES, type Prices } from "@amp-saver/core/study/remedy";
+export { bestRemedy, PRICES, type Prices } from "@amp-saver/core/study/remedy";
 
 /** Starters of the catalogue as the study wants them. */
 function ratingOf(starter: Starter): StarterRating {
@@ -42,6 +43,26 @@ export function choicesOf(
     prices,
     service: { startAid: isAided(unit) || unit.startAid === "unknown", runCapacitorF: weak ? asQuantity(printed) : null },
   };
+}
+
+/** Watts a source carries for hours, a second set and a shore share included; null where its watts are not known. */
+function carries(source: Source): number | null {
+  const volts = source.volts.value;
+  if (source.type === "shore") return source.breakerA === undefined ? null : continuousA(source.breakerA.value) * volts;
+  const own = source.runningW?.value ?? source.surgeW?.value;
+  if (own === undefined) return null;
+  if (source.type === "inverter") return own + (source.shoreLimitA?.value ?? 0) * volts;
+  const second = source.type === "inverter-generator" ? source.second : undefined;
+  return own + (second === undefined ? 0 : (second.runningW?.value ?? own));
+}
+
+/** The source that carries least; undefined while none is known. */
+export function weakestSource(sources: readonly Source[]): Source | undefined {
+  const known = sources.flatMap((source) => {
+    const watts = carries(source);
+    return watts === null ? [] : [{ source, watts }];
+  });
+  return known.toSorted((a, b) => a.watts - b.watts)[0]?.source;
 }
 
 /** Share under its printed value from which a run capacitor counts as weak: the usual band (common practice, no source). */

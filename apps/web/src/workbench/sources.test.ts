@@ -8,7 +8,7 @@ import { describe, expect, it } from "vitest";
 import { bandChange, bandPairs } from "./band.ts";
 import { calibrationInput } from "./calibration-input.ts";
 import { checkView } from "./check-view.ts";
-import { choicesOf, mismatch } from "./choose.ts";
+import { choicesOf, mismatch, weakestSource } from "./choose.ts";
 import { circuitIssues } from "./circuit.ts";
 import { explain } from "./explain.ts";
 import { mapPlaces } from "./map-places.ts";
@@ -234,5 +234,25 @@ describe("reading a picture", () => {
       expect(by["start-limit"]! - by["start-asked"]!).toBeCloseTo(by["start-spare"]!, 9);
       expect(by["run-limit"]! - by["run-asked"]!).toBeCloseTo(by["run-spare"]!, 9);
     }
+  });
+});
+
+describe("the weakest source", () => {
+  it("is the one that carries least for hours, a second set and a shore share counted in", () => {
+    const outlet: ShoreSource = { ...pedestal, id: "outlet" as ShoreSource["id"], breakerA: { value: 15, from: "plate" } };
+    const small: Extract<GeneratorSource, { type: "inverter-generator" }> = {
+      ...(generator as never as Extract<GeneratorSource, { type: "inverter-generator" }>),
+      id: "small" as GeneratorSource["id"],
+      runningW: { value: 1100, from: "sheet" },
+    };
+    expect(weakestSource([generator, pedestal, outlet])?.id).toBe("outlet");
+    expect(weakestSource([outlet, small])?.id).toBe("small");
+    expect(weakestSource([outlet, { ...small, second: {} }])?.id).toBe("outlet");
+  });
+
+  it("leaves out what has no watts yet", () => {
+    const { runningW: _r, surgeW: _s, ...bare } = generator;
+    expect(weakestSource([bare as GeneratorSource])).toBeUndefined();
+    expect(weakestSource([bare as GeneratorSource, pedestal])?.id).toBe(pedestal.id);
   });
 });

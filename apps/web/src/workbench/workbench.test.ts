@@ -24,6 +24,7 @@ import { nextStep } from "./next-step.ts";
 import { proveView } from "./prove-view.ts";
 import { conditionsOf, startCase } from "./start-case.ts";
 import { surveyState } from "./survey-state.ts";
+import { judged, undecided } from "./trials.ts";
 
 const records = demoRecords();
 const find = <T>(id: string): T => records.find((r) => r.id === id) as T;
@@ -177,5 +178,23 @@ describe("what is next", () => {
     expect(nextStep(answered, unit, []).code).toBe("before");
     expect(nextStep(answered, unit, [one]).code).toBe("after");
     expect(nextStep(answered, unit, readings).code).toBe("proof");
+  });
+});
+
+describe("a fit in the light of its trials", () => {
+  it.each([
+    ["fits", { holds: 95, trials: 100 }, "fits"],
+    ["fits", { holds: 94, trials: 100 }, "just-fits"],
+    ["fits", { holds: 10, trials: 40 }, "fits"],
+    ["fits", null, "fits"],
+    ["too-much", { holds: 100, trials: 100 }, "too-much"],
+  ] as const)("%s with %j is %s", (fit, tried, said) => {
+    expect(judged(fit, tried)).toBe(said);
+  });
+
+  it("is tried further only while its interval spans the share asked for", () => {
+    expect(undecided([0.9, 0.97])).toBe(true);
+    expect(undecided([0.96, 0.99])).toBe(false);
+    expect(undecided([0.5, 0.6])).toBe(false);
   });
 });

@@ -9,13 +9,15 @@ import { Answer } from "../../ui/answer.tsx";
 import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
-import { choicesOf } from "../../workbench/choose.ts";
+import { bestRemedy, choicesOf } from "../../workbench/choose.ts";
 import { conditionsOf, hasWatts, startCase } from "../../workbench/start-case.ts";
+import { judged } from "../../workbench/trials.ts";
 import { useShares } from "../../workers/use-shares.ts";
 import { useRemedies } from "../../workers/use-study.ts";
 import { Catalogue } from "./catalogue.tsx";
 import { PricesForm } from "./prices.tsx";
 import { RemedyRow } from "./remedy-row.tsx";
+import { WorstCase } from "./worst-case.tsx";
 
 /** Choose: every remedy on the source that is asked about, side by side. */
 export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -33,7 +35,9 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   const shares = useShares(answer?.remedies.map((r) => r.given) ?? null);
   const nameOf = ({ code, other, starter }: Named): string =>
     (other >= 0 ? others[other]?.name : starter >= 0 ? CHOOSE.starter(starters[starter]?.name ?? "") : REMEDY_WORDS[code]?.name) ?? code;
-  const best = answer?.best == null ? null : answer.remedies[answer.best];
+  const remedies = answer?.remedies.map((r, i) => ({ ...r, fit: judged(r.fit, shares[i] ?? null) })) ?? [];
+  const place = bestRemedy(remedies);
+  const best = place === null ? null : remedies[place];
   const parts = !question.ok
     ? [{ text: MISSING[question.missing].answer }]
     : answer === undefined
@@ -48,6 +52,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
       <div className="px-4 py-3 min-[1000px]:px-6">
         <Answer question={CHOOSE.question(source?.name ?? null)} parts={parts} sure={CHOOSE.sure} />
+        <WorstCase bundle={bundle} />
         {!question.ok && (
           <Link to={`/job/${job.id}/survey`} className="mt-4 inline-flex min-h-[52px] items-center bg-ink px-5 font-semibold text-face">
             {MISSING[question.missing].action}
@@ -55,7 +60,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
         )}
         {answer !== undefined && (
           <ul className="mt-4 border-t-[1.5px] border-ink">
-            {answer.remedies.map((remedy, i) => (
+            {remedies.map((remedy, i) => (
               <RemedyRow
                 key={`${remedy.code} ${remedy.other} ${remedy.starter}`}
                 name={nameOf(remedy)}
@@ -63,7 +68,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
                 noise={REMEDY_WORDS[remedy.code]?.noise ?? ""}
                 remedy={remedy}
                 share={shares[i] ?? null}
-                best={i === answer.best}
+                best={i === place}
                 onOpen={openerOf(
                   remedy,
                   { sourceId: others[remedy.other]?.id ?? null, starterId: starters[remedy.starter]?.id ?? null },

@@ -31,16 +31,19 @@ export function studyRemedies(given: StartCase, choices: Choices): RemedyStudy {
     };
     return [remedy];
   });
-  return { remedies, best: bestOf(remedies) };
+  return { remedies, best: bestRemedy(remedies) };
 }
 
 const RANK: Readonly<Record<Fit, number>> = { fits: 0, "just-fits": 1, "not-known": 2, "too-much": 3 };
 
-function bestOf(remedies: readonly Remedy[]): number | null {
+/** Place of the remedy to take; see `RemedyStudy.best`. */
+export function bestRemedy(remedies: readonly Ranked[]): number | null {
   return cheapest(remedies, (r) => r.code !== "other-source") ?? cheapest(remedies, (r) => r.code === "other-source");
 }
 
-function cheapest(remedies: readonly Remedy[], among: (remedy: Remedy) => boolean): number | null {
+type Ranked = Pick<Remedy, "code" | "fit" | "usd">;
+
+function cheapest(remedies: readonly Ranked[], among: (remedy: Ranked) => boolean): number | null {
   let best: number | null = null;
   remedies.forEach((remedy, i) => {
     if (RANK[remedy.fit] > 1 || !among(remedy)) return;
