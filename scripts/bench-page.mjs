@@ -37,12 +37,16 @@ export async function benchPage(folder, line) {
   );
 
   const traces = [];
+  const thumb = await (await page.$("#loads")).boundingBox();
+  const [x, y] = [thumb.x + thumb.width / 2, thumb.y + thumb.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
   for (let k = 0; k < STEPS; k++) {
-    await page.focus("#loads");
-    await page.keyboard.press(k % 2 === 0 ? "ArrowLeft" : "ArrowRight");
+    await page.mouse.move(x + 6 + 3 * k, y);
     traces.push(await page.evaluate(() => globalThis.bench.trace()));
-    await pause(300);
+    await pause(120);
   }
+  await page.mouse.up();
   line("slider to new trace in Chromium, ms (50 at most)", `${middle(traces).toFixed(0)}, most ${Math.max(...traces).toFixed(0)}`);
 
   const stops = [];
@@ -63,18 +67,15 @@ export async function benchPage(folder, line) {
   close();
 }
 
-/** Runs in the page: notes when a key went down, when the trace changed on screen, and when the trials were through. */
+/** Runs in the page: notes when a key went down or a slider moved, when the trace changed on screen, and when the trials were through. */
 function watch() {
   let downAt = 0;
   let drawn;
-  addEventListener(
-    "keydown",
-    () => {
-      downAt = performance.now();
-      drawn = trace();
-    },
-    true,
-  );
+  const begin = () => {
+    downAt = performance.now();
+    drawn = trace();
+  };
+  for (const type of ["keydown", "pointermove"]) addEventListener(type, begin, true);
   const trace = () => document.querySelector('svg[aria-label^="Picture of the start"] path[stroke="var(--steel)"]')?.getAttribute("d");
   const text = () => document.querySelector("main").textContent;
   const when = (holds) =>

@@ -10,7 +10,7 @@ import { useKeys } from "../../ui/keys.tsx";
 import { useWide } from "../../ui/use-wide.ts";
 import { answerSentence, CHECK, METHOD_WORDS, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
-import { sameFrame } from "../../workbench/check-input.ts";
+import { otherLoadsOf, sameFrame } from "../../workbench/check-input.ts";
 import { checkView, withTrials } from "../../workbench/check-view.ts";
 import { roundDown, shownAs } from "../../workbench/measure.ts";
 import { useGlances, useStudy, useSurroundings } from "../../workers/use-study.ts";
@@ -65,9 +65,15 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
 
   const asked = CHECK.question(rail ? unit.name : null, source?.name ?? null);
   const missing = input.chosen.ok ? (study.answer === null ? "no-motor" : null) : input.chosen.missing;
-  const over = other.answer && against !== null ? { study: other.answer, method: against } : null;
+  const over = useMemo(() => (other.answer && against !== null ? { study: other.answer, method: against } : null), [other.answer, against]);
+  const answeredLoadsA = useMemo(() => otherLoadsOf(study.answered), [study.answered]);
+  const picture = useMemo(() => view && pictureOf(view, over, answeredLoadsA, unit, source), [view, over, answeredLoadsA, unit, source]);
   const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
-  const turn = roundTurn(sameFrame(surroundings.answered, given) ? surroundings.answer?.thresholds : undefined, measure);
+  const around = useMemo(
+    () => (sameFrame(surroundings.answered, given) ? surroundings.answer : undefined),
+    [surroundings.answered, surroundings.answer, given],
+  );
+  const turn = roundTurn(around?.thresholds, measure);
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
   const hot = text(inView.outdoor, turn?.outdoorC);
@@ -109,11 +115,11 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             {MISSING[missing].action}
           </Link>
         )}
-        {view !== null && missing === null && given !== null && (
+        {view !== null && picture !== null && missing === null && given !== null && (
           <Pictures
             rigName={bundle.rig.name}
             view={view}
-            picture={pictureOf(view, over, question.conditions.otherLoadsA, unit, source)}
+            picture={picture}
             over={over && { lasts: checkView(over.study, over.method).lasts, label: METHOD_WORDS[over.method] }}
             chosenLabel={METHOD_WORDS[method]}
             breakerA={source?.type === "shore" ? (view.assumptions.find((a) => a.code === "breaker")?.value ?? null) : null}
@@ -130,7 +136,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
         {view !== null && missing === null && (
           <Assumed
             view={view}
-            surroundings={sameFrame(surroundings.answered, given) ? surroundings.answer : undefined}
+            surroundings={around}
             onAll={() => setWhy(true)}
             onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
             refinedBy={unit.fitted?.readings ?? null}

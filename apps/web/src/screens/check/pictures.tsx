@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import { StartPicture } from "../../chart/start-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import { Choice } from "../../ui/choice.tsx";
@@ -37,7 +37,9 @@ export function Pictures(props: PicturesProps) {
         />
       </div>
       <div ref={frame} className="mt-2 min-w-0">
-        {width > 0 && kind === "start" && <StartView {...props} width={width} height={height} wide={wide} fileName={fileName} />}
+        {width > 0 && kind === "start" && (
+          <StartView picture={props.picture} sentence={props.sentence} width={width} height={height} wide={wide} fileName={fileName} />
+        )}
         {width > 0 && kind === "time" && <TimeView {...props} width={width} height={height} fileName={fileName} />}
         {width > 0 && kind === "map" && <MapView {...props} width={width} height={height} fileName={fileName} />}
       </div>
@@ -45,14 +47,15 @@ export function Pictures(props: PicturesProps) {
   );
 }
 
-interface SizedProps extends PicturesProps {
+interface StartViewProps extends Pick<PicturesProps, "picture" | "sentence"> {
   readonly width: number;
   readonly height: number;
   readonly wide: boolean;
   readonly fileName: string;
 }
 
-function StartView({ picture, sentence, width, height, wide, fileName }: SizedProps) {
+/** The start; drawn anew only when its answer or its size changes, not while the next is being asked for. */
+const StartView = memo(function StartView({ picture, sentence, width, height, wide, fileName }: StartViewProps) {
   const [show, setShow] = useState<"amps" | "sides">("amps");
   const [readS, setReadS] = useState<number | null>(null);
   const of = (p: { readonly t: number }): number => p.t;
@@ -105,4 +108,4 @@ function StartView({ picture, sentence, width, height, wide, fileName }: SizedPr
       </PictureFrame>
     </>
   );
-}
+});
