@@ -2,6 +2,7 @@ import { execFileSync } from "node:child_process";
 import { existsSync, readFileSync, statSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { START_ISSUES, START_REASONS } from "@amp-saver/core/study/motor-start";
+import { BUDGET_ISSUES } from "@amp-saver/core/study/power-budget";
 import { describe, expect, it } from "vitest";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
@@ -41,6 +42,11 @@ describe("the repository", () => {
   it("documents every code that the headless command can print", () => {
     const page = read("docs/formats/start-case.md");
     expect([...START_ISSUES, ...START_REASONS].filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
+  });
+
+  it("documents every code that a budget can print", () => {
+    const page = read("docs/formats/budget-case.md");
+    expect(BUDGET_ISSUES.filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
   });
 
   it("keeps files short and free of leftovers", () => {

@@ -1,4 +1,8 @@
 import { studyStart } from "@amp-saver/core/study/motor-start";
+import { studyBudget } from "@amp-saver/core/study/power-budget";
+import type { z } from "zod";
+import { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
+import { budgetToFile } from "./budget-result.ts";
 import { limitsInWords } from "./limits.ts";
 import { refusalLine } from "./refusal.ts";
 import { caseFromFile, startCaseSchema } from "./start-case.ts";
@@ -7,7 +11,32 @@ import { resultToFile } from "./start-result.ts";
 /** What the command prints and how it exits. */
 export type CheckOutcome = { readonly exit: 0; readonly out: string } | { readonly exit: 2; readonly line: string };
 
-const LATER_FORMATS = ["amp-saver/budget-case", "amp-saver/wiring-case", "amp-saver/wiring-check"];
+const LATER_FORMATS = ["amp-saver/wiring-case", "amp-saver/wiring-check"];
+
+/** A study of one format: its result, or the line that says why there is none. */
+type Study = (json: unknown) => object | string;
+
+const STUDIES: Readonly<Record<string, Study>> = {
+  "amp-saver/start-case": (json) => {
+    const file = parse(startCaseSchema, json);
+    if (typeof file === "string") return file;
+    const given = caseFromFile(file);
+    if (typeof given === "string") return given;
+    const study = studyStart(given);
+    return study.ok ? resultToFile(study.value.result) : `${study.where}: no motor fits this plate (${study.reason})`;
+  },
+  "amp-saver/budget-case": (json) => {
+    const file = parse(budgetCaseSchema, json);
+    if (typeof file === "string") return file;
+    const given = budgetFromFile(file);
+    return typeof given === "string" ? given : budgetToFile(studyBudget(given));
+  },
+};
+
+function parse<S extends z.ZodType>(schema: S, json: unknown): z.infer<S> | string {
+  const parsed = schema.safeParse(json, { reportInput: true });
+  return parsed.success ? parsed.data : refusalLine(parsed.error.issues, limitsInWords);
+}
 
 /** Runs one JSON case; a bad one gives exit 2 and a single line. */
 export function check(text: string): CheckOutcome {
@@ -21,17 +50,19 @@ export function check(text: string): CheckOutcome {
   const format = (json as { format?: unknown }).format;
   if (format === undefined) return refuse('format is missing (for example "amp-saver/start-case")');
   if (typeof format === "string" && LATER_FORMATS.includes(format)) return refuse(`format "${format}" is not available yet`);
-  if (format !== "amp-saver/start-case") return refuse(`format ${JSON.stringify(format)} is not known; "amp-saver/start-case" is`);
+  const study = typeof format === "string" && Object.hasOwn(STUDIES, format) ? STUDIES[format] : undefined;
+  if (study === undefined) return refuse(`format ${JSON.stringify(format)} is not known; ${known()} are`);
   const version = (json as { version?: unknown }).version;
   if (version !== 1)
     return refuse(version === undefined ? "version is missing (1)" : `version ${JSON.stringify(version)} is not known (1 is)`);
-  const parsed = startCaseSchema.safeParse(json, { reportInput: true });
-  if (!parsed.success) return refuse(refusalLine(parsed.error.issues, limitsInWords));
-  const given = caseFromFile(parsed.data);
-  if (typeof given === "string") return refuse(given);
-  const study = studyStart(given);
-  if (!study.ok) return refuse(`${study.where}: no motor fits this plate (${study.reason})`);
-  return { exit: 0, out: `${JSON.stringify(resultToFile(study.value.result))}\n` };
+  const result = study(json);
+  return typeof result === "string" ? refuse(result) : { exit: 0, out: `${JSON.stringify(result)}\n` };
+}
+
+function known(): string {
+  return Object.keys(STUDIES)
+    .map((name) => JSON.stringify(name))
+    .join(" and ");
 }
 
 function refuse(line: string): CheckOutcome {

@@ -55,8 +55,23 @@ export const START_BOUNDS = {
   seconds: bounds(0.1, 10, "s"),
 } as const satisfies Readonly<Record<string, Bounds>>;
 
-/** What a number at this path may be, in words; undefined where there is none. */
+export const BUDGET_BOUNDS = {
+  "source.volts": bounds(80, 280, "V"),
+  "source.breakerA": of(SHORE.breakerA),
+  "source.runningW": bounds(50, 100000, "W"),
+  "source.surgeW": bounds(50, 200000, "W"),
+  "source.startLimitA": bounds(1, 2000, "A"),
+  "source.altitudeFt": bounds(-1500, 20000, "ft"),
+  "source.ambientF": bounds(-40, 150, "°F"),
+  "loads.runA": bounds(0, 400, "A"),
+  "loads.runW": bounds(0, 100000, "W"),
+  "loads.startA": bounds(0, 2000, "A"),
+  "loads.priority": bounds(1, 5, "1"),
+} as const satisfies Readonly<Record<string, Bounds>>;
+
+/** What a number at this path may be, in words; undefined where there is none. Places in a list do not matter. */
 export function limitsInWords(path: string): string | undefined {
-  const found: Bounds | undefined = (START_BOUNDS as Readonly<Record<string, Bounds>>)[path];
+  const name = path.replaceAll(/\.\d+\./g, ".");
+  const found: Bounds | undefined = ({ ...BUDGET_BOUNDS, ...START_BOUNDS } as Readonly<Record<string, Bounds>>)[name];
   return found && `${found.min} to ${found.max}${found.unit === "1" ? "" : ` ${found.unit}`}`;
 }

@@ -18,7 +18,12 @@ export function refusalLine(issues: readonly Issue[], limitsOf: (path: string) =
     case "invalid_type":
       return issue.input === undefined
         ? `${field} is missing${may}`
-        : `${field} must be a finite ${issue.expected}${may}`.replace("finite object", "object").replace("finite string", "text");
+        : `${field} must be a finite ${issue.expected}${may}`
+            .replace("finite object", "object")
+            .replace("finite string", "text")
+            .replace("finite int", "whole number")
+            .replace("a finite boolean", "true or false")
+            .replace("finite array", "list");
     case "too_small":
       return `${field} is too small: at least ${issue.inclusive ? "" : "more than "}${issue.minimum}${may}`;
     case "too_big":

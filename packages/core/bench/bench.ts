@@ -1,6 +1,7 @@
 import { quantity } from "../src/quantity/index.ts";
 import { tryBatch } from "../src/study/confidence/index.ts";
 import { prepare, type StartCase, simulate, studyStart } from "../src/study/motor-start/index.ts";
+import { everyCombination, studyBudget } from "../src/study/power-budget/index.ts";
 import { honesty } from "../validation/honest.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
@@ -19,6 +20,16 @@ function msPerRun(run: () => void): number {
     if (k >= WARM) least = Math.min(least, performance.now() - t);
   }
   return least;
+}
+
+/** Middle of some runs after a few to warm up. */
+function msOf(runs: number, run: () => void): string {
+  const times = Array.from({ length: runs + 3 }, () => {
+    const t = performance.now();
+    run();
+    return performance.now() - t;
+  }).slice(3);
+  return times.toSorted((a, b) => a - b)[Math.floor(runs / 2)]!.toFixed(0);
 }
 
 const line = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
@@ -48,6 +59,28 @@ line("average over all ways and sources (2 at most)", (eachMs.reduce((sum, ms) =
 line(
   "one whole study (fit, start of 3 s, verdict), ms",
   msPerRun(() => studyStart(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700))).toFixed(1),
+);
+
+const twentyLoads = Array.from({ length: 20 }, (_, i) => ({
+  id: `load ${i}`,
+  runA: 0.5 + 0.37 * i,
+  leg: ([1, 2, "both"] as const)[i % 3]!,
+  priority: 1 + (i % 5),
+  ...(i % 4 === 0 && { startA: 2 + 0.9 * i }),
+}));
+const roomy = { kind: "generator", volts: 120, legs: 2, runningW: 60_000, surgeW: 72_000, deratedShare: 1 } as const;
+const tight = { ...roomy, runningW: 12_000, surgeW: 14_000 };
+line(
+  "every combination of 20 loads on two legs, all fit, ms (50)",
+  msOf(9, () => everyCombination({ source: roomy, loads: twentyLoads })),
+);
+line(
+  "the same where most do not fit, ms",
+  msOf(9, () => everyCombination({ source: tight, loads: twentyLoads })),
+);
+line(
+  "what to shed among 20 loads, ms",
+  msOf(9, () => studyBudget({ source: tight, loads: twentyLoads })),
 );
 
 const trialsStart = performance.now();

@@ -1,0 +1,43 @@
+import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+
+/** Figures of the counting. */
+export const BUDGET_PARAMS = {
+  continuousFactor: {
+    label: "Factor on loads of three hours and more, on a breaker",
+    unit: "1",
+    value: 1.25,
+    min: 1,
+    max: 2,
+    source: "NEC 215.3, from memory",
+  },
+  motorFactor: {
+    label: "Factor on the largest motor of a feeder",
+    unit: "1",
+    value: 1.25,
+    min: 1,
+    max: 2,
+    source: "NEC 430.24 and 440.33, from memory",
+  },
+  momentaryFactor: {
+    label: "Momentary amps over surge watts ÷ volts",
+    unit: "1",
+    value: 1.5,
+    min: 1,
+    max: 3,
+    source: FROM_MEMORY,
+  },
+  priorityBase: {
+    label: "How many loads of one priority weigh as much as one of the next",
+    unit: "1",
+    value: 4,
+    min: 2,
+    max: 10,
+    source: "a decision of this product",
+  },
+} as const satisfies ParamTable;
+
+/** Priorities from the one to keep to the first to go. */
+export const PRIORITIES = [1, 2, 3, 4, 5] as const;
+
+/** Loads of which every combination can be looked at. */
+export const MOST_LOADS = 24;
