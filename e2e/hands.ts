@@ -111,3 +111,21 @@ export async function allRecords(page: Page): Promise<unknown> {
   });
   return JSON.parse(text);
 }
+
+const MOST_TABS = 120;
+
+/** Tabs until the element in focus has this name; never touches the mouse. */
+export async function tabTo(page: Page, name: RegExp): Promise<void> {
+  const seen: string[] = [];
+  for (let k = 0; k < MOST_TABS; k++) {
+    await page.keyboard.press("Tab");
+    const label = await page.evaluate(() => {
+      const e = document.activeElement as HTMLInputElement | null;
+      const labels = [...(e?.labels ?? [])].map((l) => l.textContent).join(" ");
+      return (e?.getAttribute("aria-label") ?? (labels || e?.textContent) ?? "").trim();
+    });
+    seen.push(label);
+    if (name.test(label)) return;
+  }
+  throw new Error(`no way by keyboard to ${name}; passed ${seen.join(" | ")}`);
+}

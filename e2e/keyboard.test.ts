@@ -1,8 +1,8 @@
-import type { KeyInput, Page } from "puppeteer-core";
+import type { KeyInput } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, sees, until } from "./hands.ts";
+import { answerLike, sees, tabTo, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -10,24 +10,6 @@ beforeAll(async () => {
   await session.page.waitForSelector("#answer");
 });
 afterAll(() => session.close());
-
-const MOST_TABS = 80;
-
-/** Tabs until the element in focus has this name; never touches the mouse. */
-async function tabTo(page: Page, name: RegExp): Promise<void> {
-  const seen: string[] = [];
-  for (let k = 0; k < MOST_TABS; k++) {
-    await page.keyboard.press("Tab");
-    const label = await page.evaluate(() => {
-      const e = document.activeElement as HTMLInputElement | null;
-      const labels = [...(e?.labels ?? [])].map((l) => l.textContent).join(" ");
-      return (e?.getAttribute("aria-label") ?? (labels || e?.textContent) ?? "").trim();
-    });
-    seen.push(label);
-    if (name.test(label)) return;
-  }
-  throw new Error(`no way by keyboard to ${name}; passed ${seen.join(" | ")}`);
-}
 
 /** The main path with the keyboard alone. */
 describe("by keyboard only", () => {

@@ -1,6 +1,7 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
-import type { JobId, ReadingId, RigId, SourceId, StarterId, UnitId } from "./identity.ts";
+import type { JobId, LoadId, ReadingId, RigId, SourceId, StarterId, UnitId } from "./identity.ts";
 import type { Job } from "./job.ts";
+import type { Load } from "./load.ts";
 import type { Reading } from "./reading.ts";
 import type { Rig } from "./rig.ts";
 import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
@@ -34,7 +35,7 @@ export function newRig(birth: Birth<RigId>, name: string): Rig {
 export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirConditioner {
   return {
     kind: "unit",
-    ...stamped(birth, 2),
+    ...stamped(birth, 3),
     rigId,
     name,
     model: "",
@@ -46,7 +47,7 @@ export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirCo
 
 /** A shore circuit whose breaker is not read yet. */
 export function newShore(birth: Birth<SourceId>, rigId: RigId, name: string): ShoreSource {
-  return { kind: "source", ...stamped(birth, 2), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 3), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
 }
 
 /** A generator whose sheet is not read yet: with inverter, or conventional. */
@@ -56,17 +57,33 @@ export function newGenerator(
   name: string,
   type: GeneratorSource["type"] = "inverter-generator",
 ): GeneratorSource {
-  return { kind: "source", ...stamped(birth, 2), rigId, name, type, volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 3), rigId, name, type, volts: { value: 120, from: "typical" } };
 }
 
 /** A battery inverter whose sheet is not read yet. */
 export function newInverter(birth: Birth<SourceId>, rigId: RigId, name: string): InverterSource {
-  return { kind: "source", ...stamped(birth, 2), rigId, name, type: "inverter", volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 3), rigId, name, type: "inverter", volts: { value: 120, from: "typical" } };
 }
 
 /** A catalogue entry for the usual rooftop class. */
 export function newStarter(birth: Birth<StarterId>, name: string): Starter {
   return { kind: "starter", ...stamped(birth, 1), name, leastV: 100, mostV: 125, leastTons: null, mostTons: null, usd: null };
+}
+
+/** A load that is on, of middle priority, on the first leg. */
+export function newLoad(birth: Birth<LoadId>, rigId: RigId, name: string): Load {
+  return {
+    kind: "load",
+    ...stamped(birth, 1),
+    rigId,
+    name,
+    leg: 1,
+    priority: 3,
+    continuous: false,
+    automatic: false,
+    onBattery: false,
+    on: true,
+  };
 }
 
 /** A job at its first stage. */

@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 /** Kinds of record, each kept apart. */
-export const RECORD_KINDS = ["rig", "unit", "source", "job", "reading", "starter"] as const;
+export const RECORD_KINDS = ["rig", "unit", "source", "job", "reading", "starter", "load"] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 export type RigId = string & z.$brand<"RigId">;
@@ -9,6 +9,7 @@ export type UnitId = string & z.$brand<"UnitId">;
 export type SourceId = string & z.$brand<"SourceId">;
 export type JobId = string & z.$brand<"JobId">;
 export type StarterId = string & z.$brand<"StarterId">;
+export type LoadId = string & z.$brand<"LoadId">;
 export type ReadingId = string & z.$brand<"ReadingId">;
 
 const id = z.string().min(1).max(100);
@@ -17,6 +18,7 @@ export const unitId = id.brand<"UnitId">();
 export const sourceId = id.brand<"SourceId">();
 export const jobId = id.brand<"JobId">();
 export const starterId = id.brand<"StarterId">();
+export const loadId = id.brand<"LoadId">();
 export const readingId = id.brand<"ReadingId">();
 
 /** A time as kept: ISO 8601 in UTC. */

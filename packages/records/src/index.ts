@@ -1,8 +1,9 @@
 export { FIGURE_BOUNDS, type FigureBounds, type FigureName } from "./bounds.ts";
-export { type Birth, newGenerator, newInverter, newJob, newReading, newRig, newShore, newStarter, newUnit } from "./defaults.ts";
+export { type Birth, newGenerator, newInverter, newJob, newLoad, newReading, newRig, newShore, newStarter, newUnit } from "./defaults.ts";
 export type { Figure } from "./figure.ts";
 export {
   type JobId,
+  type LoadId,
   RECORD_KINDS,
   type ReadingId,
   type RecordKind,
@@ -12,6 +13,7 @@ export {
   type UnitId,
 } from "./identity.ts";
 export { type Answer, type Job, METHODS, type Method, STAGES, type Stage } from "./job.ts";
+export { type Load, MOST_RIG_LOADS, MOST_SPELLS } from "./load.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
 export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
@@ -19,7 +21,17 @@ export type { Reading } from "./reading.ts";
 export { type AnyRecord, RECORD_SCHEMAS, type RecordOf, rigOf } from "./record.ts";
 export type { Rig } from "./rig.ts";
 export { RIG_FILE_FORMAT, RIG_FILE_MOST, RIG_FILE_VERSION, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
-export { type GeneratorSource, type InverterSource, MOST_CORDS, MOST_POINTS, type ShoreSource, type Source } from "./source.ts";
+export {
+  CHEMISTRIES,
+  GEAR,
+  type Gear,
+  type GeneratorSource,
+  type InverterSource,
+  MOST_CORDS,
+  MOST_POINTS,
+  type ShoreSource,
+  type Source,
+} from "./source.ts";
 export type { Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";

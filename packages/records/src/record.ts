@@ -1,6 +1,7 @@
 import type { z } from "zod";
 import type { RecordKind } from "./identity.ts";
 import { jobSchema } from "./job.ts";
+import { loadSchema } from "./load.ts";
 import { readingSchema } from "./reading.ts";
 import { rigSchema } from "./rig.ts";
 import { sourceSchema } from "./source.ts";
@@ -15,6 +16,7 @@ export interface RecordOf {
   readonly job: z.infer<typeof jobSchema>;
   readonly reading: z.infer<typeof readingSchema>;
   readonly starter: z.infer<typeof starterSchema>;
+  readonly load: z.infer<typeof loadSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -26,6 +28,7 @@ export const RECORD_SCHEMAS = {
   job: jobSchema,
   reading: readingSchema,
   starter: starterSchema,
+  load: loadSchema,
 } as const;
 
 /** The rig a record belongs to: its own id for a rig, null for what belongs to none. */

@@ -68,6 +68,7 @@ function references(record: AnyRecord): string[] {
       return [];
     case "unit":
     case "source":
+    case "load":
       return [`rig ${record.rigId}`];
     case "job":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.starterId == null ? [] : [`starter ${record.starterId}`])];

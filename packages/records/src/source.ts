@@ -10,15 +10,23 @@ export const MOST_POINTS = 12;
 
 const cordSchema = z.strictObject({ awg: z.literal(GAUGES), lengthM: bounded("cordM") });
 
+/** What may sit between a source and the rig, each with a word of its own to say. */
+export const GEAR = ["adapter", "surge-protector", "load-shed", "gfci", "transfer", "interlock"] as const;
+export type Gear = (typeof GEAR)[number];
+
 const common = {
   kind: z.literal("source"),
   id: sourceId,
   rigId,
-  ...stamp(2),
+  ...stamp(3),
   name: title,
   volts: figure("sourceVolts"),
   /** Cords and adapters between source and rig. */
   cords: z.array(cordSchema).max(MOST_CORDS).optional(),
+  /** Hot legs that reach the rig; an adapter may put both on one. One where nothing is said. */
+  legs: z.literal([1, 2]).optional(),
+  /** What sits between this source and the rig. */
+  gear: z.array(z.literal(GEAR)).max(GEAR.length).optional(),
 };
 
 const edge = z
@@ -44,11 +52,16 @@ const rated = {
   surgeW: figure("surgeW").optional(),
   surgeS: figure("surgeS").optional(),
 };
+/** Kinds of battery. */
+export const CHEMISTRIES = ["lithium", "agm", "flooded"] as const;
+
 const engine = {
   altitudeSchool: z.literal(ALTITUDE_SCHOOLS).optional(),
   heatCounts: z.boolean().optional(),
   propane: z.boolean().optional(),
   eco: z.boolean().optional(),
+  /** Fuel in the tank. */
+  tankL: figure("tankL").optional(),
 };
 const inverterGeneratorSchema = z.strictObject({
   ...common,
@@ -72,6 +85,10 @@ const inverterSchema = z.strictObject({
   bankOhm: figure("bankOhm").optional(),
   efficiency: figure("efficiency").optional(),
   cutOffV: figure("bankVolts").optional(),
+  /** What the bank holds, of what kind it is, and how far it is to be emptied. */
+  bankAh: figure("bankAh").optional(),
+  chemistry: z.literal(CHEMISTRIES).optional(),
+  depth: figure("depth").optional(),
   /** Shore amps that it lets through and adds to. */
   shoreLimitA: figure("shoreLimitA").optional(),
 });

@@ -26,7 +26,7 @@ export const unitSchema = z.strictObject({
   kind: z.literal("unit"),
   id: unitId,
   rigId,
-  ...stamp(2),
+  ...stamp(3),
   name: title,
   model: z.string().max(200),
   hz: z.literal([50, 60]),
@@ -53,5 +53,8 @@ export const unitSchema = z.strictObject({
   startOhm: figure("windingOhm").optional(),
   /** What readings made of the plate, while it is to be used. */
   fitted: fittedSchema.optional(),
+  /** Leg it hangs on, and how soon it goes when there is not enough: 1 to keep, 5 first. */
+  leg: z.literal([1, 2, "both"]).optional(),
+  priority: z.number().int().min(1).max(5).optional(),
 });
 export type AirConditioner = z.infer<typeof unitSchema>;

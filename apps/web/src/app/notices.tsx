@@ -6,7 +6,7 @@ import { Button } from "../ui/button.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, SAVE_FAILED, undoOf } from "../words/common.ts";
 
-const DELETIONS = ["delete-rig", "delete-source", "delete-reading", "import"] as const;
+const DELETIONS = ["delete-rig", "delete-source", "delete-starter", "delete-load", "delete-reading", "import", "import-loads"] as const;
 const SHOWN_MS = 15_000;
 
 /** What must be said across every screen: a save that failed, a new version, and the way back from a deletion. */

@@ -4,11 +4,12 @@ import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { saveRig } from "../screens/save-rig.ts";
-import { useJob } from "../store/queries.ts";
+import { useJob, useRig } from "../store/queries.ts";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER, LATER_PLACES } from "../words/later.ts";
+import { TOGETHER } from "../words/together.ts";
 import { Broken } from "./broken.tsx";
 import { Page } from "./page.tsx";
 import { PlacesStrip } from "./places-strip.tsx";
@@ -19,6 +20,7 @@ const SurveyScreen = lazy(() => import("../screens/survey/survey.tsx").then((m) 
 const CheckScreen = lazy(() => import("../screens/check/check.tsx").then((m) => ({ default: m.CheckScreen })));
 const ChooseScreen = lazy(() => import("../screens/choose/choose.tsx").then((m) => ({ default: m.ChooseScreen })));
 const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
+const TogetherScreen = lazy(() => import("../screens/together/together.tsx").then((m) => ({ default: m.TogetherScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
 function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
@@ -67,6 +69,31 @@ function JobPage() {
   );
 }
 
+function RigPage() {
+  const { rigId = "" } = useParams();
+  const bundle = useRig(rigId);
+  useKeys({ e: () => bundle != null && saveRig(bundle) });
+  if (bundle == null) {
+    return (
+      <Place word={TOGETHER.title}>
+        <p className="p-6 text-[17px]">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
+      </Place>
+    );
+  }
+  return (
+    <Page
+      title={`${TOGETHER.title}: ${bundle.rig.name}`}
+      cells={[{ label: COMMON.rig, value: bundle.rig.name }]}
+      line={bundle.rig.name}
+      foot={<PlacesStrip />}
+    >
+      <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
+        <TogetherScreen key={bundle.rig.id} bundle={bundle} />
+      </Suspense>
+    </Page>
+  );
+}
+
 /** Every address of the app. */
 export function makeRouter() {
   const [home, rigs, instruments, practice] = PLACES;
@@ -108,6 +135,7 @@ export function makeRouter() {
           ),
         },
         { path: "/job/:jobId/:stage?", element: <JobPage /> },
+        { path: "/rig/:rigId/together", element: <RigPage /> },
         {
           path: "*",
           element: (

@@ -21,7 +21,7 @@ export function AmpRule({ scale, y, label }: { readonly scale: AmpScale; readonl
             stroke="var(--ink)"
             strokeWidth="1.8"
           />
-          {scale.x(a) + 22 < (breakX ?? right) && (
+          {scale.x(a) + 4 + 9.5 * String(a).length < (breakX ?? right) && (
             <text x={scale.x(a) + 4} y={y + RULE_HEIGHT - 7} className="figure" fontSize="14.5" fontWeight="600" fill="var(--ink)">
               {a}
             </text>

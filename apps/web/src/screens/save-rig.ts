@@ -4,9 +4,9 @@ import { saveFile } from "../ui/save-file.ts";
 import { rigFile } from "../workbench/rig-file.ts";
 
 /** Every record of a rig, and the starters of the catalogue that its jobs ask about. */
-export function recordsOf({ rig, units, sources, jobs, readings, starters }: RigBundle) {
+export function recordsOf({ rig, units, sources, loads, jobs, readings, starters }: RigBundle) {
   const asked = new Set(jobs.map((job) => job.starterId));
-  return [rig, ...units, ...sources, ...jobs, ...readings, ...starters.filter((s) => asked.has(s.id))];
+  return [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...starters.filter((s) => asked.has(s.id))];
 }
 
 /** Hands the browser one file with everything of these rigs, named after the first unless told otherwise. */

@@ -27,9 +27,10 @@ async function demo(): Promise<RecordStore> {
 }
 
 async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, jobs, readings, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, starters] = await Promise.all([
     store.list("unit", RIG),
     store.list("source", RIG),
+    store.list("load", RIG),
     store.list("job", RIG),
     store.list("reading", RIG),
     store.list("starter"),
@@ -39,6 +40,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     rig: (await store.get("rig", RIG))!,
     units: units.toSorted(byId),
     sources: sources.toSorted(byId),
+    loads: loads.toSorted(byId),
     jobs: jobs.toSorted(byId),
     readings: readings.toSorted(byId),
     starters: starters.toSorted(byId),
@@ -48,7 +50,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
 const count = async (store: RecordStore): Promise<number> =>
   (
     await Promise.all(
-      (["rig", "unit", "source", "job", "reading", "starter"] as const).map(async (kind) => (await store.list(kind)).length),
+      (["rig", "unit", "source", "job", "reading", "starter", "load"] as const).map(async (kind) => (await store.list(kind)).length),
     )
   ).reduce((a, b) => a + b, 0);
 
@@ -69,7 +71,7 @@ describe("what a user does, as commits", () => {
     const before = await count(store);
     const bundle = await bundleOf(store);
     await store.commit(deleteRigCommit(bundle));
-    expect(await count(store)).toBe(8);
+    expect(await count(store)).toBe(11);
     expect((await store.list("rig")).map((r) => r.name)).toEqual(["Fennel Row 12"]);
     await store.undo();
     expect(await count(store)).toBe(before);

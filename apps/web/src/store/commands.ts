@@ -2,9 +2,11 @@ import {
   type AirConditioner,
   type AnyRecord,
   type Job,
+  type Load,
   newGenerator,
   newInverter,
   newJob,
+  newLoad,
   newReading,
   newRig,
   newShore,
@@ -47,10 +49,11 @@ export function answerCommit(job: Job, answer: Job["answer"]): Commit {
   return { label: "answer", silent: true, changes: [{ kind: "job", id: job.id, patch: { answer } }] };
 }
 
-/** A further unit of a rig, with a job of its own. */
+/** A further unit of a rig, with a job of its own that asks about the source asked about before. */
 export function addUnitCommit(bundle: RigBundle, unitName: string, jobTitle: string): { readonly commit: Commit; readonly jobId: string } {
   const unit = newUnit(birth(), bundle.rig.id, unitName);
-  const job = newJob(birth(), bundle.rig.id, unit.id, jobTitle);
+  const sourceId = bundle.jobs.at(-1)?.sourceId ?? bundle.sources[0]?.id ?? null;
+  const job: Job = { ...newJob(birth(), bundle.rig.id, unit.id, jobTitle), sourceId };
   return { commit: { label: "add-unit", changes: [put(unit), put(job)] }, jobId: job.id };
 }
 
@@ -85,6 +88,22 @@ export function deleteStarterCommit(bundle: RigBundle, starter: Starter): Commit
   return { label: "delete-starter", changes: [away(starter), ...jobs] };
 }
 
+/** A further load of a rig, with what is known of it. */
+export function addLoadCommit(rig: Rig, name: string, known: Partial<Load>): { readonly commit: Commit; readonly id: string } {
+  const load: Load = { ...newLoad(birth(), rig.id, name), ...known };
+  return { commit: { label: "add-load", changes: [put(load)] }, id: load.id };
+}
+
+/** Loads of a list that was read, in one step. */
+export function importLoadsCommit(rig: Rig, rows: readonly (Partial<Load> & { readonly name: string })[]): Commit {
+  return { label: "import-loads", changes: rows.map((row) => put({ ...newLoad(birth(), rig.id, row.name), ...row })) };
+}
+
+/** Takes a load away. */
+export function deleteLoadCommit(load: Load): Commit {
+  return { label: "delete-load", changes: [away(load)] };
+}
+
 /** Takes a source away; jobs that asked about it ask about none. */
 export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
   const jobs = bundle.jobs
@@ -95,8 +114,8 @@ export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
 }
 
 /** Takes a rig away with all that belongs to it. */
-export function deleteRigCommit({ rig, units, sources, jobs, readings }: RigBundle): Commit {
-  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...jobs, ...readings].map(away) };
+export function deleteRigCommit({ rig, units, sources, loads, jobs, readings }: RigBundle): Commit {
+  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings].map(away) };
 }
 
 /** A reading of a job. */

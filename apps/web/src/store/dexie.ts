@@ -14,6 +14,8 @@ type JournalRow = JournalEntry & { seq: number };
 
 /** Kinds of the first released database. */
 const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;
+/** Kinds of the second. */
+const SECOND_KINDS = [...FIRST_KINDS, "starter"] as const;
 /** Where the rig is indexed for what belongs to none. */
 const NO_RIG = "";
 
@@ -24,7 +26,8 @@ class Database extends Dexie {
     super(name);
     const tables = (kinds: readonly RecordKind[]) => Object.fromEntries(kinds.map((kind) => [kind, "id, rig"]));
     this.version(1).stores({ ...tables(FIRST_KINDS), journal: "++seq" });
-    this.version(2).stores(tables(RECORD_KINDS));
+    this.version(2).stores(tables(SECOND_KINDS));
+    this.version(3).stores(tables(RECORD_KINDS));
   }
 
   rows(kind: RecordKind): EntityTable<Row, "id"> {

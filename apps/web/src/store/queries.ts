@@ -1,4 +1,4 @@
-import type { AirConditioner, Job, Reading, Rig, RigId, Source, Starter } from "@amp-saver/records";
+import type { AirConditioner, Job, Load, Reading, Rig, RigId, Source, Starter } from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
 import { useStore } from "./provider.tsx";
@@ -8,6 +8,7 @@ export interface RigBundle {
   readonly rig: Rig;
   readonly units: readonly AirConditioner[];
   readonly sources: readonly Source[];
+  readonly loads: readonly Load[];
   readonly jobs: readonly Job[];
   readonly readings: readonly Reading[];
   /** The catalogue, which belongs to every rig. */
@@ -21,9 +22,10 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, jobs, readings, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, starters] = await Promise.all([
     store.list("unit", rigId),
     store.list("source", rigId),
+    store.list("load", rigId),
     store.list("job", rigId),
     store.list("reading", rigId),
     store.list("starter"),
@@ -32,6 +34,7 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     rig,
     units: units.toSorted(oldestFirst),
     sources: sources.toSorted(oldestFirst),
+    loads: loads.toSorted(oldestFirst),
     jobs: jobs.toSorted(oldestFirst),
     starters: starters.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
@@ -89,6 +92,12 @@ export function useLogbook():
       });
   });
   return data;
+}
+
+/** One rig with all that belongs to it, kept up to date; null once it is known to be gone. */
+export function useRig(rigId: string): RigBundle | null | undefined {
+  const { store } = useStore();
+  return useSWR(["rig", rigId], async () => (await readBundle(store, rigId as RigId)) ?? null).data;
 }
 
 /** Every rig with counts of what belongs to it. */

@@ -132,7 +132,7 @@ export function answerSentence({ code, figures, decides, method, shore }: Answer
 export const MISSING = {
   "plate-amps": { answer: "Not known yet: the plate gives no amps.", action: "Enter locked rotor amps or rated load amps" },
   source: { answer: "Not known yet: there is nothing to start it on.", action: "Add a source" },
-  "generator-watts": { answer: "Not known yet: the generator’s watts are missing.", action: "Enter its running or surge watts" },
+  "generator-watts": { answer: "Not known yet: the source’s watts are missing.", action: "Enter its running or surge watts" },
   "two-stage": {
     answer: "Not studied: a two-stage compressor starts otherwise, and no soft starter of these kinds fits it.",
     action: "Look at the unit’s kind again",
@@ -169,6 +169,7 @@ export const CHECK = {
   aidStaysIn: "Start aid stays in",
   aidHelp: "it comes off before a soft starter goes in",
   loads: "Other loads on",
+  fromList: "the list",
   outdoor: "Outdoor air",
   altitude: "Altitude",
   back: "Back to the rig’s own",
@@ -182,6 +183,7 @@ export const CHECK = {
   volts: "Volts",
   rpm: "Rpm",
   toSpare: "to spare",
+  spareOf: (a: number): string => `${formatAmps(a)} to spare`,
   over: "too much",
   notGiven: "not given",
   starting: "starting",

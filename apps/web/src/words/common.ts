@@ -39,6 +39,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   job: "job",
   reading: "reading",
   starter: "starter",
+  load: "load",
 };
 
 export const COMMON = {
@@ -89,6 +90,9 @@ export const UNDONE = {
   "add-unit": "Unit added",
   "add-source": "Source added",
   "delete-source": "Source deleted",
+  "add-load": "Load added",
+  "delete-load": "Load deleted",
+  "import-loads": "Loads read in",
   "add-starter": "Starter added",
   "delete-starter": "Starter deleted",
   "add-reading": "Reading added",

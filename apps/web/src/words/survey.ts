@@ -1,3 +1,4 @@
+import { formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import type { FigureName } from "@amp-saver/records";
 
 export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string; readonly help?: string }>> = {
@@ -25,6 +26,13 @@ export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string;
   shoreLimitA: { label: "Adds to a shore limit of", help: "empty where it does not add" },
   enduranceW: { label: "Watts" },
   enduranceS: { label: "Seconds" },
+  loadA: { label: "Running amps", help: "on each leg it is on" },
+  loadW: { label: "Running watts" },
+  loadStartA: { label: "Amps while it starts" },
+  chargeA: { label: "Charging current", help: "DC amps, turned down where it must be" },
+  bankAh: { label: "Bank holds" },
+  depth: { label: "To be emptied to" },
+  tankL: { label: "Fuel in the tank" },
   tons: { label: "Tons" },
   usd: { label: "Price" },
   hottestC: { label: "Hottest day" },
@@ -78,6 +86,16 @@ export const SURVEY = {
   notRead: "not read",
   mainOhm: "Winding, common to run",
   startOhm: "Winding, common to start",
+  takeCooling: (btuH: string): string => `The model’s digits often mean ${formatNumber(Number(btuH), 0)} BTU/h: take it as typical`,
+  capacitorOff: (off: number, band: number): string =>
+    Math.abs(off) > band
+      ? `The run capacitor is ${formatPercent(Math.abs(off))} ${off < 0 ? "under" : "over"} what is printed; the usual band is ± ${formatPercent(band)}. Look at its own band, and replace it before anything else is bought.`
+      : `The run capacitor is within ± ${formatPercent(band)} of what is printed.`,
+  unitLeg: "Leg it hangs on",
+  unitPriority: "When there is not enough",
+  hotLegs: "Hot legs that reach the rig",
+  legCounts: { "1": "one", "2": "two" },
+  gear: "In between",
   sources: "Sources",
   addShore: "Add a hook-up",
   addGenerator: "Add a generator",

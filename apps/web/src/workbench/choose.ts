@@ -10,6 +10,7 @@ import {
 } from "@amp-saver/core/study/remedy";
 import type { AirConditioner, Source, Starter } from "@amp-saver/records";
 import { asQuantity } from "./figures.ts";
+import { CAPACITOR_BAND } from "./plate-help.ts";
 import { sourceCase } from "./source-case.ts";
 import { isAided, unitCase } from "./unit-case.ts";
 
@@ -36,7 +37,7 @@ export function choicesOf(
   altitudeM: number,
 ): Choices {
   const { runCapacitorF: found, runCapacitorPrintedF: printed } = unit;
-  const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - WEAK_CAPACITOR_SHARE);
+  const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - CAPACITOR_BAND);
   return {
     others: others.map((s) => sourceCase(s, altitudeM)),
     starters: starters.map(ratingOf),
@@ -64,9 +65,6 @@ export function weakestSource(sources: readonly Source[]): Source | undefined {
   });
   return known.toSorted((a, b) => a.watts - b.watts)[0]?.source;
 }
-
-/** Share under its printed value from which a run capacitor counts as weak: the usual band (common practice, no source). */
-const WEAK_CAPACITOR_SHARE = 0.06;
 
 /** Why a starter of the catalogue does not match a unit; empty when it does. */
 export function mismatch(starter: Starter, unit: AirConditioner): readonly SizeReason[] {

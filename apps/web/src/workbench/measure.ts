@@ -28,6 +28,8 @@ const times = (unit: string, decimals: number, factor: number): ShownAs => ({
 });
 const FAHRENHEIT: ShownAs = { unit: "°F", decimals: 0, fromSi: fahrenheitFromC, toSi: celsiusFromF };
 const FEET: ShownAs = { unit: "ft", decimals: 0, fromSi: ftFromMetres, toSi: metresFromFt };
+/** 1 US gallon = 3.785411784 l exactly. */
+const GALLONS = times("gal", 2, 1 / 3.785411784);
 const MICROFARAD = times("µF", 1, 1e6);
 
 const PLAIN: Readonly<Partial<Record<FigureName, ShownAs>>> = {
@@ -44,6 +46,9 @@ const PLAIN: Readonly<Partial<Record<FigureName, ShownAs>>> = {
   efficiency: times("%", 0, 100),
   enduranceW: same("W", 0),
   enduranceS: same("s", 0),
+  loadW: same("W", 0),
+  bankAh: same("Ah", 0),
+  depth: times("%", 0, 100),
   tons: same("tons", 2),
   usd: same("USD", 0),
   runningW: same("W", 0),
@@ -56,6 +61,7 @@ const PLAIN: Readonly<Partial<Record<FigureName, ShownAs>>> = {
 export function shownAs(name: FigureName, measure: Measure): ShownAs {
   if (name === "hottestC") return measure === "us" ? FAHRENHEIT : same("°C", 0);
   if (name === "altitudeM") return measure === "us" ? FEET : same("m", 0);
+  if (name === "tankL") return measure === "us" ? GALLONS : same("l", 1);
   if (name === "cordM") return measure === "us" ? FEET : same("m", 1);
   return PLAIN[name] ?? same("A", 1);
 }

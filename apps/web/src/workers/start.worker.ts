@@ -13,6 +13,7 @@ import {
   type Verdict,
 } from "@amp-saver/core/study/motor-start";
 import { type Choices, type RemedyStudy, studyRemedies } from "@amp-saver/core/study/remedy";
+import { studyTogether, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
 import { expose } from "comlink";
 
 /** A case's verdict for a list, with the margin that decides; none where the unit made do with less than it asked. */
@@ -49,6 +50,10 @@ const desk = {
   /** Margins row by row, lowest row first. */
   map(given: StartCase, outdoorC: readonly number[], up: readonly number[]): MapCell[][] {
     return up.map((at) => [...marginRow(given, outdoorC, at)]);
+  },
+  /** What may be on together, source by source; null where a source is not known. */
+  together(cases: readonly (TogetherCase | null)[]): (TogetherStudy | null)[] {
+    return cases.map((given) => given && studyTogether(given));
   },
   /** A unit refined by its readings, or why not. */
   calibrate(input: CalibrationInput): Result<Calibration, CalibrationFailure> {

@@ -4,6 +4,7 @@ import type { LearningStudy } from "@amp-saver/core/study/learning";
 import type { MapCell } from "@amp-saver/core/study/margin-map";
 import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
 import type { Choices, RemedyStudy } from "@amp-saver/core/study/remedy";
+import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import { desks } from "./desk.ts";
 import type { Glance, StartDesk } from "./start.worker.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
@@ -15,6 +16,8 @@ const askRemedies = ({ given, choices }: RemedyQuestion): Promise<RemedyStudy> =
 const askMap = (question: MapQuestion): Promise<MapCell[][]> => desks().back.map(question.given, question.outdoorC, question.up);
 const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> => desks().back.calibrate(input);
 const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
+
+const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> => desks().front.together(cases);
 
 /** Pause before the surroundings of a question are worked out, ms: not while it is being dragged. */
 const SETTLED_MS = 180;
@@ -50,6 +53,11 @@ export interface MapQuestion {
 /** Every remedy for a case, side by side. */
 export function useRemedies(question: RemedyQuestion | null): Latest<RemedyStudy> {
   return useLatest(question, askRemedies);
+}
+
+/** What may be on together, source by source. */
+export function useTogether(cases: readonly (TogetherCase | null)[] | null): Latest<(TogetherStudy | null)[]> {
+  return useLatest(cases, askTogether, 60);
 }
 
 /** Margins over heat and height, or heat and loads. */

@@ -2,3 +2,4 @@ export { BREAKER_EARLIEST, BREAKER_LATEST, BREAKER_LATEST_ABOVE_30A } from "./br
 export { AMPACITY_SOURCE, CONDUCTOR_SOURCE, COPPER, type Conductor, conductorOf, GAUGES, type Gauge } from "./conductor.ts";
 export type { CurvePoint } from "./curve.ts";
 export { BTU_H_PER_RATED_VA, typicalRunCapacitorUf } from "./run-capacitor.ts";
+export { TYPICAL_LOADS, TYPICAL_LOADS_SOURCE, type TypicalLoad } from "./typical-loads.ts";

@@ -1,7 +1,9 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { type Birth, newGenerator, newInverter, newJob, newReading, newRig, newShore, newStarter, newUnit } from "../defaults.ts";
 import type { Figure } from "../figure.ts";
+import type { RigId } from "../identity.ts";
 import type { AnyRecord } from "../record.ts";
+import { demoLoads } from "./loads.ts";
 
 const plate = (value: number): Figure => ({ value, from: "plate" });
 const sheet = (value: number): Figure => ({ value, from: "sheet" });
@@ -190,5 +192,5 @@ function catalogue(): AnyRecord[] {
 
 /** Two invented rigs and a small catalogue, as records of a rig file. */
 export function demoRecords(): readonly AnyRecord[] {
-  return [...tinLantern(), ...fennelRow(), ...catalogue()];
+  return [...tinLantern(), ...fennelRow(), ...catalogue(), ...demoLoads("demo-tin-lantern" as RigId, "demo-fennel-row" as RigId)];
 }

@@ -1,4 +1,5 @@
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
+import { Link } from "react-router";
 import { useSettings } from "../../store/settings.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
@@ -11,7 +12,7 @@ const ALTITUDE = { us: { min: 0, max: 12000, step: 100 }, si: { min: 0, max: 366
 const MOST_LOADS_A = 30;
 
 /** Other loads running beside the unit. */
-export function LoadsControl({ question: { conditions, drag, keep } }: ControlProps) {
+export function LoadsControl({ bundle: { rig }, question: { conditions, drag, keep } }: ControlProps) {
   return (
     <RuleSlider
       label={CHECK.loads}
@@ -21,6 +22,11 @@ export function LoadsControl({ question: { conditions, drag, keep } }: ControlPr
       step={0.1}
       value={conditions.otherLoadsA}
       text={formatAmps(conditions.otherLoadsA)}
+      figureExtra={
+        <Link to={`/rig/${rig.id}/together`} className="text-[14px] underline underline-offset-3 pointer-coarse:py-3">
+          {CHECK.fromList}
+        </Link>
+      }
       onChange={(value) => drag({ otherLoadsA: value })}
       onCommit={(value) => keep({ otherLoadsA: value }, "otherLoadsA")}
     />

@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import type { RigBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { RIGS } from "../../words/home.ts";
+import { TOGETHER } from "../../words/together.ts";
 
 interface RigRowProps {
   readonly bundle: RigBundle;
@@ -34,6 +35,13 @@ export function RigRow({ bundle, onExport, onDelete, onAddUnit }: RigRowProps) {
         ))}
       </ul>
       <div className="flex flex-wrap items-start gap-2">
+        <Link
+          to={`/rig/${rig.id}/together`}
+          aria-label={`${TOGETHER.open}: ${rig.name}`}
+          className="edge inline-flex min-h-[40px] items-center bg-face px-3.5 py-1.5 font-semibold pointer-coarse:min-h-[48px]"
+        >
+          {TOGETHER.open}
+        </Link>
         <Button onClick={onAddUnit}>{RIGS.addUnit}</Button>
         <Button onClick={onExport} aria-label={`${RIGS.export} ${rig.name}`}>
           {RIGS.export}

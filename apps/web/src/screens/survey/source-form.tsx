@@ -9,6 +9,7 @@ import { TextField } from "../../ui/text-field.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { BetweenForm } from "./between-form.tsx";
 import { CordsForm } from "./cords-form.tsx";
 import { EngineForm } from "./engine-form.tsx";
 import { InverterForm } from "./inverter-form.tsx";
@@ -64,6 +65,7 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
           {source.type === "shore" && <ShoreForm source={source} save={save} />}
           {engine && <EngineForm source={source} save={save} />}
           {source.type === "inverter" && <InverterForm source={source} save={save} />}
+          <BetweenForm source={source} save={save} />
           <CordsForm cords={source.cords ?? []} onChange={(cords) => save({ cords: cords.length === 0 ? undefined : cords }, "cords")} />
         </Collapsible.Content>
       </Collapsible.Root>

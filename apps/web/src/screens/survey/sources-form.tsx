@@ -1,15 +1,17 @@
 import type { Source } from "@amp-saver/records";
+import { Link } from "react-router";
 import { addSourceCommit, deleteSourceCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { SURVEY } from "../../words/survey.ts";
+import { TOGETHER } from "../../words/together.ts";
 import { SourceForm } from "./source-form.tsx";
 
 /** What feeds the rig; the one the job asks about lies open. */
 export function SourcesForm({ bundle }: { readonly bundle: JobBundle }) {
   const { commit } = useStore();
-  const { job, unit, sources } = bundle;
+  const { job, rig, unit, sources } = bundle;
   const add = (type: Source["type"], name: string): void => void commit(addSourceCommit(bundle, job, type, name, unit));
   return (
     <section>
@@ -38,6 +40,9 @@ export function SourcesForm({ bundle }: { readonly bundle: JobBundle }) {
         <Button onClick={() => add("inverter-generator", SURVEY.generatorName)}>{SURVEY.addGenerator}</Button>
         <Button onClick={() => add("inverter", SURVEY.inverterName)}>{SURVEY.addInverter}</Button>
       </div>
+      <Link to={`/rig/${rig.id}/together`} className="mt-3 inline-block underline underline-offset-4 pointer-coarse:py-3">
+        {TOGETHER.open}
+      </Link>
     </section>
   );
 }

@@ -3,10 +3,14 @@ import { Collapsible } from "radix-ui";
 import { useState } from "react";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
+import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { SURVEY } from "../../words/survey.ts";
+import { TOGETHER } from "../../words/together.ts";
+import { typedText } from "../../workbench/measure.ts";
+import { CAPACITOR_BAND, capacitorOff, coolingOfModel } from "../../workbench/plate-help.ts";
 import { isAided } from "../../workbench/unit-case.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
@@ -31,6 +35,8 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
       onChange={(next) => save({ [name]: next }, name)}
     />
   );
+  const hinted = unit.coolingW === undefined ? coolingOfModel(unit.model) : null;
+  const off = capacitorOff(unit);
   return (
     <section className="mt-5 max-w-[720px]">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.unit}</h2>
@@ -72,6 +78,23 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
               return null;
             }}
           />
+          {hinted !== null && (
+            <Button look="quiet" onClick={() => save({ coolingW: { value: hinted, from: "typical" } }, "coolingW")}>
+              {SURVEY.takeCooling(typedText("coolingW", "us", hinted))}
+            </Button>
+          )}
+          <Pick
+            label={SURVEY.unitLeg}
+            value={String(unit.leg ?? 1) as "1" | "2" | "both"}
+            options={(["1", "2", "both"] as const).map((value) => ({ value, word: TOGETHER.legs[value] }))}
+            onChange={(leg) => save({ leg: leg === "both" ? "both" : leg === "2" ? 2 : 1 }, "leg")}
+          />
+          <Pick
+            label={SURVEY.unitPriority}
+            value={String(unit.priority ?? 1) as keyof typeof TOGETHER.priorities}
+            options={(["1", "2", "3", "4", "5"] as const).map((value) => ({ value, word: TOGETHER.priorities[value] }))}
+            onChange={(priority) => save({ priority: Number(priority) }, "priority")}
+          />
           <Pick
             label={SURVEY.drive}
             value={unit.drive ?? "single-speed"}
@@ -101,6 +124,11 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
             placeholder={SURVEY.same}
             onChange={(next) => save({ runCapacitorPrintedF: next }, "runCapacitorPrintedF")}
           />
+          {off !== null && (
+            <p className={`py-1.5 text-[15px] font-semibold ${Math.abs(off) > CAPACITOR_BAND ? "text-lead" : ""}`}>
+              {SURVEY.capacitorOff(off, CAPACITOR_BAND)}
+            </p>
+          )}
           <CircuitForm unit={unit} save={save} />
           {(["mainOhm", "startOhm"] as const).map((field) => (
             <FigureInput

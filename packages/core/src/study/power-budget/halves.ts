@@ -7,7 +7,7 @@ import { type Counted, countAll, type Limits, limitsOf } from "./tally.ts";
  * Sums of every subset of half the loads, by the subset's bits in start order: first the loads with most
  * beyond running. A whole set is one subset of each half, so its sums are two look-ups and an addition.
  */
-export class Half {
+class Half {
   readonly size: number;
   /** The subset as bits by input order. */
   readonly mask: Int32Array;

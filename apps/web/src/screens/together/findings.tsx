@@ -1,0 +1,61 @@
+import type { Source } from "@amp-saver/records";
+import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
+import { CHECK } from "../../words/check.ts";
+import { FIT_WORDS } from "../../words/common.ts";
+import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
+import { legAdvice, type PlanStudy, type TogetherQuestion } from "../../workbench/together.ts";
+
+interface FindingsProps {
+  readonly study: PlanStudy;
+  readonly question: TogetherQuestion;
+  readonly source: Source;
+  readonly nameOf: (id: string) => string;
+}
+
+/** Each start on top of the rest, the order to start in, what the counting found, and what sits in between. */
+export function Findings({ study, question, source, nameOf }: FindingsProps) {
+  const { budget, starts } = study;
+  const legs = question.given.source.legs;
+  const advice = legAdvice(study, question);
+  const said = budget.status === "overload" ? budget.issues.filter((i) => i.code !== "start-over-limit") : budget.issues;
+  return (
+    <section className="mt-3">
+      <ul>
+        {starts.map(({ id, fit, spareA }) => (
+          <li key={id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-hair py-1.5">
+            <span>{TOGETHER.startOf(nameOf(id))}</span>
+            <span className="flex items-center gap-2.5">
+              <VerdictGlyph fit={fit} />
+              <span aria-hidden="true">{FIT_WORDS[fit]}</span>
+              <span className="figure w-[150px] text-right">{spareA !== null && spareA > 0 && CHECK.spareOf(spareA)}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {budget.startOrder !== null && budget.startOrder.length > 1 && question.given.source.kind !== "shore" && (
+        <p className="mt-2 font-semibold">{TOGETHER.order(budget.startOrder.map(nameOf))}</p>
+      )}
+      <ul className="mt-1 text-[15px]">
+        {said.map((issue) => (
+          <li key={`${issue.code} ${"id" in issue ? issue.id : "leg" in issue ? issue.leg : ""}`} className="py-0.5">
+            {issue.code === "over-breaker" && BUDGET_WORDS[issue.code](issue.leg, issue.countedA, issue.limitA, legs)}
+            {issue.code === "over-running-watts" && BUDGET_WORDS[issue.code](issue.leg, issue.watts, issue.limitW)}
+            {issue.code === "start-over-limit" && BUDGET_WORDS[issue.code](nameOf(issue.id), issue.totalA, issue.limitA)}
+            {issue.code === "continuous-counted" && BUDGET_WORDS[issue.code](issue.factor)}
+            {issue.code === "legs-uneven" && BUDGET_WORDS[issue.code](issue.leg1, issue.leg2)}
+          </li>
+        ))}
+        {advice?.move.map(({ id, to }) => (
+          <li key={`move ${id}`} className="py-0.5 font-semibold">
+            {TOGETHER.move(nameOf(id), to, advice.fullerBeforeA, advice.fullerAfterA)}
+          </li>
+        ))}
+        {source.gear?.map((gear) => (
+          <li key={gear} className="py-0.5">
+            <b>{GEAR_WORDS[gear].name}.</b> {GEAR_WORDS[gear].says}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,42 @@
+import { TOGETHER } from "../../words/together.ts";
+import type { PlanStudy, TogetherQuestion } from "../../workbench/together.ts";
+
+interface LimitsCardProps {
+  readonly rig: string;
+  readonly source: string;
+  readonly study: PlanStudy;
+  readonly question: TogetherQuestion;
+  readonly nameOf: (id: string) => string;
+}
+
+/** What may be on while an air conditioner starts and while it runs, on one source: to hand to whoever uses the rig. */
+export function LimitsCard({ rig, source, study, question, nameOf }: LimitsCardProps) {
+  const all = [...question.given.units, ...question.given.loads].map((l) => l.id);
+  const spells = [
+    { title: TOGETHER.cardStart, off: study.budget.shed },
+    { title: TOGETHER.cardRun, off: study.runningShed },
+  ];
+  const said = (ids: readonly string[], none: string): string => (ids.length === 0 ? none : ids.map(nameOf).join(", "));
+  return (
+    <section className="limits-card mt-4 max-w-[620px] border-[1.8px] border-ink px-4 py-3" aria-label={TOGETHER.card}>
+      <p className="text-[15px] text-ink2">{TOGETHER.card}</p>
+      <h2 className="figure text-[19px]">{TOGETHER.cardFor(rig, source)}</h2>
+      <div className="mt-2 grid gap-x-6 gap-y-3 min-[560px]:grid-cols-2">
+        {spells.map(({ title, off }) => (
+          <div key={title}>
+            <h3 className="border-b-[1.5px] border-ink pb-0.5 font-bold">{title}</h3>
+            <dl className="mt-1 text-[15px]">
+              <dt className="font-semibold">{TOGETHER.mayBeOn}</dt>
+              <dd>
+                {said(off.length === 0 ? [] : all.filter((id) => !off.includes(id)), off.length === 0 ? TOGETHER.all : TOGETHER.none)}
+              </dd>
+              <dt className="mt-1 font-semibold text-lead">{TOGETHER.mustBeOff}</dt>
+              <dd>{said([...off, ...question.impossible], "–")}</dd>
+            </dl>
+          </div>
+        ))}
+      </div>
+      <p className="mt-3 text-[13.5px] leading-[17px]">{TOGETHER.cardFoot}</p>
+    </section>
+  );
+}

@@ -1,0 +1,114 @@
+import { Checkbox } from "radix-ui";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { RigBundle } from "../../store/queries.ts";
+import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
+import { TOGETHER } from "../../words/together.ts";
+import type { PlanStudy } from "../../workbench/together.ts";
+
+interface MatrixProps {
+  readonly bundle: RigBundle;
+  readonly sources: readonly { readonly id: string; readonly name: string }[];
+  readonly studies: readonly (PlanStudy | null)[];
+  /** Ids that cannot be on a source at all, source by source. */
+  readonly impossible: readonly (readonly string[])[];
+  readonly unitsOff: ReadonlySet<string>;
+  readonly onUnit: (id: string, on: boolean) => void;
+}
+
+/** Every unit and load against every source: planned on or off, and whether it fits beside the units. */
+export function Matrix({ bundle: { units, loads }, sources, studies, impossible, unitsOff, onUnit }: MatrixProps) {
+  const { commit } = useStore();
+  const cell = (id: string, at: number): React.ReactNode => {
+    const study = studies[at];
+    if (impossible[at]?.includes(id)) return TOGETHER.cannot;
+    if (study == null) return "–";
+    const start = study.starts.find((s) => s.id === id);
+    if (units.some((u) => u.id === id)) {
+      const shed = study.budget.shed.includes(id);
+      return shed || start !== undefined ? <VerdictGlyph fit={shed ? "too-much" : start!.fit} width={30} /> : "–";
+    }
+    const beside = study.beside.find((b) => b.id === id);
+    return beside === undefined ? "–" : <VerdictGlyph fit={beside.fits ? "fits" : "too-much"} width={30} />;
+  };
+  return (
+    <section className="mt-4 overflow-x-auto print:hidden">
+      <h2 className="font-bold">{TOGETHER.matrix}</h2>
+      <p className="text-[14.5px] text-ink2">{TOGETHER.matrixHelp}</p>
+      <table className="mt-1 w-full text-[15px]">
+        <thead>
+          <tr className="border-b-[1.5px] border-ink text-left align-bottom">
+            <th scope="col" className="py-1 pr-3 font-semibold">
+              {TOGETHER.planned}
+            </th>
+            {sources.map((s) => (
+              <th key={s.id} scope="col" className="px-2 py-1 text-center text-[14px] leading-tight font-semibold">
+                {s.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {units.map((unit) => (
+            <Row key={unit.id} name={unit.name} on={!unitsOff.has(unit.id)} onOn={(on) => onUnit(unit.id, on)}>
+              {sources.map((s, i) => (
+                <td key={s.id} className="px-2 py-1">
+                  <span className="flex justify-center">{cell(unit.id, i)}</span>
+                </td>
+              ))}
+            </Row>
+          ))}
+          {loads.map((load) => (
+            <Row
+              key={load.id}
+              name={load.onBattery ? `${load.name}, ${TOGETHER.onBattery}` : load.name}
+              on={load.on}
+              onOn={(on) => void commit(editCommit(load, { on }))}
+            >
+              {sources.map((s, i) => (
+                <td key={s.id} className="px-2 py-1">
+                  <span className="flex justify-center">{cell(load.id, i)}</span>
+                </td>
+              ))}
+            </Row>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Row({
+  name,
+  on,
+  onOn,
+  children,
+}: {
+  readonly name: string;
+  readonly on: boolean;
+  readonly onOn: (on: boolean) => void;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <tr className="border-b border-hair">
+      <th scope="row" className="py-1 pr-3 text-left font-normal">
+        <span className="flex items-center gap-2.5">
+          <Checkbox.Root
+            aria-label={name}
+            checked={on}
+            onCheckedChange={(next) => onOn(next === true)}
+            className="flex h-[26px] w-[26px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
+          >
+            <Checkbox.Indicator>
+              <svg width="15" height="15" viewBox="0 0 16 16" aria-hidden="true" className="text-face">
+                <path d="M2 8.5 6.2 13 14 3" fill="none" stroke="currentColor" strokeWidth="2.6" />
+              </svg>
+            </Checkbox.Indicator>
+          </Checkbox.Root>
+          {name}
+        </span>
+      </th>
+      {children}
+    </tr>
+  );
+}

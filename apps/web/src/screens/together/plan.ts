@@ -1,0 +1,69 @@
+import type { Gap } from "../../chart/headroom.tsx";
+import { CHECK } from "../../words/check.ts";
+import { TOGETHER } from "../../words/together.ts";
+import type { TogetherQuestion } from "../../workbench/together.ts";
+
+type Given = TogetherQuestion["given"];
+
+/** What of a study the picture needs. */
+interface Plan {
+  readonly units: readonly { readonly id: string; readonly runA: number }[];
+  readonly budget: {
+    readonly legs: readonly { readonly leg: 1 | 2; readonly countedA: number; readonly limitA: number }[];
+    readonly worstStart: { readonly id: string; readonly totalA: number; readonly limitA: number } | null;
+  };
+}
+
+/** Amps to spare where least is: on a leg in running, or in the worst start. */
+export function spareOf({ budget: { legs, worstStart } }: Plan): number {
+  const spares = legs.map((l) => l.limitA - l.countedA);
+  return Math.min(...spares, worstStart === null ? Number.POSITIVE_INFINITY : worstStart.limitA - worstStart.totalA);
+}
+
+/** A row of the picture for each leg, and for the worst start where one is counted. */
+export function gapsOf({ units, budget: { legs, worstStart } }: Plan, given: Given): readonly Gap[] {
+  const on = (leg: 1 | 2): number => {
+    const place = new Map(given.units.map((u) => [u.id, u.leg]));
+    const here = units.filter((u) => place.get(u.id) === leg || place.get(u.id) === "both");
+    return here.reduce((sum, u) => sum + u.runA, 0);
+  };
+  const running = legs.map(({ leg, countedA, limitA }): Gap => {
+    const unitsA = Math.min(countedA, on(leg) * (given.source.kind === "shore" ? 1.25 : 1));
+    return {
+      title: TOGETHER.leg(leg, legs.length),
+      loadsA: countedA - unitsA,
+      fanA: 0,
+      askedA: countedA,
+      limitA,
+      marginA: limitA - countedA,
+      toleranceA: 0,
+      word: TOGETHER.units.toLowerCase(),
+      limitWord: CHECK.toSpare,
+      decides: false,
+      leans: false,
+    };
+  });
+  if (worstStart === null) return running;
+  const unit = units.find((u) => u.id === worstStart.id);
+  const { totalA, limitA } = worstStart;
+  const start: Gap = {
+    title: TOGETHER.worstStart,
+    loadsA: unit === undefined ? totalA : Math.max(0, totalA - startOf(given, worstStart.id, totalA)),
+    fanA: 0,
+    askedA: totalA,
+    limitA,
+    marginA: limitA - totalA,
+    toleranceA: 0,
+    word: CHECK.starting,
+    limitWord: CHECK.toSpare,
+    decides: false,
+    leans: false,
+  };
+  return [...running, start];
+}
+
+function startOf({ loads, units }: Given, id: string, totalA: number): number {
+  const leg = units.find((u) => u.id === id)?.leg ?? 1;
+  const others = loads.filter((l) => leg === "both" || l.leg === "both" || l.leg === leg).reduce((sum, l) => sum + l.runA, 0);
+  return Math.max(0, totalA - others);
+}

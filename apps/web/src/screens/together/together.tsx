@@ -1,0 +1,115 @@
+import type { Source } from "@amp-saver/records";
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import { LegsPicture } from "../../chart/legs-picture.tsx";
+import { useWidth } from "../../chart/use-width.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { RigBundle } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { useKeys } from "../../ui/keys.tsx";
+import { COMMON } from "../../words/common.ts";
+import { PICTURES } from "../../words/pictures.ts";
+import { TOGETHER, togetherSentence } from "../../words/together.ts";
+import { planFit, togetherQuestion } from "../../workbench/together.ts";
+import { useTogether } from "../../workers/use-study.ts";
+import { Findings } from "./findings.tsx";
+import { LimitsCard } from "./limits-card.tsx";
+import { LoadList } from "./load-list.tsx";
+import { Matrix } from "./matrix.tsx";
+import { gapsOf, spareOf } from "./plan.ts";
+import { SourceList } from "./source-list.tsx";
+
+/** What may run together on each source of a rig, what must go off, and the card to hand on. */
+export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
+  const { rig, units, jobs, loads, sources, starters } = bundle;
+  const { epoch } = useStore();
+  const [unitsOff, setUnitsOff] = useState<ReadonlySet<string>>(new Set());
+  const [unlearned, setUnlearned] = useState(false);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const questions = useMemo(
+    () => sources.map((source) => togetherQuestion({ rig, units, jobs, loads, starters, unitsOff, unlearned }, source)),
+    [rig, units, jobs, loads, sources, starters, unitsOff, unlearned],
+  );
+  const { answer } = useTogether(questions.some((q) => q !== null) ? questions.map((q) => q?.given ?? null) : null);
+  useKeys({ p: () => globalThis.print() });
+
+  const first = questions.findIndex((q) => q !== null);
+  const at = Math.max(0, chosen === null ? first : sources.findIndex((s) => s.id === chosen));
+  const source: Source | undefined = sources[at];
+  const study = answer?.[at] ?? null;
+  const question = questions[at] ?? null;
+  const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
+  const nameOf = (id: string): string => names.get(id) ?? id;
+  const failing = study?.starts.find((s) => s.fit === "too-much");
+  const parts =
+    source === undefined || question === null
+      ? [{ text: TOGETHER.nothing }]
+      : study === null
+        ? [{ text: COMMON.working }]
+        : togetherSentence({
+            status: study.budget.status,
+            shed: study.budget.shed.map(nameOf),
+            spareA: spareOf(study),
+            startFails: failing === undefined ? null : nameOf(failing.id),
+          });
+  const job = jobs[0];
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_390px]">
+      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+        <Answer question={TOGETHER.question(source?.name ?? "–")} parts={parts} sure={TOGETHER.sure} />
+        {question === null && job !== undefined && (
+          <Link to={`/job/${job.id}/survey`} className="mt-4 inline-flex min-h-[52px] items-center bg-ink px-5 font-semibold text-face">
+            {TOGETHER.toSurvey}
+          </Link>
+        )}
+        <div ref={frame} className="mt-3 min-w-0">
+          {study !== null && question !== null && width > 0 && (
+            <LegsPicture width={width} gaps={gapsOf(study, question.given)} label={TOGETHER.pictureLabel} ruleLabel={PICTURES.amps} />
+          )}
+        </div>
+        {study !== null && question !== null && source !== undefined && (
+          <>
+            <Findings study={study} question={question} source={source} nameOf={nameOf} />
+            <Matrix
+              bundle={bundle}
+              sources={sources}
+              studies={answer ?? []}
+              impossible={questions.map((q) => q?.impossible ?? [])}
+              unitsOff={unitsOff}
+              onUnit={(id, on) => setUnitsOff((old) => new Set(on ? [...old].filter((u) => u !== id) : [...old, id]))}
+            />
+            <div className="mt-4">
+              <Button onClick={() => globalThis.print()} keyCap="P">
+                {TOGETHER.print}
+              </Button>
+            </div>
+            <LimitsCard rig={rig.name} source={source.name} study={study} question={question} nameOf={nameOf} />
+          </>
+        )}
+      </div>
+      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 print:hidden">
+        <SourceList
+          sources={sources}
+          fits={sources.map((_, i) => (answer?.[i] ? planFit(answer[i]) : "not-known"))}
+          chosen={source?.id ?? null}
+          onChoose={setChosen}
+        />
+        <div className="mt-3">
+          <Choice
+            label={TOGETHER.starters}
+            value={unlearned ? "unlearned" : "learned"}
+            options={[
+              { value: "learned", word: TOGETHER.learned },
+              { value: "unlearned", word: TOGETHER.unlearned },
+            ]}
+            onChange={(value) => setUnlearned(value === "unlearned")}
+          />
+        </div>
+        <LoadList key={`loads ${epoch}`} bundle={bundle} />
+      </div>
+    </div>
+  );
+}

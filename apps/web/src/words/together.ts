@@ -1,0 +1,144 @@
+import { formatAmps, formatNumber, formatWatts } from "@amp-saver/core/quantity";
+import type { Gear } from "@amp-saver/records";
+import type { Part } from "./check.ts";
+
+const list = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+
+/** The answer in one sentence. */
+export function togetherSentence(plan: {
+  readonly status: "fits" | "start-blocked" | "overload";
+  readonly shed: readonly string[];
+  readonly spareA: number;
+  readonly startFails: string | null;
+}): readonly Part[] {
+  const { status, shed, spareA, startFails } = plan;
+  if (status === "overload") return [{ text: "Too much at once: switch off " }, { text: `${list(shed)}.`, decides: true }];
+  if (status === "start-blocked")
+    return [{ text: "It runs, but not everything starts: switch off " }, { text: list(shed), decides: true }, { text: " until it has." }];
+  if (startFails !== null) return [{ text: `It runs, but ${startFails} ` }, { text: "does not start on top of the rest.", decides: true }];
+  return [{ text: "Everything planned fits, with " }, { text: `${formatAmps(spareA)} to spare.`, decides: true }];
+}
+
+/** What each usual load is called. */
+export const LOAD_WORDS: Readonly<Record<string, string>> = {
+  "fridge-compressor": "Fridge, compressor",
+  "fridge-absorption": "Fridge, heated",
+  charger: "Battery charger",
+  microwave: "Microwave",
+  coffee: "Coffee maker",
+  kettle: "Kettle",
+  toaster: "Toaster",
+  "hair-dryer": "Hair dryer",
+  hob: "Hob",
+  "water-heater": "Water heater element",
+  "space-heater": "Space heater",
+  television: "Television",
+  laptop: "Laptop",
+  lights: "Lights",
+  vacuum: "Vacuum cleaner",
+  washer: "Washer",
+  dehumidifier: "Dehumidifier",
+  "well-pump": "Well pump, 240 V",
+  dryer: "Dryer, 240 V",
+};
+
+/** What to know of what sits between a source and the rig. */
+export const GEAR_WORDS: Readonly<Record<Gear, { readonly name: string; readonly says: string }>> = {
+  adapter: {
+    name: "Adapter to a smaller outlet",
+    says: "Both legs hang on one hot: everything counts on one leg, and what is between two legs does not run.",
+  },
+  "surge-protector": {
+    name: "Surge protector or energy manager",
+    says: "It cuts out at about 104 V and waits two minutes or more before it connects again.",
+  },
+  "load-shed": { name: "Load-shed panel", says: "It may switch a load off by itself: a unit that does not come on may be waiting for it." },
+  gfci: { name: "GFCI outlet", says: "A worn unit or a wet cord can trip it; that is no overload." },
+  transfer: { name: "Transfer switch", says: "It waits before it connects; two sources never feed at once." },
+  interlock: { name: "Interlock", says: "A generator that feeds a house without one back-feeds the line and can kill. Licensed work." },
+};
+
+export const BUDGET_WORDS = {
+  "over-breaker": (leg: number, countedA: number, limitA: number, legs: number): string =>
+    `${legs === 2 ? `Leg ${leg}` : "The breaker"} would carry ${formatAmps(countedA)}, and ${formatAmps(limitA)} is its rating. A larger breaker is no remedy.`,
+  "over-running-watts": (leg: number | null, watts: number, limitW: number): string =>
+    `${leg === null ? "Running" : `Leg ${leg}`} takes ${formatWatts(watts)}; the source carries ${formatWatts(limitW)} for hours${leg === null ? "" : " on each leg"}.`,
+  "start-over-limit": (name: string, totalA: number, limitA: number): string =>
+    `${name}: ${formatAmps(totalA)} while it starts on top of the rest; the source gives ${formatAmps(limitA)}.`,
+  "continuous-counted": (factor: number): string =>
+    `What runs three hours and more counts ${formatNumber(factor, 2)} × (NEC 215.3; motors 430.24, 440.33; from memory).`,
+  "start-not-judged": (): string => "On a breaker the simulated start decides, not the amps alone.",
+  "legs-uneven": (leg1: number, leg2: number): string => `The legs are uneven: ${formatAmps(leg1)} and ${formatAmps(leg2)}.`,
+} as const;
+
+export const TOGETHER = {
+  title: "What may run together",
+  question: (source: string): string => `What may run together on ${source}?`,
+  open: "What may run together",
+  sure: "On the rig’s hottest day and highest stop. Each start is simulated on top of what stays on.",
+  nothing: "Nothing to say yet: a unit’s plate and a source come first.",
+  toSurvey: "Go to Survey",
+  leg: (leg: number, legs: number): string => (legs === 1 ? "Running" : `Leg ${leg}`),
+  pictureLabel: "What runs beside what the source carries, leg by leg, and the worst start on top.",
+  worstStart: "Worst start",
+  counted: "counted",
+  planned: "Planned to be on",
+  units: "Air conditioners",
+  starters: "Soft starters",
+  learned: "learned",
+  unlearned: "not yet",
+  matrix: "Beside the air conditioners, one at a time",
+  matrixHelp: "Each load alone beside every unit that is on.",
+  fits: "fits",
+  noFit: "too much",
+  cannot: "cannot",
+  onBattery: "on the battery side",
+  order: (names: readonly string[]): string => `Start in this order: ${names.join(", ")}.`,
+  startOf: (name: string): string => `${name}, on top of the rest`,
+  loads: "Loads",
+  addLoad: "Add a load",
+  addOwn: "One of your own",
+  ownName: "Load",
+  loadName: "What you call it",
+  legLabel: "Leg",
+  legs: { "1": "1", "2": "2", both: "between both" },
+  priority: "Goes first or stays",
+  priorities: { "1": "1, keep", "2": "2", "3": "3", "4": "4", "5": "5, first to go" },
+  continuous: "Runs three hours and more",
+  automatic: "Comes on by itself",
+  automaticHelp: "a charger, a heater element: nobody switches it off in time",
+  battery: "Fed from the battery side",
+  batteryHelp: "takes nothing from the source while it runs",
+  deleteLoad: (name: string): string => `Delete ${name}`,
+  importCsv: "Read a list (CSV)",
+  exportCsv: "Export the list (CSV)",
+  tooMany: (most: number): string => `A rig has at most ${most} loads.`,
+  read: (n: number): string => `${n} load${n === 1 ? "" : "s"} read.`,
+  print: "Print the limits card",
+  card: "Limits card",
+  cardFor: (rig: string, source: string): string => `${rig} on ${source}`,
+  cardStart: "While an air conditioner starts",
+  cardRun: "While it runs",
+  mayBeOn: "May be on",
+  mustBeOff: "Must be off",
+  none: "nothing else",
+  all: "everything on the list",
+  cardFoot:
+    "Worked out from plates and sheets for the hottest day and highest stop; makers’ sheets, local code and licensed practice come first. Breakers and wires are never made larger to make a unit start.",
+  move: (name: string, to: number, before: number, after: number): string =>
+    `Plug ${name} into leg ${to}: the fuller leg then carries ${formatAmps(after)} instead of ${formatAmps(before)}.`,
+} as const;
+
+/** What is wrong with a list of loads. */
+export const CSV_WORDS = {
+  empty: "The list is empty: it needs a heading line and a line for each load.",
+  "no-name": "The list has no column called name.",
+  "no-figure": "The list needs a column called watts or amps.",
+  "column-twice": (column: string): string => `The column ${column} stands twice.`,
+  "too-many": (most: number): string => `The list is too long: at most ${most} loads in a rig.`,
+  "bad-name": (line: number): string => `Line ${line}, name: must be 1 to 120 letters.`,
+  "bad-figure": (line: number, column: string, limits: string): string => `Line ${line}, ${column}: must be a number from ${limits}.`,
+  "bad-word": (line: number, column: string, words: string): string => `Line ${line}, ${column}: must be one of ${words}.`,
+  "missing-figure": (line: number): string => `Line ${line}: watts or amps are missing.`,
+} as const;

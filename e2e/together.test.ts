@@ -1,0 +1,195 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { allRecords, answer, answerLike, press, sees, tabTo, until } from "./hands.ts";
+
+const folder = mkdtempSync(join(tmpdir(), "amp-saver-loads-"));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+/** What would stand on paper, and the file it makes. */
+async function printed(page: Page): Promise<string> {
+  await page.emulateMediaType("print");
+  const pdf = await page.pdf({ format: "A5" });
+  expect(Buffer.from(pdf.subarray(0, 5)).toString()).toBe("%PDF-");
+  expect(pdf.length).toBeGreaterThan(5000);
+  const shown = await page.$$eval("section, p, h1, h2, h3, dt, dd, a, button", (all) =>
+    all
+      .filter((e) => getComputedStyle(e).visibility === "visible" && (e as HTMLElement).offsetParent !== null)
+      .map((e) => (e.children.length === 0 ? e.textContent : ""))
+      .join("\n"),
+  );
+  await page.emulateMediaType("screen");
+  return shown;
+}
+
+/** A rig of three units surveyed, budgeted and shed with the keyboard alone. Steps depend on one another. */
+describe("a three-unit rig, by keyboard only", () => {
+  let session: Session;
+  beforeAll(async () => {
+    session = await openApp();
+    await session.page.waitForSelector("#answer");
+  });
+  afterAll(() => session.close());
+
+  const plate = async (lra: string, rla: string): Promise<void> => {
+    const { page } = session;
+    await tabTo(page, /^Locked rotor amps$/);
+    await page.keyboard.type(lra);
+    await tabTo(page, /^Rated load amps$/);
+    await page.keyboard.type(rla);
+  };
+
+  it("surveys three plates and a hook-up", async () => {
+    const { page } = session;
+    await page.keyboard.press("n");
+    await page.waitForSelector("#rig-name:focus");
+    await page.keyboard.type("Quill Barge");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await plate("63", "13.2");
+    await tabTo(page, /^Add a hook-up$/);
+    await page.keyboard.press("Enter");
+    await sees(page, /Wiring and cord/);
+    await page.keyboard.down("Shift");
+    await tabTo(page, /^Breaker$/);
+    await page.keyboard.up("Shift");
+    await page.keyboard.type("30");
+    await answerLike(page, /enough for an answer/);
+    for (const [lra, rla] of [
+      ["50", "10.4"],
+      ["44", "9"],
+    ] as const) {
+      await tabTo(page, /^Amp Saver/);
+      await page.keyboard.press("Enter");
+      await tabTo(page, /^Rigs and sources/);
+      await page.keyboard.press("Enter");
+      await answerLike(page, /1 rig/);
+      await tabTo(page, /^Add a unit$/);
+      await page.keyboard.press("Enter");
+      await answerLike(page, /Copy the plate/);
+      await plate(lra, rla);
+      await answerLike(page, /Say what feeds it|enough for an answer/);
+    }
+  });
+
+  it("adds loads and says what must go off", async () => {
+    const { page } = session;
+    await tabTo(page, /^What may run together$/);
+    await page.keyboard.press("Enter");
+    await answerLike(page, /^Too much at once: switch off /);
+    for (const [key, name] of [
+      ["m", "Microwave"],
+      ["b", "Battery charger"],
+    ] as const) {
+      await tabTo(page, /^Add a load$/);
+      await page.keyboard.press(key);
+      await until(`${name} in the list`, () => page.$(`::-p-aria(${name}[role="checkbox"])`));
+    }
+    expect(await answerLike(page, /Microwave/)).toMatch(/^Too much at once: switch off Unit \d/);
+  });
+
+  it("moves the answer when something is planned off, and brings it to a fit", async () => {
+    const { page } = session;
+    const before = await answer(page);
+    for (const name of [/^Microwave$/, /^Battery charger$/]) {
+      await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+      await tabTo(page, name);
+      await page.keyboard.press("Space");
+    }
+    await until("another answer", async () => (await answer(page)) !== before);
+    const shed = await answerLike(page, /^Too much at once: switch off /);
+    const names = shed
+      .replace(/^Too much at once: switch off /, "")
+      .replace(/\.$/, "")
+      .split(/, | and /);
+    for (const name of names) {
+      await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+      await tabTo(page, new RegExp(`^${name}$`));
+      await page.keyboard.press("Space");
+    }
+    await answerLike(page, /^Everything planned fits, with \d+\.\d A to spare\.$/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("prints the limits card and nothing else", async () => {
+    const { page } = session;
+    await page.evaluate(() => {
+      const counted = globalThis as unknown as { printed: number };
+      counted.printed = 0;
+      globalThis.print = () => {
+        counted.printed += 1;
+      };
+      (document.activeElement as HTMLElement).blur();
+    });
+    await page.keyboard.press("p");
+    expect(await page.evaluate(() => (globalThis as unknown as { printed: number }).printed)).toBe(1);
+    const paper = await printed(page);
+    expect(paper).toMatch(/Quill Barge on Hook-up/);
+    expect(paper).toMatch(/While an air conditioner starts/);
+    expect(paper).toMatch(/never made larger/);
+    expect(paper).not.toMatch(/Logbook|Add a load|What may run together/);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});
+
+describe("a list of loads as a file, on a phone", () => {
+  let session: Session;
+  beforeAll(async () => {
+    session = await openApp("/", PHONE);
+    await press(session.page, "Look at an example", "tap");
+    await sees(session.page, /Fennel Row 12/);
+    await session.page.waitForFunction(() => !document.body.textContent?.includes("no answer yet"));
+    await session.page.goto(new URL("/rig/demo-tin-lantern/together", session.page.url()).href, { waitUntil: "load" });
+    await answerLike(session.page, /^Too much at once/);
+  });
+  afterAll(() => session.close());
+
+  const read = async (name: string, text: string): Promise<void> => {
+    const path = join(folder, name);
+    writeFileSync(path, text);
+    const picker = await session.page.waitForSelector('input[type="file"][accept*="csv"]');
+    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+  };
+
+  it.each([
+    ["empty.csv", "", /The list is empty/],
+    ["twice.csv", "name,watts,watts\nHob,5,6\n", /The column watts stands twice/],
+    ["negative.csv", "name,amps\nHob,-4\n", /Line 2, amps: must be a number from 0\.0 to 200 A/],
+    ["endless.csv", `name,watts\n${"Hob,1800\n".repeat(100_000)}`, /at most 20 loads/],
+  ])("%s is refused in a clear sentence and changes nothing", async (name, text, sentence) => {
+    const before = await allRecords(session.page);
+    await read(name, text);
+    await sees(session.page, sentence);
+    expect(await allRecords(session.page)).toEqual(before);
+  });
+
+  it("takes a good one with decimal commas, and gives it back at one undo", async () => {
+    const { page } = session;
+    const before = await allRecords(page);
+    await read("good.csv", "name;amps;priority\nDough press;4,5;5\nLathe;6,2;4\n");
+    await sees(page, /2 loads read/);
+    await answerLike(page, /Dough press|Lathe/);
+    await press(page, "Undo", "tap");
+    await until("the list as it was", async () => JSON.stringify(await allRecords(page)) === JSON.stringify(before));
+  });
+
+  it("sheds by touch until it fits, and fits the page", async () => {
+    const { page } = session;
+    for (const name of ["Rear, over the bunks", "Battery charger", "Chemistry bath heater"]) await press(page, name, "tap", "checkbox");
+    await answerLike(page, /^(Everything planned fits|It runs)/);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+    expect(await axeFindings(page)).toEqual([]);
+    expect(await printed(page)).toMatch(/Tin Lantern on 2\.2 kW generator/);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});

@@ -1,0 +1,44 @@
+import { freshMemory } from "../../device/soft-starter/index.ts";
+import { quantity } from "../../quantity/index.ts";
+import { prepare, type StartCase, studyStart } from "../motor-start/index.ts";
+import type { BudgetLoad } from "../power-budget/index.ts";
+import type { TogetherUnit } from "./case.ts";
+
+/** What a unit asks of any source: amps and watts in running, and the largest cycle of its start, fan in both. */
+export interface UnitDemand {
+  readonly id: string;
+  readonly runA: number;
+  readonly runW: number;
+  readonly startA: number;
+}
+
+/** Behind which a unit's own demand is found, ohm: little enough not to matter. */
+const STIFF_OHM = 0.02;
+
+/** The same start on a supply that holds its volts. */
+function onStiffSupply(given: StartCase): StartCase {
+  const { volts } = given.source;
+  return { ...given, backgroundA: 0, source: { kind: "ideal", volts, ohm: quantity(STIFF_OHM, "typical") } };
+}
+
+/** The start of a unit as it stands: with its starter's first limit where that has yet to learn. */
+export function asItStands({ given, unlearned }: TogetherUnit): StartCase {
+  if (!unlearned || given.method.kind !== "soft") return given;
+  const prepared = prepare(given);
+  if (!prepared.ok) return given;
+  const { limitA } = freshMemory(prepared.value.assumptions.figure("locked-amps").value);
+  return { ...given, method: { ...given.method, limitA } };
+}
+
+/** What a unit asks; null where no motor fits its plate or it does not start even on a supply that holds its volts. */
+export function demandOf(unit: TogetherUnit): UnitDemand | null {
+  const study = studyStart(onStiffSupply(asItStands(unit)));
+  if (!study.ok || study.value.result.running === null) return null;
+  const { running, start } = study.value.result;
+  return { id: unit.id, runA: running.totalA, runW: running.watts, startA: start.askedA };
+}
+
+/** A unit's demand as a load of the budget: it cycles, and runs for hours. */
+export function asLoad({ leg, priority }: TogetherUnit, demand: UnitDemand): BudgetLoad {
+  return { ...demand, leg, priority, cycles: true, continuous: true };
+}

@@ -1,0 +1,82 @@
+import { type Fit, studyStart } from "../motor-start/index.ts";
+import { type BudgetCase, type BudgetLoad, type BudgetStudy, everyCombination, type Leg, studyBudget } from "../power-budget/index.ts";
+import type { TogetherCase, TogetherUnit } from "./case.ts";
+import { asItStands, asLoad, demandOf, type UnitDemand } from "./demand.ts";
+
+/** Priority of what stays. */
+const KEEP = 1;
+
+/** A unit's start, simulated on the source with everything on that may stay on. */
+export interface StartOnTop {
+  readonly id: string;
+  readonly fit: Fit;
+  /** To spare in the start, A; null where it does not start or nothing limits. */
+  readonly spareA: number | null;
+}
+
+/** What may be on together on one source. */
+export interface TogetherStudy {
+  readonly units: readonly UnitDemand[];
+  /** Units of which nothing can be said: no motor fits the plate. */
+  readonly unknown: readonly string[];
+  readonly budget: BudgetStudy;
+  /** Ids that must stay off once the units that may be on are running and nothing has to start any more. */
+  readonly runningShed: readonly string[];
+  readonly starts: readonly StartOnTop[];
+  /** Each load alone beside all units: whether that fits and starts. */
+  readonly beside: readonly { readonly id: string; readonly fits: boolean }[];
+}
+
+/** Looks at everything that is planned to be on, at each start on top of it, and at each load alone beside the units. */
+export function studyTogether({ source, units, loads }: TogetherCase): TogetherStudy {
+  const demands = units.map((unit) => ({ unit, demand: demandOf(unit) }));
+  const known = demands.flatMap(({ unit, demand }) => (demand === null ? [] : [{ unit, demand }]));
+  const unitLoads = known.map(({ unit, demand }) => asLoad(unit, demand));
+  const all: BudgetCase = { source, loads: [...unitLoads, ...loads] };
+  const budget = studyBudget(all);
+  const kept = all.loads.filter((l) => !budget.shed.includes(l.id));
+  return {
+    units: known.map((k) => k.demand),
+    unknown: demands.flatMap(({ unit, demand }) => (demand === null ? [unit.id] : [])),
+    budget,
+    runningShed: stayOff(
+      all,
+      known.map((k) => k.unit.id),
+      budget.shed,
+    ),
+    starts: known.filter(({ unit }) => kept.some((l) => l.id === unit.id)).map(({ unit }) => startOnTop(unit, kept)),
+    beside: besideUnits(all, unitLoads.length),
+  };
+}
+
+/** Units that had to stay off for the start stay off; of the loads, those that the running ones leave no room for. */
+function stayOff({ source, loads }: BudgetCase, units: readonly string[], shed: readonly string[]): readonly string[] {
+  const out = shed.filter((id) => units.includes(id));
+  const running = loads
+    .filter((load) => !out.includes(load.id))
+    .map(({ startA: _startA, ...load }) => ({ ...load, cycles: false, priority: units.includes(load.id) ? KEEP : load.priority }));
+  const endless = source.kind === "shore" ? source : { ...source, startLimitA: Number.MAX_VALUE };
+  return [...out, ...studyBudget({ source: endless, loads: running }).shed];
+}
+
+function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[]): StartOnTop {
+  const backgroundA = Math.max(...legsOf(unit.leg).map((leg) => amps(kept, leg, unit.id)));
+  const study = studyStart({ ...asItStands(unit), backgroundA });
+  if (!study.ok) return { id: unit.id, fit: "not-known", spareA: null };
+  const { result, verdict } = study.value;
+  return { id: unit.id, fit: verdict.start, spareA: verdict.start === "too-much" ? null : result.start.marginA };
+}
+
+function legsOf(leg: Leg): readonly (1 | 2)[] {
+  return leg === "both" ? [1, 2] : [leg];
+}
+
+function amps(loads: readonly BudgetLoad[], leg: 1 | 2, but: string): number {
+  return loads.filter((l) => l.id !== but && (l.leg === "both" || l.leg === leg)).reduce((sum, l) => sum + l.runA, 0);
+}
+
+function besideUnits(all: BudgetCase, units: number): TogetherStudy["beside"] {
+  const table = everyCombination(all);
+  const unitsOn = 2 ** units - 1;
+  return all.loads.slice(units).map(({ id }, i) => ({ id, fits: table[unitsOn | (1 << (units + i))] === 1 }));
+}

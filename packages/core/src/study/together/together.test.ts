@@ -1,0 +1,100 @@
+import { describe, expect, it } from "vitest";
+import { quantity } from "../../quantity/index.ts";
+import type { StartCase, UnitCase } from "../motor-start/index.ts";
+import type { BudgetLoad } from "../power-budget/index.ts";
+import { studyTogether, type TogetherUnit } from "./index.ts";
+
+const plate = (value: number) => quantity(value, "plate");
+/** A 13,000 BTU/h class rooftop unit. */
+const CLASS_13: UnitCase = {
+  plateVolts: 115,
+  hz: 60,
+  lockedRotorA: plate(60),
+  ratedLoadA: plate(12.5),
+  fanA: plate(2),
+  runCapacitorF: plate(45e-6),
+  startAidF: 0,
+};
+/** A newer, efficient unit of that size. */
+const EFFICIENT: UnitCase = { ...CLASS_13, lockedRotorA: plate(44), ratedLoadA: plate(9), fanA: plate(1.5) };
+
+const shore = (breakerA: number): StartCase["source"] => ({ kind: "shore", volts: plate(120), ohm: plate(0.2), breakerA: plate(breakerA) });
+const unit = (id: string, source: StartCase["source"], more: Partial<TogetherUnit> = {}, made = CLASS_13): TogetherUnit => ({
+  id,
+  given: { unit: made, source, method: { kind: "soft" }, backgroundA: 0, outdoorC: 35, seconds: 3 },
+  unlearned: false,
+  leg: 1,
+  priority: 1,
+  ...more,
+});
+const load = (id: string, runA: number, more: Partial<BudgetLoad> = {}): BudgetLoad => ({ id, runA, leg: 1, priority: 4, ...more });
+const onShore = (breakerA: number, units: (source: StartCase["source"]) => readonly TogetherUnit[], loads: readonly BudgetLoad[] = []) =>
+  studyTogether({ source: { kind: "shore", volts: 120, legs: 1, breakerA }, units: units(shore(breakerA)), loads });
+
+describe("claims of the field, with the margin they have (common practice, no source)", () => {
+  it("two 13,000-class units on one 30 A service: both start on top of each other, and running is too bold by the three-hour rule", () => {
+    const study = onShore(30, (s) => [unit("front", s), unit("rear", s)]);
+    expect(study.starts.map((s) => s.fit)).not.toContain("too-much");
+    const [leg] = study.budget.legs;
+    const amps = study.units.reduce((sum, u) => sum + u.runA, 0);
+    expect(amps).toBeLessThan(30);
+    expect(leg!.countedA).toBeCloseTo(1.25 * amps, 6);
+    expect(study.budget).toMatchObject({ status: amps * 1.25 <= 30 ? "fits" : "overload" });
+    expect(study.budget.status).toBe("overload");
+  });
+
+  it("an efficient unit alone on 15 A fits with a starter; a charger beside it asks for 20 A", () => {
+    const alone = onShore(15, (s) => [unit("roof", s, {}, EFFICIENT)]);
+    expect(alone.budget.status).toBe("fits");
+    expect(alone.starts[0]!.fit).not.toBe("too-much");
+    const charger = load("charger", 4.4, { continuous: true });
+    const charging = onShore(15, (s) => [unit("roof", s, {}, EFFICIENT)], [charger]);
+    expect(charging.budget).toMatchObject({ status: "overload", shed: ["charger"] });
+    const wider = onShore(20, (s) => [unit("roof", s, {}, EFFICIENT)], [charger]);
+    expect(wider.budget.status).toBe("fits");
+    expect(wider.budget.legs[0]!.limitA - wider.budget.legs[0]!.countedA).toBeGreaterThan(0);
+  });
+});
+
+describe("what may be on together", () => {
+  const set = { kind: "inverter-generator", volts: 120, legs: 1, runningW: 2200, surgeW: 2700, deratedShare: 1 } as const;
+  const source: StartCase["source"] = {
+    kind: "inverter-generator",
+    volts: plate(120),
+    runningW: plate(2200),
+    surgeW: plate(2700),
+    altitudeM: 0,
+  };
+
+  it("sheds for the start what may come back on when it runs", () => {
+    const loads = [load("lights", 0.5, { priority: 1 }), load("coffee", 4)];
+    const study = studyTogether({ source: set, units: [unit("roof", source, { unlearned: true })], loads });
+    expect(study.budget).toMatchObject({ status: "start-blocked", shed: ["coffee"] });
+    expect(study.runningShed).toEqual([]);
+    expect(study.beside).toEqual([
+      { id: "lights", fits: true },
+      { id: "coffee", fits: false },
+    ]);
+  });
+
+  it("asks more of a starter that has yet to learn than of one that has, and most without one", () => {
+    const start = (more: Partial<TogetherUnit>): number =>
+      studyTogether({ source: set, units: [unit("roof", source, more)], loads: [] }).units[0]!.startA;
+    const direct = start({ given: { ...unit("roof", source).given, method: { kind: "direct" } } });
+    expect(start({})).toBeLessThan(start({ unlearned: true }));
+    expect(start({ unlearned: true })).toBeLessThan(direct);
+  });
+
+  it("simulates each start on top of what stays on", () => {
+    const spare = (amps: number): number =>
+      studyTogether({ source: set, units: [unit("roof", source)], loads: [load("base", amps, { priority: 1 })] }).starts[0]!.spareA!;
+    expect(spare(1) - spare(3)).toBeCloseTo(2, 0);
+  });
+
+  it("says which unit nothing can be said of", () => {
+    const { lockedRotorA: _l, ratedLoadA: _r, ...bare } = CLASS_13;
+    const study = studyTogether({ source: set, units: [unit("bare", source, {}, bare)], loads: [] });
+    expect(study.unknown).toEqual(["bare"]);
+    expect(study.units).toEqual([]);
+  });
+});

@@ -1,0 +1,40 @@
+import { z } from "zod";
+import { bounded, figure } from "./figure.ts";
+import { loadId, rigId, stamp, title } from "./identity.ts";
+
+/** Most loads of one rig: as many as every combination of can be looked at, beside three units. */
+export const MOST_RIG_LOADS = 20;
+/** Most spells of a day in which a load is on. */
+export const MOST_SPELLS = 6;
+
+const spell = z.strictObject({ fromMin: z.number().int().min(0).max(1440), toMin: z.number().int().min(0).max(1440) });
+
+/** Something on the rig that draws power beside the air conditioners. */
+export const loadSchema = z.strictObject({
+  kind: z.literal("load"),
+  id: loadId,
+  rigId,
+  ...stamp(1),
+  name: title,
+  /** Running amps on each of its legs, or watts once; one of them is enough. */
+  runA: figure("loadA").optional(),
+  runW: figure("loadW").optional(),
+  /** Amps while it starts, where that is more. */
+  startA: figure("loadStartA").optional(),
+  leg: z.literal([1, 2, "both"]),
+  /** 1 to keep, 5 first to go. */
+  priority: z.number().int().min(1).max(5),
+  /** Runs three hours and more. */
+  continuous: z.boolean(),
+  /** Comes on by itself: a charger, a heater element. */
+  automatic: z.boolean(),
+  /** Fed from the battery side: it takes nothing from the source while it runs. */
+  onBattery: z.boolean(),
+  /** Whether the plan has it on. */
+  on: z.boolean(),
+  /** When in a day it is on, minutes from midnight; all day where nothing is said. */
+  spells: z.array(spell).max(MOST_SPELLS).optional(),
+  /** DC amps of a battery charger, which can be turned down. */
+  chargeA: bounded("chargeA").optional(),
+});
+export type Load = z.infer<typeof loadSchema>;
