@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { shutdownAfterS } from "../src/device/engine/index.ts";
 import { type StartCase, type StartStudy, studyStart } from "../src/study/motor-start/index.ts";
 import { CONDENSER, generatorStart, ROOFTOP, setStart } from "./plates.ts";
 
@@ -22,6 +23,15 @@ describe("13,500 BTU/h rooftop on small inverter generators", () => {
 
   it("keeps running on 2,100 W peak, 1,700 W running, if only just", () => {
     expect(study(generatorStart(ROOFTOP, SOFT, 1700, 2100)).verdict).toMatchObject({ run: "just-fits" });
+  });
+
+  it("stops after some minutes on the first and never on the second, in watts against the overload curve", () => {
+    const share = (watts: number, peakW: number): number =>
+      study(generatorStart(ROOFTOP, SOFT, watts, peakW)).result.running!.watts / watts;
+    const seconds = shutdownAfterS(share(1600, 2000));
+    expect(seconds).toBeGreaterThan(60);
+    expect(seconds).toBeLessThan(900);
+    expect(shutdownAfterS(share(1700, 2100))).toBe(Number.POSITIVE_INFINITY);
   });
 
   it.each([{ kind: "direct" }, { kind: "as-found" }] as const)("does not start $kind on 2,000 W peak", (method) => {

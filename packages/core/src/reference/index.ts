@@ -1,5 +1,6 @@
 export { BREAKER_EARLIEST, BREAKER_LATEST, BREAKER_LATEST_ABOVE_30A } from "./breaker-band.ts";
 export { AMPACITY_SOURCE, CONDUCTOR_SOURCE, COPPER, type Conductor, conductorOf, GAUGES, type Gauge } from "./conductor.ts";
 export type { CurvePoint } from "./curve.ts";
+export { OVERLOAD_NEVER_SHARE, OVERLOAD_POINTS } from "./overload.ts";
 export { BTU_H_PER_RATED_VA, typicalRunCapacitorUf } from "./run-capacitor.ts";
 export { TYPICAL_LOADS, TYPICAL_LOADS_SOURCE, type TypicalLoad } from "./typical-loads.ts";

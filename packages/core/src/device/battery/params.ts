@@ -13,6 +13,10 @@ export const BATTERY_PARAMS = {
     source: FROM_MEMORY,
   },
   efficiency: { label: "Inverter's efficiency", unit: "1", value: 0.9, min: 0.5, max: 1, spread: [0.85, 0.94], source: FROM_MEMORY },
+  depth: { label: "Share of the bank to be used", unit: "1", value: 0.8, min: 0.1, max: 1, spread: [0.5, 0.95], source: FROM_MEMORY },
+  depthLead: { label: "The same, lead batteries", unit: "1", value: 0.5, min: 0.1, max: 1, source: COMMON_PRACTICE },
+  chargeEfficiency: { label: "Charger's efficiency", unit: "1", value: 0.85, min: 0.5, max: 1, source: FROM_MEMORY },
+  chargeOverRest: { label: "Charging volts over volts at rest", unit: "1", value: 1.1, min: 1, max: 1.3, source: FROM_MEMORY },
   cutOffShare: {
     label: "Low-voltage cut-off over open-circuit volts",
     unit: "1",

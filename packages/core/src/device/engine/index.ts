@@ -1,3 +1,4 @@
+export { fuelLPerH } from "./fuel.ts";
 export {
   ALTITUDE_SCHOOLS,
   type AltitudeSchool,
@@ -7,4 +8,5 @@ export {
   deratingShares,
   USUAL_DERATING,
 } from "./limits.ts";
+export { type OverloadCurve, shutdownAfterS } from "./overload.ts";
 export { ENGINE_PARAMS } from "./params.ts";

@@ -1,10 +1,27 @@
 import { COMMON_PRACTICE, FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 
-/** What an engine that turns a generator loses to height, heat and fuel. */
+/** What an engine that turns a generator loses to height, heat and fuel, and what it burns. */
 export const ENGINE_PARAMS = {
   altitudePer1000Ft: { label: "Loss per 1,000 ft", unit: "1", value: 0.03, min: 0, max: 0.06, source: COMMON_PRACTICE },
   steeperPer1000Ft: { label: "Loss per 1,000 ft, the steeper school", unit: "1", value: 0.035, min: 0, max: 0.06, source: FROM_MEMORY },
   heatPerF: { label: "Loss per °F above 77 °F", unit: "1/°F", value: 0.001, min: 0, max: 0.01, source: FROM_MEMORY },
   heatFromF: { label: "Outdoor air above which it loses", unit: "°F", value: 77, min: 32, max: 120, source: FROM_MEMORY },
   propaneLoss: { label: "Loss on propane", unit: "1", value: 0.1, min: 0, max: 0.4, source: FROM_MEMORY },
+  fuelLPerKwh: { label: "Fuel for each kWh made", unit: "l/kWh", value: 0.35, min: 0.2, max: 1, source: FROM_MEMORY },
+  ecoLPerHPerKw: {
+    label: "Fuel for turning, eco mode on, by rated kW",
+    unit: "l/h/kW",
+    value: 0.1,
+    min: 0,
+    max: 0.5,
+    source: FROM_MEMORY,
+  },
+  turningLPerHPerKw: {
+    label: "Fuel for turning, eco mode off, by rated kW",
+    unit: "l/h/kW",
+    value: 0.2,
+    min: 0,
+    max: 0.8,
+    source: FROM_MEMORY,
+  },
 } as const satisfies ParamTable;

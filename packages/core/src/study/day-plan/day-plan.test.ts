@@ -1,0 +1,180 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { cyclesPerHour, type DayCase, dutyAt, outdoorC, STEPS, studyDay } from "./index.ts";
+
+const HOUR = 60;
+const base: DayCase = {
+  weather: { coolestC: 18, hottestC: 35 },
+  units: [{ id: "roof", watts: 1300, priority: 2 }],
+  loads: [
+    { id: "fridge", watts: 100, priority: 1, spells: [] },
+    { id: "kettle", watts: 1500, priority: 5, spells: [{ fromMin: 7 * HOUR, toMin: 7 * HOUR + 15 }] },
+  ],
+  sources: [{ id: "set", watts: 2000, engine: { ratedW: 2200, eco: true }, spells: [{ fromMin: 8 * HOUR, toMin: 22 * HOUR }] }],
+  bank: {
+    volts: 25.6,
+    ampHours: 200,
+    depth: 0.8,
+    efficiency: 0.9,
+    inverterW: 3000,
+    chargerW: 800,
+    chargeAtStart: 0.7,
+  },
+};
+
+describe("weather and thermostat", () => {
+  it("are coolest at five, hottest at four in the afternoon, and the same at both midnights", () => {
+    const w = base.weather;
+    expect(outdoorC(w, 5)).toBeCloseTo(18, 9);
+    expect(outdoorC(w, 16)).toBeCloseTo(35, 9);
+    expect(outdoorC(w, 0)).toBeCloseTo(outdoorC(w, 24), 9);
+    for (let h = 0; h < 24; h += 0.5) expect(outdoorC(w, h)).toBeLessThanOrEqual(35);
+  });
+
+  it("run all the time in the heat, never in the cool, and cycle most at half duty", () => {
+    expect([dutyAt(10), dutyAt(21), dutyAt(29.5), dutyAt(38), dutyAt(45)]).toEqual([0, 0, 0.5, 1, 1]);
+    expect([cyclesPerHour(0), cyclesPerHour(0.5), cyclesPerHour(1)]).toEqual([0, 3, 0]);
+  });
+});
+
+describe("a day", () => {
+  it("takes the bank by night, the set by day, and charges while the set runs", () => {
+    const { steps, startsById, litres } = studyDay(base);
+    expect(steps).toHaveLength(STEPS);
+    expect(steps[12]!.sourceId).toBeNull();
+    expect(steps[120]!.sourceId).toBe("set");
+    const charge = (minute: number): number => steps[minute / 5]!.charge!;
+    expect(charge(7 * HOUR)).toBeLessThan(0.7);
+    expect(charge(10 * HOUR)).toBeGreaterThan(charge(8 * HOUR));
+    expect(startsById.roof).toBeGreaterThan(15);
+    expect(startsById.roof).toBeLessThan(60);
+    expect(litres).toBeGreaterThan(3);
+    expect(litres).toBeLessThan(14);
+  });
+
+  it("names the worst moment, and what was not served and for how long", () => {
+    const small: DayCase = {
+      ...base,
+      sources: [{ ...base.sources[0]!, watts: 1400, spells: [] }],
+      loads: [...base.loads, { id: "oven", watts: 900, priority: 4, spells: [{ fromMin: 17 * HOUR, toMin: 18 * HOUR }] }],
+    };
+    const { worst, unservedMin } = studyDay(small);
+    expect(worst.minute).toBeGreaterThanOrEqual(7 * HOUR);
+    expect(worst.askedW).toBeGreaterThan(worst.availableW);
+    expect(unservedMin.oven).toBe(60);
+    expect(unservedMin.kettle).toBe(15);
+    expect(unservedMin.fridge).toBeUndefined();
+  });
+
+  it("by hand: one 600 W load for two hours from a bank through 0.9 costs it 1,333 Wh", () => {
+    const { energy } = studyDay({
+      ...base,
+      units: [],
+      sources: [],
+      loads: [{ id: "heater", watts: 600, priority: 3, spells: [{ fromMin: 60, toMin: 180 }] }],
+    });
+    expect(energy.servedWh).toBeCloseTo(1200, 6);
+    expect(energy.bankGainWh).toBeCloseTo(-1200 / 0.9, 6);
+    expect(energy.lostWh).toBeCloseTo(1200 / 0.9 - 1200, 6);
+  });
+
+  it("counts spells over midnight", () => {
+    const { energy } = studyDay({
+      ...base,
+      units: [],
+      sources: [],
+      loads: [{ id: "lamp", watts: 60, priority: 3, spells: [{ fromMin: 23 * HOUR, toMin: 2 * HOUR }] }],
+    });
+    expect(energy.servedWh).toBeCloseTo(180, 6);
+  });
+});
+
+const anyDay: fc.Arbitrary<DayCase> = fc.record({
+  weather: fc.record({ coolestC: fc.double({ min: 5, max: 25, noNaN: true }), hottestC: fc.double({ min: 26, max: 46, noNaN: true }) }),
+  units: fc
+    .array(fc.record({ watts: fc.integer({ min: 600, max: 2000 }), priority: fc.integer({ min: 1, max: 5 }) }), { maxLength: 3 })
+    .map((list) => list.map((u, i) => ({ ...u, id: `unit ${i}` }))),
+  loads: fc
+    .array(
+      fc.record({
+        watts: fc.integer({ min: 0, max: 1800 }),
+        priority: fc.integer({ min: 1, max: 5 }),
+        spells: fc.array(fc.record({ fromMin: fc.integer({ min: 0, max: 1440 }), toMin: fc.integer({ min: 0, max: 1440 }) }), {
+          maxLength: 2,
+        }),
+      }),
+      { maxLength: 5 },
+    )
+    .map((list) => list.map((l, i) => ({ ...l, id: `load ${i}` }))),
+  sources: fc
+    .array(
+      fc.record({
+        watts: fc.integer({ min: 500, max: 5000 }),
+        engine: fc.option(fc.record({ ratedW: fc.integer({ min: 1000, max: 6000 }), eco: fc.boolean() }), { nil: null }),
+        spells: fc.array(fc.record({ fromMin: fc.integer({ min: 0, max: 1440 }), toMin: fc.integer({ min: 0, max: 1440 }) }), {
+          minLength: 1,
+          maxLength: 2,
+        }),
+      }),
+      { maxLength: 2 },
+    )
+    .map((list) => list.map((s, i) => ({ ...s, id: `source ${i}` }))),
+  bank: fc.option(
+    fc.record({
+      volts: fc.constantFrom(12.8, 25.6, 51.2),
+      ampHours: fc.integer({ min: 50, max: 600 }),
+      depth: fc.constantFrom(0.5, 0.8, 1),
+      efficiency: fc.double({ min: 0.8, max: 0.97, noNaN: true }),
+      inverterW: fc.integer({ min: 500, max: 5000 }),
+      chargerW: fc.integer({ min: 0, max: 2000 }),
+      chargeAtStart: fc.double({ min: 0.5, max: 1, noNaN: true }),
+    }),
+    { nil: null },
+  ),
+});
+
+describe("whatever the day", () => {
+  it("its energy closes: sources = served + lost + what the bank gained", () => {
+    fc.assert(
+      fc.property(anyDay, (given) => {
+        const { energy, steps } = studyDay(given);
+        expect(energy.sourcesWh).toBeCloseTo(energy.servedWh + energy.lostWh + energy.bankGainWh, 4);
+        if (given.bank !== null) {
+          const holds = given.bank.volts * given.bank.ampHours;
+          expect(steps.at(-1)!.charge! * holds).toBeCloseTo(given.bank.chargeAtStart * holds + energy.bankGainWh, 4);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it("the bank never goes below its limit by serving, never above full, and what is short is said", () => {
+    fc.assert(
+      fc.property(anyDay, (given) => {
+        const { steps, unservedMin, bankEmptyMin } = studyDay(given);
+        if (given.bank !== null) {
+          const least = Math.min(1 - given.bank.depth, given.bank.chargeAtStart);
+          for (const s of steps) {
+            expect(s.charge!).toBeGreaterThanOrEqual(least - 1e-9);
+            expect(s.charge!).toBeLessThanOrEqual(1 + 1e-9);
+          }
+        }
+        for (const s of steps) expect(s.servedW).toBeLessThanOrEqual(s.availableW + 1e-6);
+        if (bankEmptyMin > 0) expect(Object.keys(unservedMin).length).toBeGreaterThan(0);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it("a hotter day never asks for less", () => {
+    fc.assert(
+      fc.property(anyDay, fc.double({ min: 0, max: 8, noNaN: true }), (given, more) => {
+        const asked = (day: DayCase): number => studyDay(day).steps.reduce((sum, s) => sum + s.askedW, 0);
+        expect(
+          asked({ ...given, weather: { coolestC: given.weather.coolestC + more, hottestC: given.weather.hottestC + more } }),
+        ).toBeGreaterThanOrEqual(asked(given) - 1e-6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

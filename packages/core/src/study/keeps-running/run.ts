@@ -1,0 +1,70 @@
+import { BATTERY_PARAMS as BATTERY, type Bank, bankLoad } from "../../device/battery/index.ts";
+import { fuelLPerH, type OverloadCurve, shutdownAfterS } from "../../device/engine/index.ts";
+
+/** A set that burns fuel: watts it carries after losses, watts on its plate, and what is in the tank. */
+export interface EngineUse {
+  readonly runningW: number;
+  readonly ratedW: number;
+  readonly eco: boolean;
+  readonly tankL: number | null;
+  readonly curve?: OverloadCurve;
+}
+
+/** How long a set keeps running at a load. */
+export interface EngineHours {
+  /** Load over what it carries for hours. */
+  readonly share: number;
+  /** Seconds until it shuts down; null where it does not. */
+  readonly shutdownS: number | null;
+  readonly litresPerHour: number;
+  /** Hours on the tank; null where the tank is not known. */
+  readonly hours: number | null;
+}
+
+/** A load that is steady, beside one that cycles: watts while on, and the share of the time it is on. */
+export interface Demand {
+  readonly steadyW: number;
+  readonly cyclingW: number;
+  readonly duty: number;
+}
+
+/** What a set does under a demand: overload by the most it carries at once, fuel by the average. */
+export function engineHours({ runningW, ratedW, eco, tankL, curve }: EngineUse, demand: Demand): EngineHours {
+  const most = demand.steadyW + demand.cyclingW;
+  const average = demand.steadyW + demand.duty * demand.cyclingW;
+  const share = most / runningW;
+  const shutdownS = shutdownAfterS(share, curve);
+  const litresPerHour = fuelLPerH(average, ratedW, eco);
+  return {
+    share,
+    shutdownS: Number.isFinite(shutdownS) ? shutdownS : null,
+    litresPerHour,
+    hours: tankL === null ? null : tankL / litresPerHour,
+  };
+}
+
+/** A bank with what it holds and how far it is to be emptied. */
+export interface BankUse extends Bank {
+  readonly ampHours: number;
+  readonly depth: number;
+}
+
+/** How long a bank carries a demand through its inverter, and its amps while the cycling load is on. */
+export interface BankHours {
+  readonly hours: number;
+  readonly amps: number;
+}
+
+/** Hours by the amp-hours that may be used, each watt taken at the volts the bank then has. */
+export function bankHours(bank: BankUse, demand: Demand): BankHours {
+  const on = bankLoad(bank, demand.steadyW + demand.cyclingW).amps;
+  const off = bankLoad(bank, demand.steadyW).amps;
+  const average = demand.duty * on + (1 - demand.duty) * off;
+  return { hours: average === 0 ? Number.POSITIVE_INFINITY : (bank.ampHours * bank.depth) / average, amps: on };
+}
+
+/** DC amps a charger may be set to beside what is on: `roomA` AC amps are left for hours. Never below nothing. */
+export function chargeAmps(roomA: number, acV: number, bankV: number): number {
+  const watts = Math.max(0, roomA) * acV * BATTERY.chargeEfficiency.value;
+  return watts / (bankV * BATTERY.chargeOverRest.value);
+}
