@@ -193,3 +193,50 @@ describe("a list of loads as a file, on a phone", () => {
     expect(session.complaints).toEqual([]);
   });
 });
+
+describe("the day of a rig", () => {
+  let session: Session;
+  beforeAll(async () => {
+    session = await openApp();
+    await press(session.page, "Look at an example");
+    await sees(session.page, /3 jobs, 2 rigs/);
+    await session.page.goto(new URL("/rig/demo-tin-lantern/together", session.page.url()).href, { waitUntil: "load" });
+    await answerLike(session.page, /^Too much at once/);
+  });
+  afterAll(() => session.close());
+
+  it("is one choice away, names what is short and its worst moment", async () => {
+    const { page } = session;
+    await press(page, "The day", "click", "radio");
+    await answerLike(page, /^Not everything is served: .* is without/);
+    await sees(page, /Worst moment \d\d:\d\d: [\d,]+ W asked at once/);
+    await sees(page, /Front, over the darkroom: \d+ starts/);
+    await sees(page, /Fuel: \d+\.\d gal/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("is read out by keys, from midnight to midnight", async () => {
+    const { page } = session;
+    await page.focus('[role="slider"]');
+    await page.keyboard.press("Home");
+    await sees(page, /00:00: [\d,]+ W asked, [\d,]+ W there, \d+ °F, bank \d+ %/);
+    await page.keyboard.press("End");
+    await sees(page, /23:55: /);
+  });
+
+  it("moves when hours are changed", async () => {
+    const { page } = session;
+    const before = await answer(page);
+    await press(page, "Pedestal, 30 A: all day");
+    await until("another answer", async () => (await answer(page)) !== before);
+    const select = await page.waitForSelector("::-p-aria(2.2 kW generator, to)");
+    await (select as unknown as { select: (value: string) => Promise<void> }).select("1440");
+    await until("the new hour", async () => (await select?.evaluate((e) => (e as HTMLSelectElement).value)) === "1440");
+    await press(page, "Pedestal, 30 A: not there this day");
+    await sees(page, /The bank is at its limit|without/);
+  });
+
+  it("raised no complaint in the browser", () => {
+    expect(session.complaints).toEqual([]);
+  });
+});

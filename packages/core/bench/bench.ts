@@ -1,5 +1,6 @@
 import { quantity } from "../src/quantity/index.ts";
 import { tryBatch } from "../src/study/confidence/index.ts";
+import { studyDay } from "../src/study/day-plan/index.ts";
 import { prepare, type StartCase, simulate, studyStart } from "../src/study/motor-start/index.ts";
 import { everyCombination, studyBudget } from "../src/study/power-budget/index.ts";
 import { honesty } from "../validation/honest.ts";
@@ -81,6 +82,18 @@ line(
 line(
   "what to shed among 20 loads, ms",
   msOf(9, () => studyBudget({ source: tight, loads: twentyLoads })),
+);
+
+const day = {
+  weather: { coolestC: 20, hottestC: 38 },
+  units: [1, 2, 3].map((n) => ({ id: `unit ${n}`, watts: 900 + 200 * n, priority: n })),
+  loads: twentyLoads.map((l) => ({ id: l.id, watts: 120 * l.runA, priority: l.priority, spells: [{ fromMin: 400, toMin: 1300 }] })),
+  sources: [{ id: "set", watts: 5500, engine: { ratedW: 5500, eco: true }, spells: [{ fromMin: 480, toMin: 1320 }] }],
+  bank: { volts: 25.6, ampHours: 400, depth: 0.8, efficiency: 0.9, inverterW: 3000, chargerW: 1200, chargeAtStart: 0.8 },
+};
+line(
+  "a day of three units and twenty loads, ms (100 at most)",
+  msOf(9, () => studyDay(day)),
 );
 
 const trialsStart = performance.now();

@@ -22,7 +22,7 @@ function stamped<Id extends string, V extends number>({ id, now }: Birth<Id>, sc
 export function newRig(birth: Birth<RigId>, name: string): Rig {
   return {
     kind: "rig",
-    ...stamped(birth, 1),
+    ...stamped(birth, 2),
     name,
     note: "",
     place: "rv",

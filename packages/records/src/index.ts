@@ -13,7 +13,7 @@ export {
   type UnitId,
 } from "./identity.ts";
 export { type Answer, type Job, METHODS, type Method, STAGES, type Stage } from "./job.ts";
-export { type Load, MOST_RIG_LOADS, MOST_SPELLS } from "./load.ts";
+export { type Load, MOST_RIG_LOADS } from "./load.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
 export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
@@ -32,6 +32,7 @@ export {
   type ShoreSource,
   type Source,
 } from "./source.ts";
+export { MOST_SPELLS, type Spells } from "./spell.ts";
 export type { Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";

@@ -1,14 +1,10 @@
 import { z } from "zod";
 import { bounded, figure } from "./figure.ts";
 import { loadId, rigId, stamp, title } from "./identity.ts";
+import { spells } from "./spell.ts";
 
 /** Most loads of one rig: as many as every combination of can be looked at, beside three units. */
 export const MOST_RIG_LOADS = 20;
-/** Most spells of a day in which a load is on. */
-export const MOST_SPELLS = 6;
-
-const spell = z.strictObject({ fromMin: z.number().int().min(0).max(1440), toMin: z.number().int().min(0).max(1440) });
-
 /** Something on the rig that draws power beside the air conditioners. */
 export const loadSchema = z.strictObject({
   kind: z.literal("load"),
@@ -33,7 +29,7 @@ export const loadSchema = z.strictObject({
   /** Whether the plan has it on. */
   on: z.boolean(),
   /** When in a day it is on, minutes from midnight; all day where nothing is said. */
-  spells: z.array(spell).max(MOST_SPELLS).optional(),
+  spells: spells.optional(),
   /** DC amps of a battery charger, which can be turned down. */
   chargeA: bounded("chargeA").optional(),
 });

@@ -6,11 +6,13 @@ import { rigId, stamp, title } from "./identity.ts";
 export const rigSchema = z.strictObject({
   kind: z.literal("rig"),
   id: rigId,
-  ...stamp(1),
+  ...stamp(2),
   name: title,
   note: z.string().max(2000),
   place: z.literal(["rv", "house"]),
   hottestC: figure("hottestC"),
   altitudeM: figure("altitudeM"),
+  /** Coolest hour of the hottest day. */
+  coolestC: figure("hottestC").optional(),
 });
 export type Rig = z.infer<typeof rigSchema>;

@@ -3,6 +3,7 @@ import { GAUGES } from "@amp-saver/core/reference";
 import { z } from "zod";
 import { bounded, figure } from "./figure.ts";
 import { rigId, sourceId, stamp, title } from "./identity.ts";
+import { spells } from "./spell.ts";
 
 /** Most cords and adapters in a row, and most points of a list typed in. */
 export const MOST_CORDS = 6;
@@ -25,6 +26,8 @@ const common = {
   cords: z.array(cordSchema).max(MOST_CORDS).optional(),
   /** Hot legs that reach the rig; an adapter may put both on one. One where nothing is said. */
   legs: z.literal([1, 2]).optional(),
+  /** When in a day it is there: hook-up from and to, a set outside quiet hours; all day where nothing is said. */
+  hours: spells.optional(),
   /** What sits between this source and the rig. */
   gear: z.array(z.literal(GEAR)).max(GEAR.length).optional(),
 };

@@ -6,7 +6,7 @@ const asItWas: Step = (old) => old;
 
 /** Newest version of each kind and the steps that lead to it from version 1. */
 export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: number; readonly steps: Readonly<Record<number, Step>> }>> = {
-  rig: { newest: 1, steps: {} },
+  rig: { newest: 2, steps: { 1: asItWas } },
   unit: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   source: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   job: { newest: 2, steps: { 1: asItWas } },

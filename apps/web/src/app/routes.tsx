@@ -4,9 +4,10 @@ import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { saveRig } from "../screens/save-rig.ts";
-import { useJob, useRig } from "../store/queries.ts";
+import { type RigBundle, useJob, useRig } from "../store/queries.ts";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
+import { DAY } from "../words/day.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER, LATER_PLACES } from "../words/later.ts";
 import { TOGETHER } from "../words/together.ts";
@@ -21,6 +22,7 @@ const CheckScreen = lazy(() => import("../screens/check/check.tsx").then((m) => 
 const ChooseScreen = lazy(() => import("../screens/choose/choose.tsx").then((m) => ({ default: m.ChooseScreen })));
 const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
 const TogetherScreen = lazy(() => import("../screens/together/together.tsx").then((m) => ({ default: m.TogetherScreen })));
+const DayScreen = lazy(() => import("../screens/together/day.tsx").then((m) => ({ default: m.DayScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
 function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
@@ -69,26 +71,26 @@ function JobPage() {
   );
 }
 
-function RigPage() {
+function RigPage({ word, Screen }: { readonly word: string; readonly Screen: React.ComponentType<{ readonly bundle: RigBundle }> }) {
   const { rigId = "" } = useParams();
   const bundle = useRig(rigId);
   useKeys({ e: () => bundle != null && saveRig(bundle) });
   if (bundle == null) {
     return (
-      <Place word={TOGETHER.title}>
+      <Place word={word}>
         <p className="p-6 text-[17px]">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
       </Place>
     );
   }
   return (
     <Page
-      title={`${TOGETHER.title}: ${bundle.rig.name}`}
+      title={`${word}: ${bundle.rig.name}`}
       cells={[{ label: COMMON.rig, value: bundle.rig.name }]}
       line={bundle.rig.name}
       foot={<PlacesStrip />}
     >
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
-        <TogetherScreen key={bundle.rig.id} bundle={bundle} />
+        <Screen key={bundle.rig.id} bundle={bundle} />
       </Suspense>
     </Page>
   );
@@ -135,7 +137,8 @@ export function makeRouter() {
           ),
         },
         { path: "/job/:jobId/:stage?", element: <JobPage /> },
-        { path: "/rig/:rigId/together", element: <RigPage /> },
+        { path: "/rig/:rigId/together", element: <RigPage word={TOGETHER.title} Screen={TogetherScreen} /> },
+        { path: "/rig/:rigId/day", element: <RigPage word={DAY.title} Screen={DayScreen} /> },
         {
           path: "*",
           element: (

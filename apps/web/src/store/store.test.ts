@@ -78,9 +78,10 @@ describe("the browser's database", () => {
     const rig = newRig({ id: "a" as RigId, now: "2026-05-14T15:20:00.000Z" }, "Tin Lantern");
     await first.commit({ label: "new-rig", changes: [{ kind: "rig", id: "a", after: rig }] });
     first.close();
-    const steps = { 1: (old: Record<string, unknown>) => ({ ...old, name: `${old.name}, migrated` }) };
-    const second = await dexieStore(db, { ...RECORD_VERSIONS, rig: { newest: 2, steps } });
-    expect(await second.get("rig", "a")).toMatchObject({ schema: 2, name: "Tin Lantern, migrated" });
+    const { newest } = RECORD_VERSIONS.rig;
+    const steps = { [newest]: (old: Record<string, unknown>) => ({ ...old, name: `${old.name}, migrated` }) };
+    const second = await dexieStore(db, { ...RECORD_VERSIONS, rig: { newest: newest + 1, steps } });
+    expect(await second.get("rig", "a")).toMatchObject({ schema: newest + 1, name: "Tin Lantern, migrated" });
   });
 
   it("steps aside when another tab brings a newer database", async () => {

@@ -59,6 +59,8 @@ export const SOURCE_WORDS = {
   secondSurge: "Surge watts of the second",
   secondSame: "same",
   bank: "Battery bank",
+  chemistry: "Kind of battery",
+  chemistries: { lithium: "lithium", agm: "AGM", flooded: "flooded" },
   endurance: "Ratings in between",
   enduranceHelp: "One pair a line: watts, then for how many seconds.",
   shoreLimit: "Adds to a shore limit of",

@@ -31,7 +31,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string;
   loadStartA: { label: "Amps while it starts" },
   chargeA: { label: "Charging current", help: "DC amps, turned down where it must be" },
   bankAh: { label: "Bank holds" },
-  depth: { label: "To be emptied to" },
+  depth: { label: "Share of it to be used" },
   tankL: { label: "Fuel in the tank" },
   tons: { label: "Tons" },
   usd: { label: "Price" },

@@ -1,5 +1,6 @@
 import type { Result } from "@amp-saver/core/quantity";
 import { type Calibration, type CalibrationFailure, type CalibrationInput, calibrate } from "@amp-saver/core/study/calibration";
+import { type DayCase, type DayStudy, studyDay } from "@amp-saver/core/study/day-plan";
 import { type LearningStudy, studyLearning } from "@amp-saver/core/study/learning";
 import { type MapCell, marginRow } from "@amp-saver/core/study/margin-map";
 import {
@@ -13,13 +14,19 @@ import {
   type Verdict,
 } from "@amp-saver/core/study/motor-start";
 import { type Choices, type RemedyStudy, studyRemedies } from "@amp-saver/core/study/remedy";
-import { studyTogether, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
+import { demandOf, studyTogether, type TogetherCase, type TogetherStudy, type TogetherUnit } from "@amp-saver/core/study/together";
 import { expose } from "comlink";
 
 /** A case's verdict for a list, with the margin that decides; none where the unit made do with less than it asked. */
 export interface Glance {
   readonly verdict: Verdict;
   readonly marginA: number | null;
+}
+
+/** A day but for its units, and the units as they stand at 35 °C. */
+export interface DayQuestion {
+  readonly units: readonly TogetherUnit[];
+  readonly day: Omit<DayCase, "units">;
 }
 
 const desk = {
@@ -54,6 +61,14 @@ const desk = {
   /** What may be on together, source by source; null where a source is not known. */
   together(cases: readonly (TogetherCase | null)[]): (TogetherStudy | null)[] {
     return cases.map((given) => given && studyTogether(given));
+  },
+  /** A day of a rig; units of which nothing can be said are left out. */
+  day({ units, day }: DayQuestion): DayStudy {
+    const known = units.flatMap((unit) => {
+      const demand = demandOf(unit);
+      return demand === null ? [] : [{ id: unit.id, watts: demand.runW, priority: unit.priority }];
+    });
+    return studyDay({ ...day, units: known });
   },
   /** A unit refined by its readings, or why not. */
   calibrate(input: CalibrationInput): Result<Calibration, CalibrationFailure> {

@@ -1,12 +1,13 @@
 import type { Result } from "@amp-saver/core/quantity";
 import type { Calibration, CalibrationFailure, CalibrationInput } from "@amp-saver/core/study/calibration";
+import type { DayStudy } from "@amp-saver/core/study/day-plan";
 import type { LearningStudy } from "@amp-saver/core/study/learning";
 import type { MapCell } from "@amp-saver/core/study/margin-map";
 import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
 import type { Choices, RemedyStudy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import { desks } from "./desk.ts";
-import type { Glance, StartDesk } from "./start.worker.ts";
+import type { DayQuestion, Glance, StartDesk } from "./start.worker.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
 
 const askStudy = (given: StartCase): Promise<StartStudy | null> => desks().front.study(given);
@@ -18,6 +19,8 @@ const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, Ca
 const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
 
 const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> => desks().front.together(cases);
+
+const askDay = (question: DayQuestion): Promise<DayStudy> => desks().front.day(question);
 
 /** Pause before the surroundings of a question are worked out, ms: not while it is being dragged. */
 const SETTLED_MS = 180;
@@ -58,6 +61,11 @@ export function useRemedies(question: RemedyQuestion | null): Latest<RemedyStudy
 /** What may be on together, source by source. */
 export function useTogether(cases: readonly (TogetherCase | null)[] | null): Latest<(TogetherStudy | null)[]> {
   return useLatest(cases, askTogether, 60);
+}
+
+/** A day of a rig. */
+export function useDay(question: DayQuestion | null): Latest<DayStudy> {
+  return useLatest(question, askDay);
 }
 
 /** Margins over heat and height, or heat and loads. */

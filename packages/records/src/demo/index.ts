@@ -54,18 +54,25 @@ function tinLantern(): AnyRecord[] {
     runningW: sheet(2200),
     surgeW: sheet(2700),
     surgeS: sheet(10),
+    hours: [{ fromMin: 540, toMin: 1080 }],
   };
   const pedestal = {
     ...newShore(born("demo-pedestal", "2026-05-14T15:20:02.000Z"), rig.id, "Pedestal, 30 A"),
     breakerA: plate(30),
     ohm: measured(0.1, 0.1),
     cords: [{ awg: 10 as const, lengthM: metresFromFt(30) }],
+    hours: [{ fromMin: 1200, toMin: 480 }],
   };
-  const outlet = { ...newShore(born("demo-outlet", "2026-05-14T15:20:03.000Z"), rig.id, "House outlet, 20 A"), breakerA: plate(20) };
+  const outlet = {
+    ...newShore(born("demo-outlet", "2026-05-14T15:20:03.000Z"), rig.id, "House outlet, 20 A"),
+    breakerA: plate(20),
+    hours: [],
+  };
   const small = {
     ...newGenerator(born("demo-small-gen", "2026-05-14T15:20:04.000Z"), rig.id, "1.6 kW generator"),
     runningW: sheet(1600),
     surgeW: sheet(2000),
+    hours: [],
   };
   const inverter = {
     ...newInverter(born("demo-inverter", "2026-05-14T15:20:05.000Z"), rig.id, "3 kW inverter, 24 V bank"),
@@ -74,6 +81,8 @@ function tinLantern(): AnyRecord[] {
     surgeS: sheet(5),
     endurance: [{ watts: 3600, seconds: 1800 }],
     bankV: measured(26.4, 0.01),
+    bankAh: sheet(200),
+    chemistry: "lithium" as const,
     bankOhm: typical(0.012),
     efficiency: sheet(0.91),
     cutOffV: sheet(22),

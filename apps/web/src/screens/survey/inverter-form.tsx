@@ -1,4 +1,5 @@
-import type { InverterSource } from "@amp-saver/records";
+import { CHEMISTRIES, type InverterSource } from "@amp-saver/records";
+import { Pick } from "../../ui/pick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
@@ -31,6 +32,26 @@ export function InverterForm({ source, save }: { readonly source: InverterSource
         usual="sheet"
         placeholder={SURVEY.assumed}
         onChange={(next) => save({ cutOffV: next }, "cutOffV")}
+      />
+      <FigureInput
+        name="bankAh"
+        figure={source.bankAh}
+        usual="sheet"
+        placeholder={SURVEY.assumed}
+        onChange={(next) => save({ bankAh: next }, "bankAh")}
+      />
+      <Pick
+        label={SOURCE_WORDS.chemistry}
+        value={source.chemistry ?? "lithium"}
+        options={CHEMISTRIES.map((value) => ({ value, word: SOURCE_WORDS.chemistries[value] }))}
+        onChange={(chemistry) => save({ chemistry }, "chemistry")}
+      />
+      <FigureInput
+        name="depth"
+        figure={source.depth}
+        usual="guessed"
+        placeholder={SURVEY.assumed}
+        onChange={(next) => save({ depth: next }, "depth")}
       />
       <PointsForm
         label={SOURCE_WORDS.endurance}

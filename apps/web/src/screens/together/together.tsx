@@ -20,6 +20,7 @@ import { LoadList } from "./load-list.tsx";
 import { Matrix } from "./matrix.tsx";
 import { gapsOf, spareOf } from "./plan.ts";
 import { SourceList } from "./source-list.tsx";
+import { ViewChoice } from "./view-choice.tsx";
 
 /** What may run together on each source of a rig, what must go off, and the card to hand on. */
 export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
@@ -60,6 +61,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_390px]">
       <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
         <Answer question={TOGETHER.question(source?.name ?? "–")} parts={parts} sure={TOGETHER.sure} />
+        <ViewChoice rigId={rig.id} view="together" />
         {question === null && job !== undefined && (
           <Link to={`/job/${job.id}/survey`} className="mt-4 inline-flex min-h-[52px] items-center bg-ink px-5 font-semibold text-face">
             {TOGETHER.toSurvey}

@@ -105,11 +105,11 @@ function supplyAt({ sources, bank }: DayCase, minute: number, storedWh: number):
   return { source: null, availableW: Math.min(bank.inverterW, (usableWh * bank.efficiency) / HOURS) };
 }
 
-/** What is served: by priority, each whole or not at all, by the watts it takes while it is on. */
+/** What is served: by priority and of equals the smaller first, each whole or not at all, by the watts it takes while it is on. */
 function serve(asking: readonly Asking[], availableW: number): readonly Asking[] {
   let left = availableW;
   return asking
-    .toSorted((a, b) => a.priority - b.priority)
+    .toSorted((a, b) => a.priority - b.priority || a.peakW - b.peakW)
     .filter(({ peakW }) => {
       if (peakW > left + 1e-9) return false;
       left -= peakW;

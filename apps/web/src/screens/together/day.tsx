@@ -1,0 +1,143 @@
+import { formatWith } from "@amp-saver/core/quantity";
+import type { Load, Rig, Source } from "@amp-saver/records";
+import { useMemo, useState } from "react";
+import { DayPicture } from "../../chart/day-picture.tsx";
+import { useWidth } from "../../chart/use-width.ts";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { RigBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
+import { Answer } from "../../ui/answer.tsx";
+import { PictureFrame } from "../../ui/picture-frame.tsx";
+import { COMMON } from "../../words/common.ts";
+import { DAY, daySentence } from "../../words/day.ts";
+import { PICTURES } from "../../words/pictures.ts";
+import { coolestOf, dayBands, dayQuestion } from "../../workbench/day.ts";
+import { shownAs } from "../../workbench/measure.ts";
+import { useDay } from "../../workers/use-study.ts";
+import { BoundedInput } from "../bounded-input.tsx";
+import { SpellsRow } from "./spells.tsx";
+import { ViewChoice } from "./view-choice.tsx";
+
+const VOLTS = 120;
+
+/** A day of the rig, hour by hour: what takes power, what there is, every start, and the bank. */
+export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
+  const { rig, units, loads, sources } = bundle;
+  const { commit } = useStore();
+  const { measure } = useSettings();
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const [read, setRead] = useState<number | null>(null);
+  const question = useMemo(() => dayQuestion(bundle), [bundle]);
+  const { answer: day } = useDay(question);
+  const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
+  const nameOf = (id: string): string => names.get(id) ?? DAY.charging;
+  const short = Object.entries(day?.unservedMin ?? {})
+    .map(([id, minutes]) => ({ name: nameOf(id), minutes }))
+    .toSorted((a, b) => b.minutes - a.minutes);
+  const parts =
+    question === null
+      ? [{ text: DAY.nothing }]
+      : day === undefined
+        ? [{ text: COMMON.working }]
+        : daySentence({ short, worstMinute: day.worst.minute, spareW: day.worst.availableW - day.worst.askedW });
+  const air = shownAs("hottestC", measure);
+  const step = day === undefined || read === null ? undefined : day.steps[read];
+  const charge = day?.steps[0]?.charge == null ? null : day.steps.map((s) => s.charge ?? 0);
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_390px]">
+      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+        <Answer question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed} />
+        <ViewChoice rigId={rig.id} view="day" />
+        <div ref={frame} className="mt-3 min-w-0">
+          {day !== undefined && question !== null && width > 0 && (
+            <PictureFrame
+              reading={
+                step === undefined
+                  ? null
+                  : DAY.at(step.minute, step.askedW, step.availableW, formatWith(air.fromSi(step.outdoorC), 0, air.unit), step.charge)
+              }
+              steps={day.steps.length}
+              at={read}
+              onStep={setRead}
+              fileName={PICTURES.fileName(rig.name, "day")}
+            >
+              <DayPicture
+                width={width}
+                height={width < 620 ? 560 : 500}
+                bands={dayBands(day, units).map((b) => ({ ...b, name: nameOf(b.id), amps: b.watts.map((w) => w / VOLTS) }))}
+                availableA={day.steps.map((s) => s.availableW / VOLTS)}
+                askedA={day.steps.map((s) => s.askedW / VOLTS)}
+                charge={charge}
+                leastCharge={question.day.bank === null ? 0 : 1 - question.day.bank.depth}
+                starts={day.steps.flatMap((s, k) => (s.starts.length > 0 ? [k] : []))}
+                label={DAY.pictureLabel}
+                words={{ amps: PICTURES.amps, bank: DAY.bank }}
+                readStep={read}
+                onRead={setRead}
+              />
+            </PictureFrame>
+          )}
+        </div>
+        {day !== undefined && question !== null && (
+          <p className="mt-1 text-[14.5px] text-ink2">{DAY.fromLeft(dayBands(day, units).map((b) => nameOf(b.id)))}</p>
+        )}
+        {day !== undefined && (
+          <ul className="mt-2 text-[15px]">
+            <li>{DAY.worst(day.worst.minute, day.worst.askedW, day.worst.availableW)}</li>
+            {short.map(({ name, minutes }) => (
+              <li key={name} className="font-semibold">
+                {DAY.without(name, minutes)}
+              </li>
+            ))}
+            {day.bankEmptyMin > 0 && <li className="font-semibold text-lead">{DAY.bankEmpty(day.bankEmptyMin)}</li>}
+            {Object.entries(day.startsById).map(([id, n]) => (
+              <li key={id}>{DAY.startCount(nameOf(id), n)}</li>
+            ))}
+            {day.litres > 0 && <li>{DAY.fuel(measure === "us" ? DAY.gallons(day.litres) : DAY.litres(day.litres))}</li>}
+          </ul>
+        )}
+      </div>
+      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        <BoundedInput
+          name="hottestC"
+          value={rig.hottestC.value}
+          onChange={(v) => v !== null && void commit(editCommit<Rig>(rig, { hottestC: { ...rig.hottestC, value: v } }, "hottestC"))}
+        />
+        <BoundedInput
+          name="hottestC"
+          label={DAY.coolest}
+          value={coolestOf(rig)}
+          onChange={(v) => v !== null && void commit(editCommit<Rig>(rig, { coolestC: { value: v, from: "guessed" } }, "coolestC"))}
+        />
+        <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{DAY.sourcesTitle}</h2>
+        <ul>
+          {sources
+            .filter((s) => s.type !== "inverter")
+            .map((source) => (
+              <SpellsRow
+                key={source.id}
+                name={source.name}
+                spells={source.hours}
+                mayBeAway
+                onChange={(hours) => void commit(editCommit<Source>(source, { hours } as Partial<Source>))}
+              />
+            ))}
+        </ul>
+        <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{DAY.loadsTitle}</h2>
+        <ul>
+          {loads
+            .filter((l) => l.on)
+            .map((load) => (
+              <SpellsRow
+                key={load.id}
+                name={load.name}
+                spells={load.spells}
+                onChange={(spells) => void commit(editCommit<Load>(load, { spells } as Partial<Load>))}
+              />
+            ))}
+        </ul>
+      </div>
+    </div>
+  );
+}
