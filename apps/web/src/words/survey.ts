@@ -95,6 +95,8 @@ export const SURVEY = {
   unitPriority: "When there is not enough",
   hotLegs: "Hot legs that reach the rig",
   legCounts: { "1": "one", "2": "two" },
+  twoLegs:
+    "Two legs share one neutral: where it is open, volts wander between them as loads come on. Measure both legs to neutral before anything is switched on.",
   gear: "In between",
   sources: "Sources",
   addShore: "Add a hook-up",

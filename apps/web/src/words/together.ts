@@ -1,4 +1,4 @@
-import { formatAmps, formatNumber, formatWatts } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatSeconds, formatWatts, formatWith } from "@amp-saver/core/quantity";
 import type { Gear } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
@@ -11,13 +11,17 @@ export function togetherSentence(plan: {
   readonly shed: readonly string[];
   readonly spareA: number;
   readonly startFails: string | null;
+  readonly tight: boolean;
 }): readonly Part[] {
-  const { status, shed, spareA, startFails } = plan;
+  const { status, shed, spareA, startFails, tight } = plan;
   if (status === "overload") return [{ text: "Too much at once: switch off " }, { text: `${list(shed)}.`, decides: true }];
   if (status === "start-blocked")
     return [{ text: "It runs, but not everything starts: switch off " }, { text: list(shed), decides: true }, { text: " until it has." }];
   if (startFails !== null) return [{ text: `It runs, but ${startFails} ` }, { text: "does not start on top of the rest.", decides: true }];
-  return [{ text: "Everything planned fits, with " }, { text: `${formatAmps(spareA)} to spare.`, decides: true }];
+  return [
+    { text: tight ? "Everything planned only just fits, with " : "Everything planned fits, with " },
+    { text: `${formatAmps(spareA)} to spare.`, decides: true },
+  ];
 }
 
 /** What each usual load is called. */
@@ -94,6 +98,24 @@ export const TOGETHER = {
   noFit: "too much",
   cannot: "cannot",
   onBattery: "on the battery side",
+  shutsDown: (share: number, seconds: number): string =>
+    `With everything planned on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatSeconds(seconds)} (from memory, the sheet decides).`,
+  fuelUse: (amount: string, hours: number | null): string =>
+    `Fuel: ${amount} an hour on the hottest afternoon${hours === null ? "" : `, ${formatWith(hours, 1, "h")} on the tank`} (typical, from memory).`,
+  bankLasts: (hours: number, amps: number): string =>
+    `The bank lasts ${formatWith(hours, 1, "h")} on the hottest afternoon, at ${formatAmps(amps)} DC while a unit runs.`,
+  charge: (amps: number): string =>
+    amps < 1 ? "Nothing is left to charge with beside the rest." : `Beside the rest a charger may be set to ${formatAmps(amps)} DC.`,
+  pairTooMuch: (names: readonly string[], totalA: number, limitA: number): string =>
+    `${list(names)} starting at one moment: ${formatAmps(totalA)}, and the source gives ${formatAmps(limitA)}.`,
+  pairFits: (names: readonly string[]): string => `${list(names)} may even start at one moment.`,
+  chance: (perDay: number): string =>
+    perDay < 1 / 3650
+      ? "By chance that is rarer than once in ten years; after a power cut it is every time, unless one waits."
+      : `By chance about once in ${formatNumber(Math.max(1, 1 / perDay), 0)} hot days; after a power cut every time, unless one waits.`,
+  lockOut: "Units start",
+  lockOuts: { free: "as they like", locked: "one after the other" },
+  locked: "A lock-out or a delay makes one wait while the other starts.",
   order: (names: readonly string[]): string => `Start in this order: ${names.join(", ")}.`,
   startOf: (name: string): string => `${name}, on top of the rest`,
   loads: "Loads",

@@ -7,6 +7,8 @@ import type { AirConditioner, InverterSource, Job, Load, Rig, Source, Starter } 
 import { deratingOf } from "./source-case.ts";
 import { togetherQuestion } from "./together.ts";
 
+export { coincidencesPerDay } from "@amp-saver/core/study/day-plan";
+
 interface DayInput {
   readonly rig: Rig;
   readonly units: readonly AirConditioner[];

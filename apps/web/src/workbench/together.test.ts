@@ -4,6 +4,7 @@ import { type AirConditioner, type AnyRecord, type Load, MOST_RIG_LOADS, type Ri
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { keepsOf } from "./keeps.ts";
 import { readLoads, writeLoads } from "./load-csv.ts";
 import { capacitorOff, coolingOfModel } from "./plate-help.ts";
 import { legAdvice, legsOf, planFit, togetherQuestion } from "./together.ts";
@@ -72,7 +73,43 @@ describe("the plan of a rig on a source", () => {
     const question = togetherQuestion({ ...coach, loads: coach.loads.slice(0, 1), unitsOff: new Set(["demo-rear"]) }, source("demo-gen"))!;
     const study = studyTogether(question.given);
     expect(planFit(study)).not.toBe("too-much");
+    const [leg] = study.budget.legs;
+    const full = { ...study.budget, legs: [{ ...leg!, countedA: 0.98 * leg!.limitA }] };
+    expect(planFit({ ...study, budget: full })).toBe("just-fits");
     expect(planFit({ ...study, starts: [{ id: "demo-front", fit: "too-much", spareA: null }] })).toBe("too-much");
+  });
+});
+
+describe("how long it keeps running", () => {
+  const keeps = (id: string, more: Partial<typeof coach> = {}) => {
+    const input = { ...coach, ...more };
+    const question = togetherQuestion(input, source(id))!;
+    const study = studyTogether(question.given);
+    return keepsOf(study, question, source(id), of("source", "demo-tin-lantern"), coach.rig, input.loads);
+  };
+
+  it("shuts a set down soon with everything on, and gives fuel for what may stay on", () => {
+    const { planned, engine, bank } = keeps("demo-gen");
+    expect(planned!.shutdownS).toBeLessThan(30);
+    expect(engine!.shutdownS).toBeNull();
+    expect(engine!.hours).toBeCloseTo(3.6 / engine!.litresPerHour, 9);
+    expect(bank).toBeNull();
+  });
+
+  it("empties the bank in hours, and less fast with a unit off", () => {
+    const both = keeps("demo-inverter").bank!;
+    const one = keeps("demo-inverter", { unitsOff: new Set(["demo-rear"]), loads: coach.loads.slice(0, 1) }).bank!;
+    expect(both.hours).toBeGreaterThan(0.5);
+    expect(one.hours).toBeGreaterThan(both.hours);
+  });
+
+  it("leaves more to charge with on a larger hook-up, and nothing beside two units on a small one", () => {
+    const alone = { unitsOff: new Set(["demo-rear"]), loads: coach.loads.slice(0, 2) };
+    expect(keeps("demo-outlet").chargeA).toBe(0);
+    expect(keeps("demo-pedestal", alone).chargeA!).toBeGreaterThan(keeps("demo-outlet", alone).chargeA!);
+    const [leg] = studyTogether(togetherQuestion({ ...coach, ...alone }, source("demo-pedestal"))!.given).budget.legs;
+    const acA = (keeps("demo-pedestal", alone).chargeA! * 26.4 * 1.1) / 0.85 / 120;
+    expect(acA * 1.25 + leg!.countedA - 1.25 * (530 / 120)).toBeCloseTo(30, 6);
   });
 });
 

@@ -107,10 +107,14 @@ function atFullVolts(source: Source): Source {
     : source;
 }
 
+/** Running amps are known to about so much: with less than that to spare it only just fits (common practice, no source). */
+const TIGHT_SHARE = 0.05;
+
 /** Verdict of a whole plan on one source, as the lists show it. */
 export function planFit({ budget, starts }: TogetherStudy): "fits" | "just-fits" | "too-much" {
   if (budget.status !== "fits" || starts.some((s) => s.fit === "too-much")) return "too-much";
-  return starts.some((s) => s.fit === "just-fits") ? "just-fits" : "fits";
+  const tight = budget.legs.some(({ countedA, limitA }) => limitA - countedA < TIGHT_SHARE * countedA);
+  return tight || starts.some((s) => s.fit === "just-fits") ? "just-fits" : "fits";
 }
 
 /** Which loads to plug into the other leg; units stay where they are wired. */

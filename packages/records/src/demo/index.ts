@@ -55,6 +55,7 @@ function tinLantern(): AnyRecord[] {
     surgeW: sheet(2700),
     surgeS: sheet(10),
     hours: [{ fromMin: 540, toMin: 1080 }],
+    tankL: sheet(3.6),
   };
   const pedestal = {
     ...newShore(born("demo-pedestal", "2026-05-14T15:20:02.000Z"), rig.id, "Pedestal, 30 A"),

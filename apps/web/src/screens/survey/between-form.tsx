@@ -20,6 +20,7 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
             onChange={(value) => save({ legs: value === "2" ? 2 : 1 }, "legs")}
           />
         )}
+        {source.legs === 2 && <p className="py-1.5 text-[14.5px] leading-[18px] font-semibold">{SURVEY.twoLegs}</p>}
         {GEAR.map((name) => (
           <Tick
             key={name}

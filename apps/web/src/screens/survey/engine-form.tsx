@@ -34,6 +34,7 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
         onChange={(propane) => save({ propane }, "propane")}
       />
       <Tick label={SOURCE_WORDS.eco} help={SOURCE_WORDS.ecoHelp} ticked={source.eco === true} onChange={(eco) => save({ eco }, "eco")} />
+      <FigureInput name="tankL" figure={source.tankL} usual="sheet" onChange={(tankL) => save({ tankL }, "tankL")} />
       {source.type === "inverter-generator" && (
         <>
           <Tick

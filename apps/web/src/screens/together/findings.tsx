@@ -1,22 +1,33 @@
+import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
+import type { RigBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK } from "../../words/check.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
+import { coincidencesPerDay, coolestOf } from "../../workbench/day.ts";
+import { keepsOf } from "../../workbench/keeps.ts";
+import { shownAs } from "../../workbench/measure.ts";
 import { legAdvice, type PlanStudy, type TogetherQuestion } from "../../workbench/together.ts";
 
 interface FindingsProps {
   readonly study: PlanStudy;
   readonly question: TogetherQuestion;
   readonly source: Source;
+  readonly bundle: RigBundle;
+  readonly lockOut: boolean;
   readonly nameOf: (id: string) => string;
 }
 
 /** Each start on top of the rest, the order to start in, what the counting found, and what sits in between. */
-export function Findings({ study, question, source, nameOf }: FindingsProps) {
+export function Findings({ study, question, source, bundle, lockOut, nameOf }: FindingsProps) {
+  const { measure } = useSettings();
   const { budget, starts } = study;
   const legs = question.given.source.legs;
   const advice = legAdvice(study, question);
+  const keeps = keepsOf(study, question, source, bundle.sources, bundle.rig, bundle.loads);
+  const fuel = shownAs("tankL", measure);
   const said = budget.status === "overload" ? budget.issues.filter((i) => i.code !== "start-over-limit") : budget.issues;
   return (
     <section className="mt-3">
@@ -50,6 +61,30 @@ export function Findings({ study, question, source, nameOf }: FindingsProps) {
             {TOGETHER.move(nameOf(id), to, advice.fullerBeforeA, advice.fullerAfterA)}
           </li>
         ))}
+        {lockOut && study.pairs.length > 0 && <li className="py-0.5">{TOGETHER.locked}</li>}
+        {!lockOut &&
+          study.pairs.map(({ ids, totalA, limitA, startS }) => (
+            <li key={ids.join(" ")} className="py-0.5">
+              {totalA > limitA ? (
+                <>
+                  <b>{TOGETHER.pairTooMuch(ids.map(nameOf), totalA, limitA)}</b>{" "}
+                  {TOGETHER.chance(coincidencesPerDay({ coolestC: coolestOf(bundle.rig), hottestC: bundle.rig.hottestC.value }, startS))}
+                </>
+              ) : (
+                TOGETHER.pairFits(ids.map(nameOf))
+              )}
+            </li>
+          ))}
+        {keeps.planned !== null && keeps.planned.shutdownS !== null && (
+          <li className="py-0.5 font-semibold">{TOGETHER.shutsDown(keeps.planned.share, keeps.planned.shutdownS)}</li>
+        )}
+        {keeps.engine !== null && (
+          <li className="py-0.5">
+            {TOGETHER.fuelUse(formatWith(fuel.fromSi(keeps.engine.litresPerHour), 2, fuel.unit), keeps.engine.hours)}
+          </li>
+        )}
+        {keeps.bank !== null && <li className="py-0.5">{TOGETHER.bankLasts(keeps.bank.hours, keeps.bank.amps)}</li>}
+        {keeps.chargeA !== null && <li className="py-0.5">{TOGETHER.charge(keeps.chargeA)}</li>}
         {source.gear?.map((gear) => (
           <li key={gear} className="py-0.5">
             <b>{GEAR_WORDS[gear].name}.</b> {GEAR_WORDS[gear].says}

@@ -44,11 +44,10 @@ export function gapsOf({ units, budget: { legs, worstStart } }: Plan, given: Giv
     };
   });
   if (worstStart === null) return running;
-  const unit = units.find((u) => u.id === worstStart.id);
   const { totalA, limitA } = worstStart;
   const start: Gap = {
     title: TOGETHER.worstStart,
-    loadsA: unit === undefined ? totalA : Math.max(0, totalA - startOf(given, worstStart.id, totalA)),
+    loadsA: othersOf(given, units, worstStart.id),
     fanA: 0,
     askedA: totalA,
     limitA,
@@ -62,8 +61,12 @@ export function gapsOf({ units, budget: { legs, worstStart } }: Plan, given: Giv
   return [...running, start];
 }
 
-function startOf({ loads, units }: Given, id: string, totalA: number): number {
-  const leg = units.find((u) => u.id === id)?.leg ?? 1;
-  const others = loads.filter((l) => leg === "both" || l.leg === "both" || l.leg === leg).reduce((sum, l) => sum + l.runA, 0);
-  return Math.max(0, totalA - others);
+/** Amps of what else runs on the leg of what starts; a load that starts in its turn meets those before it only. */
+function othersOf({ loads, units: placed }: Given, demands: Plan["units"], id: string): number {
+  const runA = new Map([...demands, ...loads].map((l) => [l.id, l.runA]));
+  const all = [...placed, ...loads];
+  const own = all.find((l) => l.id === id);
+  if (own === undefined || !placed.some((u) => u.id === id)) return 0;
+  const near = all.filter((l) => l.id !== id && (own.leg === "both" || l.leg === "both" || l.leg === own.leg));
+  return near.reduce((sum, l) => sum + (runA.get(l.id) ?? 0), 0);
 }

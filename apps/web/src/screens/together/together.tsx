@@ -28,6 +28,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
   const { epoch } = useStore();
   const [unitsOff, setUnitsOff] = useState<ReadonlySet<string>>(new Set());
   const [unlearned, setUnlearned] = useState(false);
+  const [lockOut, setLockOut] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const [frame, width] = useWidth<HTMLDivElement>();
   const questions = useMemo(
@@ -54,6 +55,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
             status: study.budget.status,
             shed: study.budget.shed.map(nameOf),
             spareA: spareOf(study),
+            tight: planFit(study) === "just-fits",
             startFails: failing === undefined ? null : nameOf(failing.id),
           });
   const job = jobs[0];
@@ -74,7 +76,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
         </div>
         {study !== null && question !== null && source !== undefined && (
           <>
-            <Findings study={study} question={question} source={source} nameOf={nameOf} />
+            <Findings study={study} question={question} source={source} bundle={bundle} lockOut={lockOut} nameOf={nameOf} />
             <Matrix
               bundle={bundle}
               sources={sources}
@@ -110,6 +112,14 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
             onChange={(value) => setUnlearned(value === "unlearned")}
           />
         </div>
+        {units.length > 1 && (
+          <Choice
+            label={TOGETHER.lockOut}
+            value={lockOut ? "locked" : "free"}
+            options={(["free", "locked"] as const).map((value) => ({ value, word: TOGETHER.lockOuts[value] }))}
+            onChange={(value) => setLockOut(value === "locked")}
+          />
+        )}
         <LoadList key={`loads ${epoch}`} bundle={bundle} />
       </div>
     </div>

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { cyclesPerHour, type DayCase, dutyAt, outdoorC, STEPS, studyDay } from "./index.ts";
+import { SeededRandom } from "../../numeric/index.ts";
+import { coincidencesPerDay, cyclesPerHour, type DayCase, dutyAt, outdoorC, STEPS, studyDay } from "./index.ts";
 
 const HOUR = 60;
 const base: DayCase = {
@@ -34,6 +35,39 @@ describe("weather and thermostat", () => {
   it("run all the time in the heat, never in the cool, and cycle most at half duty", () => {
     expect([dutyAt(10), dutyAt(21), dutyAt(29.5), dutyAt(38), dutyAt(45)]).toEqual([0, 0, 0.5, 1, 1]);
     expect([cyclesPerHour(0), cyclesPerHour(0.5), cyclesPerHour(1)]).toEqual([0, 3, 0]);
+  });
+});
+
+describe("starts that coincide", () => {
+  it("are as many as drawn starts give, within a tenth", () => {
+    const weather = { coolestC: 29.5, hottestC: 29.5 };
+    const random = new SeededRandom(3);
+    const perSecond = 3 / 3600;
+    const windowS = 60;
+    const days = 400;
+    const draw = (): number[] => {
+      const times: number[] = [];
+      for (let t = 0; t < days * 86_400; ) {
+        t += -Math.log(1 - random.next()) / perSecond;
+        times.push(t);
+      }
+      return times;
+    };
+    const first = draw();
+    const second = draw();
+    let overlaps = 0;
+    let from = 0;
+    for (const t of first) {
+      while (from < second.length && second[from]! < t - windowS) from++;
+      for (let k = from; k < second.length && second[k]! < t + windowS; k++) overlaps++;
+    }
+    const said = coincidencesPerDay(weather, [windowS, windowS]);
+    expect(overlaps / days / said).toBeGreaterThan(0.9);
+    expect(overlaps / days / said).toBeLessThan(1.1);
+  });
+
+  it("never happen in the cool", () => {
+    expect(coincidencesPerDay({ coolestC: 5, hottestC: 20 }, [1, 1])).toBe(0);
   });
 });
 

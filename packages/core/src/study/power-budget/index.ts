@@ -6,3 +6,4 @@ export { balanceLegs, type LegAdvice } from "./legs.ts";
 export { BUDGET_PARAMS, MOST_LOADS, PRIORITIES } from "./params.ts";
 export type { BudgetStudy, LegUse, StartUse } from "./result.ts";
 export { studyBudget } from "./run.ts";
+export { startLimit } from "./tally.ts";

@@ -58,6 +58,11 @@ export function limitsOf(source: BudgetSource): Limits {
   return { breakerA: none, watts, wattsPerLeg: watts / source.legs, startA: source.startLimitA ?? surgeA };
 }
 
+/** Amps a leg of a source gives in a start; endless on a breaker. */
+export function startLimit(source: BudgetSource): { readonly limitA: number } {
+  return { limitA: limitsOf(source).startA };
+}
+
 /** Sums of what is on. */
 export interface Sums {
   readonly breakerA: [number, number];

@@ -10,6 +10,8 @@ export interface UnitDemand {
   readonly runA: number;
   readonly runW: number;
   readonly startA: number;
+  /** Seconds it takes to speed. */
+  readonly startS: number;
 }
 
 /** Behind which a unit's own demand is found, ohm: little enough not to matter. */
@@ -34,11 +36,12 @@ export function asItStands({ given, unlearned }: TogetherUnit): StartCase {
 export function demandOf(unit: TogetherUnit): UnitDemand | null {
   const study = studyStart(onStiffSupply(asItStands(unit)));
   if (!study.ok || study.value.result.running === null) return null;
-  const { running, start } = study.value.result;
-  return { id: unit.id, runA: running.totalA, runW: running.watts, startA: start.askedA };
+  const { running, start, startS } = study.value.result;
+  return { id: unit.id, runA: running.totalA, runW: running.watts, startA: start.askedA, startS: startS ?? 0 };
 }
 
 /** A unit's demand as a load of the budget: it cycles, and runs for hours. */
 export function asLoad({ leg, priority }: TogetherUnit, demand: UnitDemand): BudgetLoad {
-  return { ...demand, leg, priority, cycles: true, continuous: true };
+  const { id, runA, runW, startA } = demand;
+  return { id, runA, runW, startA, leg, priority, cycles: true, continuous: true };
 }

@@ -1,5 +1,13 @@
 import { type Fit, studyStart } from "../motor-start/index.ts";
-import { type BudgetCase, type BudgetLoad, type BudgetStudy, everyCombination, type Leg, studyBudget } from "../power-budget/index.ts";
+import {
+  type BudgetCase,
+  type BudgetLoad,
+  type BudgetStudy,
+  everyCombination,
+  type Leg,
+  startLimit,
+  studyBudget,
+} from "../power-budget/index.ts";
 import type { TogetherCase, TogetherUnit } from "./case.ts";
 import { asItStands, asLoad, demandOf, type UnitDemand } from "./demand.ts";
 
@@ -14,6 +22,14 @@ export interface StartOnTop {
   readonly spareA: number | null;
 }
 
+/** Two units that start at the same moment. */
+export interface StartTogether {
+  readonly ids: readonly [string, string];
+  readonly totalA: number;
+  readonly limitA: number;
+  readonly startS: readonly [number, number];
+}
+
 /** What may be on together on one source. */
 export interface TogetherStudy {
   readonly units: readonly UnitDemand[];
@@ -23,6 +39,8 @@ export interface TogetherStudy {
   /** Ids that must stay off once the units that may be on are running and nothing has to start any more. */
   readonly runningShed: readonly string[];
   readonly starts: readonly StartOnTop[];
+  /** Every two units whose starts begin together, with all the rest that stays on; empty on a breaker, which the band judges. */
+  readonly pairs: readonly StartTogether[];
   /** Each load alone beside all units: whether that fits and starts. */
   readonly beside: readonly { readonly id: string; readonly fits: boolean }[];
 }
@@ -45,6 +63,11 @@ export function studyTogether({ source, units, loads }: TogetherCase): TogetherS
       budget.shed,
     ),
     starts: known.filter(({ unit }) => kept.some((l) => l.id === unit.id)).map(({ unit }) => startOnTop(unit, kept)),
+    pairs: startPairs(
+      all,
+      known.map((k) => k.demand),
+      kept,
+    ),
     beside: besideUnits(all, unitLoads.length),
   };
 }
@@ -65,6 +88,24 @@ function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[]): StartOnTop
   if (!study.ok) return { id: unit.id, fit: "not-known", spareA: null };
   const { result, verdict } = study.value;
   return { id: unit.id, fit: verdict.start, spareA: verdict.start === "too-much" ? null : result.start.marginA };
+}
+
+function startPairs({ source }: BudgetCase, demands: readonly UnitDemand[], kept: readonly BudgetLoad[]): readonly StartTogether[] {
+  const { limitA } = startLimit(source);
+  if (!Number.isFinite(limitA)) return [];
+  const on = demands.flatMap((demand) => {
+    const load = kept.find((l) => l.id === demand.id);
+    return load === undefined ? [] : [{ demand, load }];
+  });
+  return on.flatMap((a, i) =>
+    on.slice(i + 1).map((b): StartTogether => {
+      const legs = ([1, 2] as const).filter((leg) => [a, b].some(({ load }) => load.leg === "both" || load.leg === leg));
+      const extra = ({ demand, load }: typeof a, leg: 1 | 2): number =>
+        load.leg === "both" || load.leg === leg ? Math.max(0, demand.startA - demand.runA) : 0;
+      const totalA = Math.max(...legs.map((leg) => amps(kept, leg, "") + extra(a, leg) + extra(b, leg)));
+      return { ids: [a.demand.id, b.demand.id], totalA, limitA, startS: [a.demand.startS, b.demand.startS] };
+    }),
+  );
 }
 
 function legsOf(leg: Leg): readonly (1 | 2)[] {

@@ -91,6 +91,20 @@ describe("what may be on together", () => {
     expect(spare(1) - spare(3)).toBeCloseTo(2, 0);
   });
 
+  it("sets two starts at one moment beside what the source gives", () => {
+    const big = { ...set, runningW: 5500, surgeW: 6500 };
+    const bigSource = { ...source, runningW: plate(5500), surgeW: plate(6500) } as StartCase["source"];
+    const { pairs, units } = studyTogether({
+      source: big,
+      units: [unit("front", bigSource), unit("rear", bigSource)],
+      loads: [load("base", 2)],
+    });
+    expect(pairs).toHaveLength(1);
+    expect(pairs[0]!.totalA).toBeCloseTo(units[0]!.startA + units[1]!.startA + 2, 6);
+    expect(pairs[0]!.limitA).toBeCloseTo((1.5 * 6500) / 120, 6);
+    expect(onShore(30, (s) => [unit("front", s)]).pairs).toEqual([]);
+  });
+
   it("says which unit nothing can be said of", () => {
     const { lockedRotorA: _l, ratedLoadA: _r, ...bare } = CLASS_13;
     const study = studyTogether({ source: set, units: [unit("bare", source, {}, bare)], loads: [] });
