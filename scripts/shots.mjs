@@ -17,6 +17,8 @@ const SHOTS = [
   ["choose", `${JOB}/choose`, TABLE],
   ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
+  ["together", "/rig/demo-tin-lantern/together", TABLE],
+  ["day", "/rig/demo-tin-lantern/day", TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
   ["prove-phone", `${JOB}/prove`, PHONE],
 ];
