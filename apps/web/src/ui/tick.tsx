@@ -21,19 +21,33 @@ export function Tick({ label, help, ticked, onChange }: TickProps) {
           </span>
         )}
       </label>
-      <Checkbox.Root
-        id={id}
-        checked={ticked}
-        aria-describedby={help === undefined ? undefined : `${id}-help`}
-        onCheckedChange={(next) => onChange(next === true)}
-        className="flex h-[28px] w-[28px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
-      >
-        <Checkbox.Indicator>
-          <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true" className="text-face">
-            <path d="M2 8.5 6.2 13 14 3" fill="none" stroke="currentColor" strokeWidth="2.6" />
-          </svg>
-        </Checkbox.Indicator>
-      </Checkbox.Root>
+      <TickBox id={id} ticked={ticked} onChange={onChange} aria-describedby={help === undefined ? undefined : `${id}-help`} />
     </div>
+  );
+}
+
+interface TickBoxProps {
+  readonly ticked: boolean;
+  readonly onChange: (ticked: boolean) => void;
+  readonly id?: string;
+  readonly "aria-label"?: string;
+  readonly "aria-describedby"?: string | undefined;
+}
+
+/** The square alone, named by a label elsewhere or by its own. */
+export function TickBox({ ticked, onChange, ...rest }: TickBoxProps) {
+  return (
+    <Checkbox.Root
+      checked={ticked}
+      onCheckedChange={(next) => onChange(next === true)}
+      className="flex h-[28px] w-[28px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
+      {...rest}
+    >
+      <Checkbox.Indicator>
+        <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true" className="text-face">
+          <path d="M2 8.5 6.2 13 14 3" fill="none" stroke="currentColor" strokeWidth="2.6" />
+        </svg>
+      </Checkbox.Indicator>
+    </Checkbox.Root>
   );
 }

@@ -1,4 +1,4 @@
-import { formatAmps, formatNumber, formatPercent, formatSeconds, formatWatts, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatWatts, formatWith } from "@amp-saver/core/quantity";
 import type { Gear } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
@@ -99,7 +99,7 @@ export const TOGETHER = {
   cannot: "cannot",
   onBattery: "on the battery side",
   shutsDown: (share: number, seconds: number): string =>
-    `With everything planned on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatSeconds(seconds)} (from memory, the sheet decides).`,
+    `With everything planned on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatWith(seconds, 0, "s")} (from memory, the sheet decides).`,
   fuelUse: (amount: string, hours: number | null): string =>
     `Fuel: ${amount} an hour on the hottest afternoon${hours === null ? "" : `, ${formatWith(hours, 1, "h")} on the tank`} (typical, from memory).`,
   bankLasts: (hours: number, amps: number): string =>

@@ -3,19 +3,15 @@ import { deratingShares } from "@amp-saver/core/device/engine";
 import { continuousA } from "@amp-saver/core/device/shore";
 import type { DayBank, DayCase, DaySource, DayStudy } from "@amp-saver/core/study/day-plan";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
-import type { AirConditioner, InverterSource, Job, Load, Rig, Source, Starter } from "@amp-saver/records";
+import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
 import { deratingOf } from "./source-case.ts";
-import { togetherQuestion } from "./together.ts";
+import { type TogetherInput, togetherQuestion } from "./together.ts";
 
 export { coincidencesPerDay } from "@amp-saver/core/study/day-plan";
 
-interface DayInput {
-  readonly rig: Rig;
-  readonly units: readonly AirConditioner[];
-  readonly jobs: readonly Job[];
-  readonly loads: readonly Load[];
+/** Everything a day is put together from. */
+interface DayInput extends Omit<TogetherInput, "unitsOff" | "unlearned"> {
   readonly sources: readonly Source[];
-  readonly starters: readonly Starter[];
 }
 
 /** A day but for what its units take, and the units at the temperature that is worked out from. */

@@ -4,7 +4,7 @@ import type { AirConditioner, Job, Load, Rig, Source, Starter } from "@amp-saver
 import { conditionsOf, startCase } from "./start-case.ts";
 
 /** Everything the question is put together from. */
-interface TogetherInput {
+export interface TogetherInput {
   readonly rig: Rig;
   readonly units: readonly AirConditioner[];
   readonly jobs: readonly Job[];

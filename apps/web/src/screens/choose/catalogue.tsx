@@ -4,12 +4,12 @@ import { addStarterCommit, deleteStarterCommit, editCommit } from "../../store/c
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
-import { TextField } from "../../ui/text-field.tsx";
 import { CHOOSE, SIZE_WORDS } from "../../words/choose.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { mismatch } from "../../workbench/choose.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { FigureInput } from "../figure-input.tsx";
+import { NameField } from "../name-field.tsx";
 
 /** The user's own catalogue of starters, each set beside the unit's plate. */
 export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
@@ -78,16 +78,7 @@ function StarterForm({ starter, chosen, onAsk, onDelete }: StarterFormProps) {
   const save = (change: Partial<Starter>, field: string): void => void commit(editCommit<Starter>(starter, change, field));
   return (
     <div className="px-2 pb-3">
-      <TextField
-        label={CHOOSE.starterName}
-        kept={starter.name}
-        onText={(text) => {
-          const name = text.trim();
-          if (name === "" || name.length > 120) return SURVEY.nameMissing;
-          save({ name }, "name");
-          return null;
-        }}
-      />
+      <NameField label={CHOOSE.starterName} kept={starter.name} onName={(name) => save({ name }, "name")} />
       <BoundedInput
         name="plateVolts"
         label={CHOOSE.leastV}

@@ -5,6 +5,7 @@ import { Choice } from "../../ui/choice.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { NameField } from "../name-field.tsx";
 
 /** The rig: its name, and the hottest day and highest stop it is planned for. */
 export function RigForm({ rig }: { readonly rig: Rig }) {
@@ -13,16 +14,7 @@ export function RigForm({ rig }: { readonly rig: Rig }) {
   return (
     <section className="mt-6">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.rig}</h2>
-      <TextField
-        label={SURVEY.rigName}
-        kept={rig.name}
-        onText={(text) => {
-          const name = text.trim();
-          if (name === "" || name.length > 120) return SURVEY.nameMissing;
-          save({ name }, "name");
-          return null;
-        }}
-      />
+      <NameField label={SURVEY.rigName} kept={rig.name} onName={(name) => save({ name }, "name")} />
       <TextField
         label={SURVEY.note}
         kept={rig.note}

@@ -5,10 +5,10 @@ import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
-import { TextField } from "../../ui/text-field.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { NameField } from "../name-field.tsx";
 import { BetweenForm } from "./between-form.tsx";
 import { CordsForm } from "./cords-form.tsx";
 import { EngineForm } from "./engine-form.tsx";
@@ -27,16 +27,7 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
   const engine = source.type === "generator" || source.type === "inverter-generator";
   return (
     <div className="px-2 pb-3">
-      <TextField
-        label={SURVEY.sourceName}
-        kept={source.name}
-        onText={(text) => {
-          const name = text.trim();
-          if (name === "" || name.length > 120) return SURVEY.nameMissing;
-          save({ name }, "name");
-          return null;
-        }}
-      />
+      <NameField label={SURVEY.sourceName} kept={source.name} onName={(name) => save({ name }, "name")} />
       <FigureInput
         name="sourceVolts"
         figure={source.volts}

@@ -13,6 +13,7 @@ import { typedText } from "../../workbench/measure.ts";
 import { CAPACITOR_BAND, capacitorOff, coolingOfModel } from "../../workbench/plate-help.ts";
 import { isAided } from "../../workbench/unit-case.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
 
 const FIRST = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
@@ -40,16 +41,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   return (
     <section className="mt-5 max-w-[720px]">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.unit}</h2>
-      <TextField
-        label={SURVEY.unitName}
-        kept={unit.name}
-        onText={(text) => {
-          const name = text.trim();
-          if (name === "" || name.length > 120) return SURVEY.nameMissing;
-          save({ name }, "name");
-          return null;
-        }}
-      />
+      <NameField label={SURVEY.unitName} kept={unit.name} onName={(name) => save({ name }, "name")} />
       <Choice
         label={SURVEY.hertz}
         value={`${unit.plateVolts.value < 160 ? 115 : 230} ${unit.hz}`}

@@ -3,12 +3,11 @@ import { deleteLoadCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
-import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
-import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { FigureInput } from "../figure-input.tsx";
+import { NameField } from "../name-field.tsx";
 
 const LEGS = ["1", "2", "both"] as const;
 const PRIORITIES = ["1", "2", "3", "4", "5"] as const;
@@ -19,16 +18,7 @@ export function LoadForm({ load }: { readonly load: Load }) {
   const save = (change: object, field: string): void => void commit(editCommit<Load>(load, change as Partial<Load>, field));
   return (
     <div className="px-2 pb-3">
-      <TextField
-        label={TOGETHER.loadName}
-        kept={load.name}
-        onText={(text) => {
-          const name = text.trim();
-          if (name === "" || name.length > 120) return SURVEY.nameMissing;
-          save({ name }, "name");
-          return null;
-        }}
-      />
+      <NameField label={TOGETHER.loadName} kept={load.name} onName={(name) => save({ name }, "name")} />
       <FigureInput name="loadW" figure={load.runW} usual="sheet" onChange={(next) => save({ runW: next }, "runW")} />
       <FigureInput name="loadA" figure={load.runA} usual="measured" onChange={(next) => save({ runA: next }, "runA")} />
       <FigureInput name="loadStartA" figure={load.startA} usual="measured" onChange={(next) => save({ startA: next }, "startA")} />

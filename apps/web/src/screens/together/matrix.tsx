@@ -1,7 +1,7 @@
-import { Checkbox } from "radix-ui";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { RigBundle } from "../../store/queries.ts";
+import { TickBox } from "../../ui/tick.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { TOGETHER } from "../../words/together.ts";
 import type { PlanStudy } from "../../workbench/together.ts";
@@ -93,18 +93,7 @@ function Row({
     <tr className="border-b border-hair">
       <th scope="row" className="py-1 pr-3 text-left font-normal">
         <span className="flex items-center gap-2.5">
-          <Checkbox.Root
-            aria-label={name}
-            checked={on}
-            onCheckedChange={(next) => onOn(next === true)}
-            className="flex h-[26px] w-[26px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
-          >
-            <Checkbox.Indicator>
-              <svg width="15" height="15" viewBox="0 0 16 16" aria-hidden="true" className="text-face">
-                <path d="M2 8.5 6.2 13 14 3" fill="none" stroke="currentColor" strokeWidth="2.6" />
-              </svg>
-            </Checkbox.Indicator>
-          </Checkbox.Root>
+          <TickBox aria-label={name} ticked={on} onChange={onOn} />
           {name}
         </span>
       </th>

@@ -8,7 +8,10 @@ import type { RigBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { FitList } from "../../ui/fit-list.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import type { FitName } from "../../ui/verdict-glyph.tsx";
+import { CHECK } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { TOGETHER, togetherSentence } from "../../words/together.ts";
@@ -19,7 +22,6 @@ import { LimitsCard } from "./limits-card.tsx";
 import { LoadList } from "./load-list.tsx";
 import { Matrix } from "./matrix.tsx";
 import { gapsOf, spareOf } from "./plan.ts";
-import { SourceList } from "./source-list.tsx";
 import { ViewChoice } from "./view-choice.tsx";
 
 /** What may run together on each source of a rig, what must go off, and the card to hand on. */
@@ -58,6 +60,10 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
             tight: planFit(study) === "just-fits",
             startFails: failing === undefined ? null : nameOf(failing.id),
           });
+  const fitOf = (id: string): FitName => {
+    const on = answer?.[sources.findIndex((s) => s.id === id)];
+    return on ? planFit(on) : "not-known";
+  };
   const job = jobs[0];
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_390px]">
@@ -95,12 +101,8 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
         )}
       </div>
       <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 print:hidden">
-        <SourceList
-          sources={sources}
-          fits={sources.map((_, i) => (answer?.[i] ? planFit(answer[i]) : "not-known"))}
-          chosen={source?.id ?? null}
-          onChoose={setChosen}
-        />
+        <h2 className="text-[15px] text-ink2">{CHECK.source}</h2>
+        <FitList items={sources} fitOf={fitOf} chosen={source?.id ?? null} onChoose={setChosen} />
         <div className="mt-3">
           <Choice
             label={TOGETHER.starters}

@@ -23,7 +23,7 @@ export interface StartOnTop {
 }
 
 /** Two units that start at the same moment. */
-export interface StartTogether {
+interface StartTogether {
   readonly ids: readonly [string, string];
   readonly totalA: number;
   readonly limitA: number;

@@ -1,0 +1,38 @@
+import { FIT_WORDS } from "../words/common.ts";
+import { type FitName, VerdictGlyph } from "./verdict-glyph.tsx";
+
+interface FitListProps {
+  readonly items: readonly { readonly id: string; readonly name: string }[];
+  readonly fitOf: (id: string) => FitName;
+  readonly chosen: string | null;
+  readonly onChoose: (id: string) => void;
+}
+
+/** One of several, each with its verdict: the list is the comparison. */
+export function FitList({ items, fitOf, chosen, onChoose }: FitListProps) {
+  return (
+    <ul className="-mx-2">
+      {items.map(({ id, name }) => {
+        const fit = fitOf(id);
+        return (
+          <li key={id}>
+            <button
+              type="button"
+              aria-pressed={id === chosen}
+              onClick={() => onChoose(id)}
+              className={`flex min-h-[29px] w-full items-center justify-between gap-2 px-2 text-left pointer-coarse:min-h-[48px] ${id === chosen ? "bg-ink font-semibold text-face" : ""}`}
+            >
+              <span className="truncate">{name}</span>
+              <span className="flex shrink-0 items-center gap-2.5 text-[14.5px]">
+                <VerdictGlyph fit={fit} />
+                <span aria-hidden="true" className="w-[78px] text-right">
+                  {FIT_WORDS[fit]}
+                </span>
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
