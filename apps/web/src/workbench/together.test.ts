@@ -8,7 +8,7 @@ import { keepsOf } from "./keeps.ts";
 import { readLoads, writeLoads } from "./load-csv.ts";
 import { capacitorOff, coolingOfModel } from "./plate-help.ts";
 import { legAdvice, legsOf, planFit, togetherQuestion } from "./together.ts";
-import { knownLoad, USUAL_LOADS } from "./usual-loads.ts";
+import { knownLoad, turnedTo, USUAL_LOADS } from "./usual-loads.ts";
 
 const records = demoRecords();
 const of = <K extends AnyRecord["kind"]>(kind: K, rig: string) =>
@@ -181,6 +181,11 @@ describe("what helps with a plate", () => {
     const weak: AirConditioner = { ...unit, runCapacitorF: { value: 40.5e-6, from: "measured" }, runCapacitorPrintedF: printed };
     expect(capacitorOff(weak)).toBeCloseTo(-0.1, 9);
     expect(capacitorOff({ ...weak, runCapacitorF: printed })).toBeNull();
+  });
+
+  it("turns a charger down with all it takes", () => {
+    const charger = coach.loads.find((l) => l.chargeA !== undefined)!;
+    expect(turnedTo(charger, 11)).toEqual({ chargeA: 11, runW: { value: expect.closeTo(530 / 3, 9), from: "typical" } });
   });
 
   it("knows the usual loads, each marked typical", () => {

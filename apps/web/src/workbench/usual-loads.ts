@@ -22,3 +22,13 @@ export function knownLoad(code: string): Partial<Load> {
     ...(chargeA !== null && { chargeA }),
   };
 }
+
+/** A charger set to other DC amps: what it takes goes with them. */
+export function turnedTo(load: Load, chargeA: number): Partial<Load> {
+  const share = chargeA / (load.chargeA ?? chargeA);
+  return {
+    chargeA,
+    ...(load.runW !== undefined && { runW: { ...load.runW, value: load.runW.value * share } }),
+    ...(load.runA !== undefined && { runA: { ...load.runA, value: load.runA.value * share } }),
+  };
+}

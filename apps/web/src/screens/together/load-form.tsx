@@ -5,6 +5,7 @@ import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { TOGETHER } from "../../words/together.ts";
+import { turnedTo } from "../../workbench/usual-loads.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
@@ -23,7 +24,7 @@ export function LoadForm({ load }: { readonly load: Load }) {
       <FigureInput name="loadA" figure={load.runA} usual="measured" onChange={(next) => save({ runA: next }, "runA")} />
       <FigureInput name="loadStartA" figure={load.startA} usual="measured" onChange={(next) => save({ startA: next }, "startA")} />
       {load.chargeA !== undefined && (
-        <BoundedInput name="chargeA" value={load.chargeA} optional onChange={(next) => save({ chargeA: next ?? undefined }, "chargeA")} />
+        <BoundedInput name="chargeA" value={load.chargeA} onChange={(next) => next !== null && save(turnedTo(load, next), "chargeA")} />
       )}
       <Pick
         label={TOGETHER.legLabel}
