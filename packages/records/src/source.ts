@@ -63,6 +63,12 @@ const engine = {
   heatCounts: z.boolean().optional(),
   propane: z.boolean().optional(),
   eco: z.boolean().optional(),
+  /** Its own overload curve: share of running watts against seconds to shut down. */
+  overload: z
+    .array(z.strictObject({ x: z.number().gt(1).max(200), y: z.number().gt(0).max(100_000) }))
+    .min(2)
+    .max(MOST_POINTS)
+    .optional(),
   /** Fuel in the tank. */
   tankL: figure("tankL").optional(),
 };

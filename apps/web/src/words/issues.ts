@@ -1,4 +1,4 @@
-import { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
 
 type Say = (f: (name: string) => number) => string;
 
@@ -27,7 +27,7 @@ export const ISSUE_WORDS: Readonly<Record<string, Say>> = {
     "Eco mode is on. The engine idles until it is asked and may be too slow for the first amps of a start: turn it off for learning runs and first starts.",
   "surge-time": (f) => `Above running watts for ${formatSeconds(f("seconds"))}; the source allows ${formatSeconds(f("limitS"))}.`,
   "run-over-rating": (f) =>
-    `Running takes ${formatWatts(f("watts"))}, the source carries ${formatWatts(f("limitW"))} for hours. It will stop after some minutes.`,
+    `Running takes ${formatWatts(f("watts"))}, the source carries ${formatWatts(f("limitW"))} for hours. ${stopsAfter(f("afterS"))}`,
   "run-over-breaker-share": (f) =>
     `Running takes ${formatAmps(f("askedA"))}; for three hours and more count ${formatAmps(f("limitA"))}, 80 % of the breaker.`,
   "run-pull-out": (f) => `On ${formatVolts(f("volts"))} behind this wiring the motor cannot carry its load.`,
@@ -39,6 +39,12 @@ export const ISSUE_WORDS: Readonly<Record<string, Say>> = {
   "run-current-not-met": (f) =>
     `A motor of this plate cannot run as lightly as stated; ${formatAmps(f("askedA"))} was used. Check the running amps.`,
 };
+
+function stopsAfter(seconds: number): string {
+  if (!(seconds > 0)) return "It will stop after some minutes.";
+  const about = seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatWith(seconds, 0, "s");
+  return `It will stop after about ${about} (usual overload curve, from memory).`;
+}
 
 export const SEVERITY_WORDS = { stop: "Stop", warn: "Watch", note: "Note" } as const;
 export const issueSource = (source: string): string => `Source: ${source}`;

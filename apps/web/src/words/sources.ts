@@ -39,6 +39,8 @@ export const SOURCE_WORDS = {
     "edges-cross": "crosses the other edge: the earliest must come first.",
   },
   bandError: (edge: string, line: string | null, says: string): string => `${edge}${line === null ? "" : `, line ${line},`} ${says}`,
+  overload: "Overload and shut-down",
+  overloadHelp: "One pair a line: times its running watts, then seconds. Empty for the usual curve.",
   altitude: "Loses with height",
   altitudeSchools: {
     common: "3 % per 1,000 ft",

@@ -1,4 +1,4 @@
-import { formatAmps, formatNumber, formatPercent, formatWatts, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
 import type { Gear } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
@@ -70,6 +70,8 @@ export const BUDGET_WORDS = {
     `${leg === null ? "Running" : `Leg ${leg}`} takes ${formatWatts(watts)}; the source carries ${formatWatts(limitW)} for hours${leg === null ? "" : " on each leg"}.`,
   "start-over-limit": (name: string, totalA: number, limitA: number): string =>
     `${name}: ${formatAmps(totalA)} while it starts on top of the rest; the source gives ${formatAmps(limitA)}.`,
+  "holds-under-three-hours": (runA: number, limitA: number): string =>
+    `For less than three hours it holds: ${formatAmps(runA)} of ${formatAmps(limitA)}. That it carries this for good is too bold.`,
   "continuous-counted": (factor: number): string =>
     `What runs three hours and more counts ${formatNumber(factor, 2)} × (NEC 215.3; motors 430.24, 440.33; from memory).`,
   "start-not-judged": (): string => "On a breaker the simulated start decides, not the amps alone.",
@@ -117,6 +119,7 @@ export const TOGETHER = {
   lockOuts: { free: "as they like", locked: "one after the other" },
   locked: "A lock-out or a delay makes one wait while the other starts.",
   order: (names: readonly string[]): string => `Start in this order: ${names.join(", ")}.`,
+  runsOn: (volts: number): string => `runs on ${formatVolts(volts)}`,
   startOf: (name: string): string => `${name}, on top of the rest`,
   loads: "Loads",
   addLoad: "Add a load",

@@ -46,6 +46,7 @@ export function keepsOf(
             ratedW: source.runningW?.value ?? budget.runningW,
             eco: source.eco === true,
             tankL: source.tankL?.value ?? null,
+            ...(source.overload !== undefined && { curve: source.overload }),
           },
           demand(without),
         )

@@ -1,3 +1,5 @@
+export { checkOverload } from "@amp-saver/core/device/engine";
+
 import { FIGURE_BOUNDS, type FigureName, MOST_POINTS } from "@amp-saver/records";
 
 type Name = FigureName | "multiple" | "seconds";

@@ -76,7 +76,7 @@ describe("the plan of a rig on a source", () => {
     const [leg] = study.budget.legs;
     const full = { ...study.budget, legs: [{ ...leg!, countedA: 0.98 * leg!.limitA }] };
     expect(planFit({ ...study, budget: full })).toBe("just-fits");
-    expect(planFit({ ...study, starts: [{ id: "demo-front", fit: "too-much", spareA: null }] })).toBe("too-much");
+    expect(planFit({ ...study, starts: [{ id: "demo-front", fit: "too-much", spareA: null, runningV: null }] })).toBe("too-much");
   });
 });
 

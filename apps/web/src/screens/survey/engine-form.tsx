@@ -2,8 +2,10 @@ import type { GeneratorSource } from "@amp-saver/records";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
+import { checkOverload } from "../../workbench/points.ts";
 import { deratingOf } from "../../workbench/source-case.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { PointsForm } from "./points-form.tsx";
 import type { SaveSource } from "./save-source.ts";
 
 const SCHOOLS = ["common", "steeper", "air-density", "none"] as const;
@@ -35,6 +37,19 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
       />
       <Tick label={SOURCE_WORDS.eco} help={SOURCE_WORDS.ecoHelp} ticked={source.eco === true} onChange={(eco) => save({ eco }, "eco")} />
       <FigureInput name="tankL" figure={source.tankL} usual="sheet" onChange={(tankL) => save({ tankL }, "tankL")} />
+      <PointsForm
+        label={SOURCE_WORDS.overload}
+        help={SOURCE_WORDS.overloadHelp}
+        points={(source.overload ?? []).map(({ x, y }) => [x, y])}
+        names={["multiple", "seconds"]}
+        onChange={(pairs) => {
+          const checked = pairs.length === 0 ? null : checkOverload(pairs.map(([x, y]) => ({ x, y })));
+          if (checked !== null && !checked.ok)
+            return SOURCE_WORDS.bandError(SOURCE_WORDS.overload, checked.where, SOURCE_WORDS.bandFailures[checked.reason]);
+          save({ overload: checked === null ? undefined : [...checked.value] }, "overload");
+          return null;
+        }}
+      />
       {source.type === "inverter-generator" && (
         <>
           <Tick

@@ -32,10 +32,11 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
   return (
     <section className="mt-3">
       <ul>
-        {starts.map(({ id, fit, spareA }) => (
+        {starts.map(({ id, fit, spareA, runningV }) => (
           <li key={id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-hair py-1.5">
             <span>{TOGETHER.startOf(nameOf(id))}</span>
             <span className="flex items-center gap-2.5">
+              {runningV !== null && <span className="text-[14.5px] text-ink2">{TOGETHER.runsOn(runningV)}</span>}
               <VerdictGlyph fit={fit} />
               <span aria-hidden="true">{FIT_WORDS[fit]}</span>
               <span className="figure w-[150px] text-right">{spareA !== null && spareA > 0 && CHECK.spareOf(spareA)}</span>
@@ -52,6 +53,7 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
             {issue.code === "over-breaker" && BUDGET_WORDS[issue.code](issue.leg, issue.countedA, issue.limitA, legs)}
             {issue.code === "over-running-watts" && BUDGET_WORDS[issue.code](issue.leg, issue.watts, issue.limitW)}
             {issue.code === "start-over-limit" && BUDGET_WORDS[issue.code](nameOf(issue.id), issue.totalA, issue.limitA)}
+            {issue.code === "holds-under-three-hours" && BUDGET_WORDS[issue.code](issue.runA, issue.limitA)}
             {issue.code === "continuous-counted" && BUDGET_WORDS[issue.code](issue.factor)}
             {issue.code === "legs-uneven" && BUDGET_WORDS[issue.code](issue.leg1, issue.leg2)}
           </li>

@@ -8,5 +8,5 @@ export {
   deratingShares,
   USUAL_DERATING,
 } from "./limits.ts";
-export { type OverloadCurve, shutdownAfterS } from "./overload.ts";
+export { checkOverload, type OverloadCurve, type OverloadFailure, shutdownAfterS } from "./overload.ts";
 export { ENGINE_PARAMS } from "./params.ts";

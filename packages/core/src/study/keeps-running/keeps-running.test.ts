@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { shutdownAfterS } from "../../device/engine/index.ts";
+import { checkOverload, shutdownAfterS } from "../../device/engine/index.ts";
 import { bankHours, chargeAmps, engineHours } from "./index.ts";
 
 describe("a generator's overload", () => {
@@ -19,6 +19,28 @@ describe("a generator's overload", () => {
         expect(shutdownAfterS(Math.max(a, b))).toBeLessThanOrEqual(shutdownAfterS(Math.min(a, b)));
       }),
     );
+  });
+
+  it.each([
+    [[[1.1, 60]], "too-few", "1"],
+    [
+      [
+        [1.2, 60],
+        [1.1, 30],
+      ],
+      "multiples-not-rising",
+      "2",
+    ],
+    [
+      [
+        [1.1, 30],
+        [1.2, 60],
+      ],
+      "seconds-not-falling",
+      "2",
+    ],
+  ] as const)("refuses %j", (pairs, reason, where) => {
+    expect(checkOverload(pairs.map(([x, y]) => ({ x, y })))).toEqual({ ok: false, reason, where });
   });
 
   it("takes the user's own points", () => {

@@ -1,4 +1,5 @@
 import { LOWEST_PLATE_SHARE, nominalVolts, WARN_NOMINAL_SHARE } from "../../device/compressor-motor/index.ts";
+import { shutdownAfterS } from "../../device/engine/index.ts";
 import { GENERATOR_PARAMS as GENERATOR } from "../../device/generator/index.ts";
 import { LONGEST_IN_CIRCUIT_S } from "../../device/hard-start/index.ts";
 import { COMMON_PRACTICE, FROM_MEMORY } from "../../quantity/index.ts";
@@ -83,7 +84,13 @@ function runIssues(
       say(
         "run-over-rating",
         "stop",
-        { watts: running.watts, limitW: carriedW(source), askedA: run.askedA, limitA: run.limitA ?? 0 },
+        {
+          watts: running.watts,
+          limitW: carriedW(source),
+          askedA: run.askedA,
+          limitA: run.limitA ?? 0,
+          ...stopsAfter(running.watts / carriedW(source), source.kind === "electronic" && source.battery !== null),
+        },
         "the source's rated watts, derated",
       );
     else
@@ -115,4 +122,10 @@ function lowestHeldVolts(trace: StartTrace, heldS: number): number {
   let lowest = Number.POSITIVE_INFINITY;
   for (let j = span - 1; j < live; j++) lowest = Math.min(lowest, Math.max(...trace.meter.volts.subarray(j - span + 1, j + 1)));
   return lowest;
+}
+
+/** When a generator shuts down by the usual curve; nothing where it never does, or where a bank's inverter decides. */
+function stopsAfter(share: number, onBank: boolean): { readonly afterS?: number } {
+  const afterS = shutdownAfterS(share);
+  return onBank || !Number.isFinite(afterS) ? {} : { afterS };
 }

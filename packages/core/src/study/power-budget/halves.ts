@@ -21,6 +21,9 @@ class Half {
   /** Most amps on a leg while the subset starts in order; −∞ where nothing starts on that leg. */
   readonly peak1: Float64Array;
   readonly peak2: Float64Array;
+  /** The same or, where that is more, while the one with most beyond running starts again on top of the subset. */
+  readonly top1: Float64Array;
+  readonly top2: Float64Array;
   /** Most amps beyond running among those that start again by themselves. */
   readonly again1: Float64Array;
   readonly again2: Float64Array;
@@ -35,6 +38,7 @@ class Half {
     [this.breaker1, this.breaker2, this.run1, this.run2] = [sums(), sums(), sums(), sums()];
     [this.watts, this.watts1, this.watts2] = [sums(), sums(), sums()];
     [this.peak1, this.peak2, this.again1, this.again2] = [most(), most(), most(), most()];
+    [this.top1, this.top2] = [most(), most()];
     for (let m = 1; m < size; m++) {
       const k = 31 - Math.clz32(m);
       const rest = m ^ (1 << k);
@@ -53,6 +57,8 @@ class Half {
       this.peak2[m] = Math.max(this.peak2[rest]!, load.on[1] ? this.run2[rest]! + load.startA : none);
       this.again1[m] = Math.max(this.again1[rest]!, load.on[0] ? again : none);
       this.again2[m] = Math.max(this.again2[rest]!, load.on[1] ? again : none);
+      this.top1[m] = Math.max(this.peak1[m]!, this.run1[m]! + this.again1[m]!);
+      this.top2[m] = Math.max(this.peak2[m]!, this.run2[m]! + this.again2[m]!);
     }
   }
 }
@@ -79,22 +85,49 @@ export function halvesOf(given: BudgetCase): Halves {
   };
 }
 
-/** Whether a subset of each half, together, may run and start; the limits hold their hair of rounding. */
-export function together({ first: f, after: a, limits }: Halves, i: number, j: number): boolean {
-  const { breakerA, watts, wattsPerLeg, startA } = limits;
-  const run1 = f.run1[i]! + a.run1[j]!;
-  const run2 = f.run2[i]! + a.run2[j]!;
+/** What is left of each limit beside one subset of the first half. */
+export interface Left {
+  readonly breaker1: number;
+  readonly breaker2: number;
+  readonly watts: number;
+  readonly watts1: number;
+  readonly watts2: number;
+  readonly start1: number;
+  readonly start2: number;
+  /** For running amps only, beside a start again of the first half's own. */
+  readonly again1: number;
+  readonly again2: number;
+}
+
+/** What the first half's subset i leaves; null where that one does not even start alone. */
+export function leftBeside({ first: f, limits }: Halves, i: number): Left | null {
+  if (f.peak1[i]! > limits.startA || f.peak2[i]! > limits.startA) return null;
+  const start1 = limits.startA - f.run1[i]!;
+  const start2 = limits.startA - f.run2[i]!;
+  return {
+    breaker1: limits.breakerA - f.breaker1[i]!,
+    breaker2: limits.breakerA - f.breaker2[i]!,
+    watts: limits.watts - f.watts[i]!,
+    watts1: limits.wattsPerLeg - f.watts1[i]!,
+    watts2: limits.wattsPerLeg - f.watts2[i]!,
+    start1,
+    start2,
+    again1: start1 - f.again1[i]!,
+    again2: start2 - f.again2[i]!,
+  };
+}
+
+/** Whether the second half's subset j fits and starts in what is left. */
+export function fitsIn(a: Halves["after"], j: number, left: Left): boolean {
   return (
-    f.breaker1[i]! + a.breaker1[j]! <= breakerA &&
-    f.breaker2[i]! + a.breaker2[j]! <= breakerA &&
-    f.watts[i]! + a.watts[j]! <= watts &&
-    f.watts1[i]! + a.watts1[j]! <= wattsPerLeg &&
-    f.watts2[i]! + a.watts2[j]! <= wattsPerLeg &&
-    f.peak1[i]! <= startA &&
-    f.peak2[i]! <= startA &&
-    f.run1[i]! + a.peak1[j]! <= startA &&
-    f.run2[i]! + a.peak2[j]! <= startA &&
-    run1 + Math.max(f.again1[i]!, a.again1[j]!) <= startA &&
-    run2 + Math.max(f.again2[i]!, a.again2[j]!) <= startA
+    a.watts1[j]! <= left.watts1 &&
+    a.top1[j]! <= left.start1 &&
+    a.run1[j]! <= left.again1 &&
+    a.breaker1[j]! <= left.breaker1 &&
+    a.watts2[j]! <= left.watts2 &&
+    a.top2[j]! <= left.start2 &&
+    a.run2[j]! <= left.again2 &&
+    a.breaker2[j]! <= left.breaker2 &&
+    a.watts[j]! <= left.watts
   );
 }

@@ -9,6 +9,13 @@ export type BudgetIssue =
       readonly limitW: number;
     }
   | { readonly code: "start-over-limit"; readonly severity: "stop"; readonly id: string; readonly totalA: number; readonly limitA: number }
+  | {
+      readonly code: "holds-under-three-hours";
+      readonly severity: "note";
+      readonly leg: 1 | 2;
+      readonly runA: number;
+      readonly limitA: number;
+    }
   | { readonly code: "continuous-counted"; readonly severity: "note"; readonly factor: number }
   | { readonly code: "start-not-judged"; readonly severity: "note"; readonly id: string }
   | { readonly code: "legs-uneven"; readonly severity: "note"; readonly leg1: number; readonly leg2: number };
@@ -17,6 +24,7 @@ export const BUDGET_ISSUES = [
   "over-breaker",
   "over-running-watts",
   "start-over-limit",
+  "holds-under-three-hours",
   "continuous-counted",
   "start-not-judged",
   "legs-uneven",

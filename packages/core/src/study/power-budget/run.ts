@@ -27,7 +27,7 @@ export function studyBudget(given: BudgetCase): BudgetStudy {
     worstStart: starts.reduce<StartUse | null>((worst, s) => (worst === null || s.totalA > worst.totalA ? s : worst), null),
     startOrder: status === "fits" ? startOrder(list).map((at) => loads[at]!.id) : null,
     shed: status === "fits" ? [] : shed(given).map((at) => loads[at]!.id),
-    issues: [...stops(given, limits, sums, legs, starts), ...notes(given, legs)],
+    issues: [...stops(given, limits, sums, legs, starts), ...holdsShort(given, sums, legs), ...notes(given, legs)],
   };
 }
 
@@ -65,6 +65,16 @@ function stops(
   for (const { id, totalA, limitA } of starts)
     if (!within(totalA, limitA)) found.push({ code: "start-over-limit", severity: "stop", id, totalA, limitA });
   return found;
+}
+
+/** Legs over their breaker by the three-hour rule alone: a claim that they carry it is too bold, but not for an hour. */
+function holdsShort({ source }: BudgetCase, sums: Sums, legs: readonly LegUse[]): readonly BudgetIssue[] {
+  if (source.kind !== "shore") return [];
+  return legs.flatMap(({ leg, countedA, limitA }): readonly BudgetIssue[] => {
+    const runA = sums.runA[leg === 1 ? 0 : 1];
+    const short = !within(countedA, limitA) && within(runA, limitA);
+    return short ? [{ code: "holds-under-three-hours", severity: "note", leg, runA, limitA }] : [];
+  });
 }
 
 function notes({ source, loads }: BudgetCase, legs: readonly LegUse[]): readonly BudgetIssue[] {

@@ -1,5 +1,5 @@
 import type { BudgetCase } from "./case.ts";
-import { halvesOf, together } from "./halves.ts";
+import { fitsIn, halvesOf, leftBeside } from "./halves.ts";
 import { BUDGET_PARAMS as P, PRIORITIES } from "./params.ts";
 
 /** What dropping a load costs: its priority's weight. */
@@ -28,9 +28,11 @@ export function shed(given: BudgetCase): readonly number[] {
   let best: Dropped = dropped(loads, 0, 0);
   let most = Number.NEGATIVE_INFINITY;
   for (let i = 0; i < keptFirst.length; i++) {
+    const left = leftBeside(halves, i);
+    if (left === null) continue;
     for (let j = 0; j < keptAfter.length; j++) {
       const keeps = keptFirst[i]! + keptAfter[j]!;
-      if (keeps < most || !together(halves, i, j)) continue;
+      if (keeps < most || !fitsIn(halves.after, j, left)) continue;
       const option = dropped(loads, halves.first.mask[i]! | halves.after.mask[j]!, keeps);
       if (most === Number.NEGATIVE_INFINITY || better(option, best)) best = option;
       most = Math.max(most, keeps);

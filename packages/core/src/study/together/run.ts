@@ -20,6 +20,8 @@ export interface StartOnTop {
   readonly fit: Fit;
   /** To spare in the start, A; null where it does not start or nothing limits. */
   readonly spareA: number | null;
+  /** Volts at the unit while it runs with the rest, V; null where it does not. */
+  readonly runningV: number | null;
 }
 
 /** Two units that start at the same moment. */
@@ -85,9 +87,14 @@ function stayOff({ source, loads }: BudgetCase, units: readonly string[], shed: 
 function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[]): StartOnTop {
   const backgroundA = Math.max(...legsOf(unit.leg).map((leg) => amps(kept, leg, unit.id)));
   const study = studyStart({ ...asItStands(unit), backgroundA });
-  if (!study.ok) return { id: unit.id, fit: "not-known", spareA: null };
+  if (!study.ok) return { id: unit.id, fit: "not-known", spareA: null, runningV: null };
   const { result, verdict } = study.value;
-  return { id: unit.id, fit: verdict.start, spareA: verdict.start === "too-much" ? null : result.start.marginA };
+  return {
+    id: unit.id,
+    fit: verdict.start,
+    spareA: verdict.start === "too-much" ? null : result.start.marginA,
+    runningV: result.running?.volts ?? null,
+  };
 }
 
 function startPairs({ source }: BudgetCase, demands: readonly UnitDemand[], kept: readonly BudgetLoad[]): readonly StartTogether[] {

@@ -41,6 +41,7 @@ describe("claims of the field, with the margin they have (common practice, no so
     expect(leg!.countedA).toBeCloseTo(1.25 * amps, 6);
     expect(study.budget).toMatchObject({ status: amps * 1.25 <= 30 ? "fits" : "overload" });
     expect(study.budget.status).toBe("overload");
+    expect(study.budget.issues).toContainEqual({ code: "holds-under-three-hours", severity: "note", leg: 1, runA: amps, limitA: 30 });
   });
 
   it("an efficient unit alone on 15 A fits with a starter; a charger beside it asks for 20 A", () => {
@@ -89,6 +90,12 @@ describe("what may be on together", () => {
     const spare = (amps: number): number =>
       studyTogether({ source: set, units: [unit("roof", source)], loads: [load("base", amps, { priority: 1 })] }).starts[0]!.spareA!;
     expect(spare(1) - spare(3)).toBeCloseTo(2, 0);
+  });
+
+  it("says on how many volts a unit then runs: fewer the more is on", () => {
+    const volts = (amps: number): number =>
+      onShore(30, (s) => [unit("roof", s)], [load("base", amps, { priority: 1 })]).starts[0]!.runningV!;
+    expect(volts(1) - volts(8)).toBeCloseTo(7 * 0.2, 1);
   });
 
   it("sets two starts at one moment beside what the source gives", () => {
