@@ -1,4 +1,5 @@
 import { deratingShares } from "@amp-saver/core/device/engine";
+import { INVERTER_GENERATOR_PARAMS } from "@amp-saver/core/device/inverter-generator";
 import { celsiusFromF, metresFromFt } from "@amp-saver/core/quantity";
 import { type BudgetCase, type BudgetLoad, type BudgetSource, MOST_LOADS } from "@amp-saver/core/study/power-budget";
 import { z } from "zod";
@@ -54,7 +55,7 @@ type LoadFile = BudgetCaseFile["loads"][number];
 /** Taken where a load has no priority: neither to keep nor to go first. */
 const MIDDLE_PRIORITY = 3;
 /** Surge watts over running watts where only one of them is given. */
-const SURGE_OVER_RUNNING = 1.2;
+const SURGE_OVER_RUNNING = INVERTER_GENERATOR_PARAMS.surgeOverRunning.value;
 /** Air at which an engine loses nothing to heat, taken where none is given. */
 const NO_HEAT_LOSS_F = 77;
 

@@ -138,6 +138,8 @@ export const TOGETHER = {
   deleteLoad: (name: string): string => `Delete ${name}`,
   importCsv: "Read a list (CSV)",
   exportCsv: "Export the list (CSV)",
+  tooManyOn: (most: number): string =>
+    `Too much is planned on to be looked at together: at most ${most} units and loads. Take some off the list.`,
   tooMany: (most: number): string => `A rig has at most ${most} loads.`,
   read: (n: number): string => `${n} load${n === 1 ? "" : "s"} read.`,
   print: "Print the limits card",

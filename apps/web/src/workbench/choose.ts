@@ -11,6 +11,7 @@ import {
 import type { AirConditioner, Source, Starter } from "@amp-saver/records";
 import { asQuantity } from "./figures.ts";
 import { CAPACITOR_BAND } from "./plate-help.ts";
+import { ratedW } from "./rated.ts";
 import { sourceCase } from "./source-case.ts";
 import { isAided, unitCase } from "./unit-case.ts";
 
@@ -50,11 +51,9 @@ export function choicesOf(
 function carries(source: Source): number | null {
   const volts = source.volts.value;
   if (source.type === "shore") return source.breakerA === undefined ? null : continuousA(source.breakerA.value) * volts;
+  if (source.type !== "inverter") return ratedW(source);
   const own = source.runningW?.value ?? source.surgeW?.value;
-  if (own === undefined) return null;
-  if (source.type === "inverter") return own + (source.shoreLimitA?.value ?? 0) * volts;
-  const second = source.type === "inverter-generator" ? source.second : undefined;
-  return own + (second === undefined ? 0 : (second.runningW?.value ?? own));
+  return own === undefined ? null : own + (source.shoreLimitA?.value ?? 0) * volts;
 }
 
 /** The source that carries least; undefined while none is known. */

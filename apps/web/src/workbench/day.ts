@@ -4,8 +4,9 @@ import { continuousA } from "@amp-saver/core/device/shore";
 import type { DayBank, DayCase, DaySource, DayStudy } from "@amp-saver/core/study/day-plan";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
+import { ratedW } from "./rated.ts";
 import { deratingOf } from "./source-case.ts";
-import { type TogetherInput, togetherQuestion } from "./together.ts";
+import { rigVolts, type TogetherInput, togetherQuestion } from "./together.ts";
 
 export { coincidencesPerDay } from "@amp-saver/core/study/day-plan";
 
@@ -49,22 +50,23 @@ export function dayQuestion(input: DayInput): DayQuestion | null {
     .toSorted((a, b) => Number(a.engine !== null) - Number(b.engine !== null) || b.watts - a.watts);
   const inverter = sources.find((s): s is InverterSource => s.type === "inverter");
   const charger = loads.find((l) => l.chargeA !== undefined && l.on);
-  const bank = inverter === undefined ? null : dayBank(inverter, charger);
+  const { perLegV } = rigVolts(input);
+  const bank = inverter === undefined ? null : dayBank(inverter, charger === undefined ? 0 : wattsOf(charger, perLegV));
   const planned = loads.filter((l) => l.on && (bank === null || l.chargeA === undefined));
   return {
     units: found.given.units,
     day: {
       weather: { coolestC: Math.min(coolestOf(rig), rig.hottestC.value), hottestC: rig.hottestC.value },
-      loads: planned.map((l) => ({ id: l.id, watts: wattsOf(l), priority: l.priority, spells: l.spells ?? [] })),
+      loads: planned.map((l) => ({ id: l.id, watts: wattsOf(l, perLegV), priority: l.priority, spells: l.spells ?? [] })),
       sources: fed,
       bank,
     },
   };
 }
 
-/** Watts a load takes: as stated, or its amps on 120 V legs. */
-function wattsOf(load: Load): number {
-  return load.runW?.value ?? (load.runA?.value ?? 0) * 120 * (load.leg === "both" ? 2 : 1);
+/** Watts a load takes: as stated, or its amps on its legs. */
+function wattsOf(load: Load, perLegV: number): number {
+  return load.runW?.value ?? (load.runA?.value ?? 0) * perLegV * (load.leg === "both" ? 2 : 1);
 }
 
 function daySource(source: Exclude<Source, InverterSource>, rig: Rig): DaySource | null {
@@ -74,17 +76,13 @@ function daySource(source: Exclude<Source, InverterSource>, rig: Rig): DaySource
     if (source.breakerA === undefined) return null;
     return { id: source.id, watts: continuousA(source.breakerA.value) * volts * (source.legs ?? 1), engine: null, spells };
   }
-  const rated = source.runningW?.value ?? (source.surgeW === undefined ? undefined : source.surgeW.value / SURGE_OVER_RUNNING);
-  if (rated === undefined) return null;
-  const second = source.type === "inverter-generator" ? source.second : undefined;
-  const all = rated + (second === undefined ? 0 : (second.runningW?.value ?? rated));
+  const all = ratedW(source);
+  if (all === null) return null;
   const left = deratingShares(rig.altitudeM.value, rig.hottestC.value, deratingOf(source)).all;
   return { id: source.id, watts: all * left, engine: { ratedW: all, eco: source.eco === true }, spells };
 }
 
-const SURGE_OVER_RUNNING = 1.2;
-
-function dayBank(source: InverterSource, charger: Load | undefined): DayBank | null {
+function dayBank(source: InverterSource, chargerW: number): DayBank | null {
   const inverterW = source.runningW?.value;
   if (inverterW === undefined) return null;
   return {
@@ -94,7 +92,7 @@ function dayBank(source: InverterSource, charger: Load | undefined): DayBank | n
       source.depth?.value ?? (source.chemistry === undefined || source.chemistry === "lithium" ? BATTERY.depth : BATTERY.depthLead).value,
     efficiency: source.efficiency?.value ?? BATTERY.efficiency.value,
     inverterW,
-    chargerW: charger === undefined ? 0 : wattsOf(charger),
+    chargerW,
     chargeAtStart: CHARGE_AT_START,
   };
 }

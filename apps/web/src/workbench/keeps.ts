@@ -2,7 +2,8 @@ import { BATTERY_PARAMS as BATTERY } from "@amp-saver/core/device/battery";
 import { dutyAt } from "@amp-saver/core/study/day-plan";
 import { type BankHours, bankHours, chargeAmps, type EngineHours, engineHours } from "@amp-saver/core/study/keeps-running";
 import type { Load, Rig, Source } from "@amp-saver/records";
-import type { PlanStudy, TogetherQuestion } from "./together.ts";
+import { ratedW } from "./rated.ts";
+import { continuousFactor, type PlanStudy, type TogetherQuestion } from "./together.ts";
 
 /** How long what may stay on keeps running, and what may be charged beside it. */
 export interface Keeps {
@@ -43,7 +44,7 @@ export function keepsOf(
       ? engineHours(
           {
             runningW: budget.runningW,
-            ratedW: source.runningW?.value ?? budget.runningW,
+            ratedW: ratedW(source) ?? budget.runningW,
             eco: source.eco === true,
             tankL: source.tankL?.value ?? null,
             ...(source.overload !== undefined && { curve: source.overload }),
@@ -57,18 +58,15 @@ export function keepsOf(
   return { planned: engine([]), engine: engine(off), bank: bankOf(source, demand(off)), chargeA };
 }
 
-/** AC amps left for a charger for hours, on the leg it hangs on or the first. */
+/** AC amps left for a charger, which goes on for hours and counts as a continuous load, on the leg it hangs on or the first. */
 function roomA({ budget }: PlanStudy, { source, loads }: TogetherQuestion["given"], charger: string | undefined): number {
   const own = loads.find((l) => l.id === charger);
   const leg = budget.legs.find((l) => l.leg === own?.leg) ?? budget.legs[0];
   if (leg === undefined) return 0;
-  const factor = source.kind === "shore" ? CONTINUOUS : 1;
+  const factor = continuousFactor(source.kind);
   const counted = own === undefined ? 0 : own.runA * (own.continuous === true ? factor : 1);
   return (leg.limitA - (leg.countedA - counted)) / factor;
 }
-
-/** Charging goes on for hours, so it counts as a continuous load. */
-const CONTINUOUS = 1.25;
 
 function bankOf(source: Source, demand: { readonly steadyW: number; readonly cyclingW: number; readonly duty: number }): BankHours | null {
   if (source.type !== "inverter" || source.bankV === undefined || source.bankAh === undefined) return null;

@@ -7,7 +7,7 @@ import { describe, expect, it } from "vitest";
 import { keepsOf } from "./keeps.ts";
 import { readLoads, writeLoads } from "./load-csv.ts";
 import { capacitorOff, coolingOfModel } from "./plate-help.ts";
-import { legAdvice, legsOf, planFit, togetherQuestion } from "./together.ts";
+import { askable, legAdvice, legsOf, planFit, rigVolts, togetherQuestion } from "./together.ts";
 import { knownLoad, turnedTo, USUAL_LOADS } from "./usual-loads.ts";
 
 const records = demoRecords();
@@ -59,6 +59,20 @@ describe("the plan of a rig on a source", () => {
     const question = togetherQuestion({ ...coach, loads, unitsOff: new Set(["demo-rear"]) }, source("demo-gen"))!;
     expect(question.given.units.map((u) => u.id)).toEqual(["demo-front"]);
     expect(question.given.loads.some((l) => l.id === "demo-load-fridge")).toBe(false);
+  });
+
+  it("is not asked where more is planned on than can be looked at together", () => {
+    const many = Array.from({ length: 30 }, (_, i): Load => ({ ...coach.loads[0]!, id: `load ${i}` as Load["id"] }));
+    expect(askable(togetherQuestion(coach, source("demo-gen")))).not.toBeNull();
+    expect(askable(togetherQuestion({ ...coach, loads: many }, source("demo-gen")))).toBeNull();
+  });
+
+  it("knows its volts by its first source", () => {
+    const fed = (volts: number, hz: 50 | 60) =>
+      rigVolts({ sources: [{ ...source("demo-gen"), volts: { value: volts, from: "plate" } }], units: [{ ...coach.units[0]!, hz }] });
+    expect([fed(120, 60), fed(240, 60), fed(230, 50)].map((v) => v.perLegV)).toEqual([120, 120, 230]);
+    expect(rigVolts({ sources: [], units: [] }).sourceV).toBe(120);
+    expect(knownLoad("vacuum", 230).startA?.value).toBeCloseTo((2 * 1000) / 230, 1);
   });
 
   it("halves a two-legged set for a 120 V unit", () => {

@@ -1,4 +1,11 @@
-import { type BudgetLoad, type BudgetSource, balanceLegs, type LegAdvice } from "@amp-saver/core/study/power-budget";
+import {
+  BUDGET_PARAMS,
+  type BudgetLoad,
+  type BudgetSource,
+  balanceLegs,
+  type LegAdvice,
+  MOST_LOADS,
+} from "@amp-saver/core/study/power-budget";
 import { budgetSourceOf, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
 import type { AirConditioner, Job, Load, Rig, Source, Starter } from "@amp-saver/records";
 import { conditionsOf, startCase } from "./start-case.ts";
@@ -34,6 +41,17 @@ export function legsOf(source: Source, hz: 50 | 60): { readonly legs: 1 | 2; rea
   const { value } = source.volts;
   if (value < SPLIT_FROM_V) return { legs: source.legs ?? 1, perLegV: value };
   return hz === 50 ? { legs: 1, perLegV: value } : { legs: 2, perLegV: HALF_V };
+}
+
+/** Volts of a rig: of a leg to neutral, and of what feeds it; from its first source, 120 V where there is none. */
+export function rigVolts({ sources, units }: { readonly sources: readonly Source[]; readonly units: readonly AirConditioner[] }): {
+  readonly perLegV: number;
+  readonly sourceV: number;
+} {
+  const [source] = sources;
+  return source === undefined
+    ? { perLegV: HALF_V, sourceV: HALF_V }
+    : { perLegV: legsOf(source, units[0]?.hz ?? 60).perLegV, sourceV: source.volts.value };
 }
 
 /** What is planned to be on, on this source, on the rig's own hottest day and highest stop; null while no unit's plate or source is known. */
@@ -110,6 +128,16 @@ function atFullVolts(source: Source): Source {
 /** Running amps are known to about so much: with less than that to spare it only just fits (common practice, no source). */
 const TIGHT_SHARE = 0.05;
 
+/** Units and loads that can be looked at together. */
+export const MOST_TOGETHER = MOST_LOADS;
+
+/** A question small enough to be looked at whole; null where too much is planned on. */
+export function askable(question: TogetherQuestion | null): TogetherQuestion["given"] | null {
+  if (question === null) return null;
+  const { given } = question;
+  return given.units.length + given.loads.length > MOST_TOGETHER ? null : given;
+}
+
 /** Verdict of a whole plan on one source, as the lists show it. */
 export function planFit({ budget, starts }: TogetherStudy): "fits" | "just-fits" | "too-much" {
   if (budget.status !== "fits" || starts.some((s) => s.fit === "too-much")) return "too-much";
@@ -125,4 +153,9 @@ export function legAdvice({ units }: TogetherStudy, { given }: TogetherQuestion)
     return unit === undefined ? [] : [{ ...demand, leg: unit.leg, priority: unit.priority }];
   });
   return balanceLegs({ source: given.source, loads: [...wired, ...given.loads] }, new Set(given.loads.map((l) => l.id)));
+}
+
+/** What loads of three hours and more count for on a kind of source. */
+export function continuousFactor(kind: BudgetSource["kind"]): number {
+  return kind === "shore" ? BUDGET_PARAMS.continuousFactor.value : 1;
 }

@@ -4,14 +4,12 @@ import type { Load } from "@amp-saver/records";
 /** Codes of the usual loads, as they are offered. */
 export const USUAL_LOADS: readonly string[] = TYPICAL_LOADS.map((l) => l.code);
 
-const VOLTS = 120;
-
 /** What is known of a usual load, marked as typical; nothing for one of one's own. */
-export function knownLoad(code: string): Partial<Load> {
+export function knownLoad(code: string, perLegV = 120): Partial<Load> {
   const usual = TYPICAL_LOADS.find((l) => l.code === code);
   if (usual === undefined) return {};
   const { watts, startOverRun, continuous, automatic, priority, both, chargeA } = usual;
-  const runA = watts / VOLTS / (both ? 2 : 1);
+  const runA = watts / perLegV / (both ? 2 : 1);
   return {
     runW: { value: watts, from: "typical" },
     leg: both ? "both" : 1,

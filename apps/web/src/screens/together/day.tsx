@@ -14,12 +14,11 @@ import { DAY, daySentence } from "../../words/day.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { coolestOf, dayBands, dayQuestion } from "../../workbench/day.ts";
 import { shownAs } from "../../workbench/measure.ts";
+import { rigVolts } from "../../workbench/together.ts";
 import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { SpellsRow } from "./spells.tsx";
 import { ViewChoice } from "./view-choice.tsx";
-
-const VOLTS = 120;
 
 /** A day of the rig, hour by hour: what takes power, what there is, every start, and the bank. */
 export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
@@ -41,6 +40,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
       : day === undefined
         ? [{ text: COMMON.working }]
         : daySentence({ short, worstMinute: day.worst.minute, spareW: day.worst.availableW - day.worst.askedW });
+  const { sourceV } = rigVolts(bundle);
   const air = shownAs("hottestC", measure);
   const step = day === undefined || read === null ? undefined : day.steps[read];
   const charge = day?.steps[0]?.charge == null ? null : day.steps.map((s) => s.charge ?? 0);
@@ -65,9 +65,9 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
               <DayPicture
                 width={width}
                 height={width < 620 ? 560 : 500}
-                bands={dayBands(day, units).map((b) => ({ ...b, name: nameOf(b.id), amps: b.watts.map((w) => w / VOLTS) }))}
-                availableA={day.steps.map((s) => s.availableW / VOLTS)}
-                askedA={day.steps.map((s) => s.askedW / VOLTS)}
+                bands={dayBands(day, units).map((b) => ({ ...b, name: nameOf(b.id), amps: b.watts.map((w) => w / sourceV) }))}
+                availableA={day.steps.map((s) => s.availableW / sourceV)}
+                askedA={day.steps.map((s) => s.askedW / sourceV)}
                 charge={charge}
                 leastCharge={question.day.bank === null ? 0 : 1 - question.day.bank.depth}
                 starts={day.steps.flatMap((s, k) => (s.starts.length > 0 ? [k] : []))}

@@ -7,19 +7,25 @@ import { Button } from "../../ui/button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { LOAD_WORDS, TOGETHER } from "../../words/together.ts";
 import { readLoads, writeLoads } from "../../workbench/load-csv.ts";
+import { rigVolts } from "../../workbench/together.ts";
 import { knownLoad, USUAL_LOADS } from "../../workbench/usual-loads.ts";
 import { csvSentence } from "./csv-sentence.ts";
 import { LoadForm } from "./load-form.tsx";
 
 /** The rig's loads: from the usual ones or one's own, as a list that goes in and out as CSV. */
-export function LoadList({ bundle: { rig, loads } }: { readonly bundle: RigBundle }) {
+export function LoadList({ bundle }: { readonly bundle: RigBundle }) {
+  const { rig, loads } = bundle;
   const { commit } = useStore();
   const [open, setOpen] = useState<string | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const picker = useRef<HTMLInputElement>(null);
   const full = loads.length >= MOST_RIG_LOADS;
   const add = (code: string): void => {
-    const added = addLoadCommit(rig, code === "" ? TOGETHER.ownName : (LOAD_WORDS[code] ?? code), knownLoad(code));
+    const added = addLoadCommit(
+      rig,
+      code === "" ? TOGETHER.ownName : (LOAD_WORDS[code] ?? code),
+      knownLoad(code, rigVolts(bundle).perLegV),
+    );
     setOpen(added.id);
     setSaid(null);
     void commit(added.commit);

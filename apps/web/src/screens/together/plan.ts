@@ -1,7 +1,7 @@
 import type { Gap } from "../../chart/headroom.tsx";
 import { CHECK } from "../../words/check.ts";
 import { TOGETHER } from "../../words/together.ts";
-import type { TogetherQuestion } from "../../workbench/together.ts";
+import { continuousFactor, type TogetherQuestion } from "../../workbench/together.ts";
 
 type Given = TogetherQuestion["given"];
 
@@ -28,7 +28,7 @@ export function gapsOf({ units, budget: { legs, worstStart } }: Plan, given: Giv
     return here.reduce((sum, u) => sum + u.runA, 0);
   };
   const running = legs.map(({ leg, countedA, limitA }): Gap => {
-    const unitsA = Math.min(countedA, on(leg) * (given.source.kind === "shore" ? 1.25 : 1));
+    const unitsA = Math.min(countedA, on(leg) * continuousFactor(given.source.kind));
     return {
       title: TOGETHER.leg(leg, legs.length),
       loadsA: countedA - unitsA,

@@ -15,7 +15,7 @@ import { CHECK } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { TOGETHER, togetherSentence } from "../../words/together.ts";
-import { planFit, togetherQuestion } from "../../workbench/together.ts";
+import { askable, MOST_TOGETHER, planFit, togetherQuestion } from "../../workbench/together.ts";
 import { useTogether } from "../../workers/use-study.ts";
 import { Findings } from "./findings.tsx";
 import { LimitsCard } from "./limits-card.tsx";
@@ -37,7 +37,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
     () => sources.map((source) => togetherQuestion({ rig, units, jobs, loads, starters, unitsOff, unlearned }, source)),
     [rig, units, jobs, loads, sources, starters, unitsOff, unlearned],
   );
-  const { answer } = useTogether(questions.some((q) => q !== null) ? questions.map((q) => q?.given ?? null) : null);
+  const { answer } = useTogether(questions.some((q) => askable(q) !== null) ? questions.map(askable) : null);
   useKeys({ p: () => globalThis.print() });
 
   const first = questions.findIndex((q) => q !== null);
@@ -51,15 +51,17 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
   const parts =
     source === undefined || question === null
       ? [{ text: TOGETHER.nothing }]
-      : study === null
-        ? [{ text: COMMON.working }]
-        : togetherSentence({
-            status: study.budget.status,
-            shed: study.budget.shed.map(nameOf),
-            spareA: spareOf(study),
-            tight: planFit(study) === "just-fits",
-            startFails: failing === undefined ? null : nameOf(failing.id),
-          });
+      : askable(question) === null
+        ? [{ text: TOGETHER.tooManyOn(MOST_TOGETHER) }]
+        : study === null
+          ? [{ text: COMMON.working }]
+          : togetherSentence({
+              status: study.budget.status,
+              shed: study.budget.shed.map(nameOf),
+              spareA: spareOf(study),
+              tight: planFit(study) === "just-fits",
+              startFails: failing === undefined ? null : nameOf(failing.id),
+            });
   const fitOf = (id: string): FitName => {
     const on = answer?.[sources.findIndex((s) => s.id === id)];
     return on ? planFit(on) : "not-known";

@@ -1,13 +1,5 @@
 import { type Fit, studyStart } from "../motor-start/index.ts";
-import {
-  type BudgetCase,
-  type BudgetLoad,
-  type BudgetStudy,
-  everyCombination,
-  type Leg,
-  startLimit,
-  studyBudget,
-} from "../power-budget/index.ts";
+import { type BudgetCase, type BudgetLoad, type BudgetStudy, type Leg, startLimit, studyBudget } from "../power-budget/index.ts";
 import type { TogetherCase, TogetherUnit } from "./case.ts";
 import { asItStands, asLoad, demandOf, type UnitDemand } from "./demand.ts";
 
@@ -124,7 +116,9 @@ function amps(loads: readonly BudgetLoad[], leg: 1 | 2, but: string): number {
 }
 
 function besideUnits(all: BudgetCase, units: number): TogetherStudy["beside"] {
-  const table = everyCombination(all);
-  const unitsOn = 2 ** units - 1;
-  return all.loads.slice(units).map(({ id }, i) => ({ id, fits: table[unitsOn | (1 << (units + i))] === 1 }));
+  const { source, loads } = all;
+  return loads.slice(units).map((load) => ({
+    id: load.id,
+    fits: studyBudget({ source, loads: [...loads.slice(0, units), load] }).status === "fits",
+  }));
 }
