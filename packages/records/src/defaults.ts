@@ -1,7 +1,8 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
-import type { JobId, LoadId, ReadingId, RigId, SourceId, StarterId, UnitId } from "./identity.ts";
+import type { JobId, LoadId, PhotoId, ReadingId, RigId, SourceId, StarterId, UnitId } from "./identity.ts";
 import type { Job } from "./job.ts";
 import type { Load } from "./load.ts";
+import type { Photo } from "./photo.ts";
 import type { Reading } from "./reading.ts";
 import type { Rig } from "./rig.ts";
 import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
@@ -125,5 +126,20 @@ export function newReading(birth: Birth<ReadingId>, job: Job, when: Reading["whe
     sourceId: job.sourceId,
     meter: "",
     takenAt: birth.now,
+  };
+}
+
+/** A photo of the unit of a job, as it was kept. */
+export function newPhoto(birth: Birth<PhotoId>, job: Job, of: Photo["of"], picture: Pick<Photo, "across" | "down" | "bytes">): Photo {
+  return {
+    kind: "photo",
+    ...stamped(birth, 1),
+    rigId: job.rigId,
+    unitId: job.unitId,
+    jobId: job.id,
+    of,
+    note: "",
+    takenAt: birth.now,
+    ...picture,
   };
 }

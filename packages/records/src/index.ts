@@ -1,9 +1,22 @@
 export { FIGURE_BOUNDS, type FigureBounds, type FigureName } from "./bounds.ts";
-export { type Birth, newGenerator, newInverter, newJob, newLoad, newReading, newRig, newShore, newStarter, newUnit } from "./defaults.ts";
+export {
+  type Birth,
+  newGenerator,
+  newInverter,
+  newJob,
+  newLoad,
+  newPhoto,
+  newReading,
+  newRig,
+  newShore,
+  newStarter,
+  newUnit,
+} from "./defaults.ts";
 export type { Figure } from "./figure.ts";
 export {
   type JobId,
   type LoadId,
+  type PhotoId,
   RECORD_KINDS,
   type ReadingId,
   type RecordKind,
@@ -16,6 +29,7 @@ export { type Answer, type Job, METHODS, type Method, STAGES, type Stage } from 
 export { type Load, MOST_RIG_LOADS } from "./load.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
+export { PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, PHOTO_SUBJECTS, type Photo } from "./photo.ts";
 export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
 export type { Reading } from "./reading.ts";
 export { type AnyRecord, RECORD_SCHEMAS, type RecordOf, rigOf } from "./record.ts";

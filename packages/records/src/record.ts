@@ -2,6 +2,7 @@ import type { z } from "zod";
 import type { RecordKind } from "./identity.ts";
 import { jobSchema } from "./job.ts";
 import { loadSchema } from "./load.ts";
+import { photoSchema } from "./photo.ts";
 import { readingSchema } from "./reading.ts";
 import { rigSchema } from "./rig.ts";
 import { sourceSchema } from "./source.ts";
@@ -17,6 +18,7 @@ export interface RecordOf {
   readonly reading: z.infer<typeof readingSchema>;
   readonly starter: z.infer<typeof starterSchema>;
   readonly load: z.infer<typeof loadSchema>;
+  readonly photo: z.infer<typeof photoSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -29,6 +31,7 @@ export const RECORD_SCHEMAS = {
   reading: readingSchema,
   starter: starterSchema,
   load: loadSchema,
+  photo: photoSchema,
 } as const;
 
 /** The rig a record belongs to: its own id for a rig, null for what belongs to none. */

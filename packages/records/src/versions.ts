@@ -13,4 +13,5 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   reading: { newest: 1, steps: {} },
   starter: { newest: 1, steps: {} },
   load: { newest: 1, steps: {} },
+  photo: { newest: 1, steps: {} },
 };

@@ -4,6 +4,7 @@ import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { saveRig } from "../screens/save-rig.ts";
+import { useStore } from "../store/provider.tsx";
 import { type RigBundle, useJob, useRig } from "../store/queries.ts";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
@@ -35,8 +36,9 @@ function Place({ word, children }: { readonly word: string; readonly children: R
 
 function JobPage() {
   const { jobId = "", stage = "" } = useParams();
+  const { store } = useStore();
   const bundle = useJob(jobId);
-  useKeys({ e: () => bundle != null && saveRig(bundle) });
+  useKeys({ e: () => bundle != null && void saveRig(store, bundle) });
   const known = STAGES.find((s): s is Stage => s === stage);
   if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
   if (bundle == null) {
@@ -73,8 +75,9 @@ function JobPage() {
 
 function RigPage({ word, Screen }: { readonly word: string; readonly Screen: React.ComponentType<{ readonly bundle: RigBundle }> }) {
   const { rigId = "" } = useParams();
+  const { store } = useStore();
   const bundle = useRig(rigId);
-  useKeys({ e: () => bundle != null && saveRig(bundle) });
+  useKeys({ e: () => bundle != null && void saveRig(store, bundle) });
   if (bundle == null) {
     return (
       <Place word={word}>

@@ -1,21 +1,36 @@
+import type { AnyRecord } from "@amp-saver/records";
 import { nowIso } from "../store/identity.ts";
+import type { RecordStore } from "../store/port.ts";
 import type { RigBundle } from "../store/queries.ts";
 import { saveFile } from "../ui/save-file.ts";
-import { rigFile } from "../workbench/rig-file.ts";
+import { CORE_VERSION, rigFile, rigSlug } from "../workbench/rig-file.ts";
 
 /** Every record of a rig, and the starters of the catalogue that its jobs ask about. */
-export function recordsOf({ rig, units, sources, loads, jobs, readings, starters }: RigBundle) {
+export function recordsOf({ rig, units, sources, loads, jobs, readings, photos, starters }: RigBundle): AnyRecord[] {
   const asked = new Set(jobs.map((job) => job.starterId));
-  return [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...starters.filter((s) => asked.has(s.id))];
+  return [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...starters.filter((s) => asked.has(s.id))];
 }
 
-/** Hands the browser one file with everything of these rigs, named after the first unless told otherwise. */
-export function saveRig(bundle: RigBundle, ...more: readonly RigBundle[]): void {
+/** Hands the browser one file with everything of these rigs, named after the first unless told otherwise: an archive where there are photos. */
+export async function saveRig(store: RecordStore, bundle: RigBundle, ...more: readonly RigBundle[]): Promise<void> {
   const bundles = [bundle, ...more];
   const records =
     more.length === 0
       ? recordsOf(bundle)
       : [...new Map(bundles.flatMap((b) => [...recordsOf(b), ...b.starters]).map((r) => [r.id, r])).values()];
-  const file = rigFile(records, more.length === 0 ? bundle.rig.name : "all rigs", nowIso());
-  saveFile(file.name, file.text, "application/json");
+  const name = more.length === 0 ? bundle.rig.name : "all rigs";
+  const photos = records.filter((r) => r.kind === "photo");
+  if (photos.length === 0) {
+    const file = rigFile(records, name, nowIso());
+    saveFile(file.name, file.text, "application/json");
+    return;
+  }
+  const { writeRigArchive } = await import("@amp-saver/records/archive");
+  const pixels = new Map<string, Uint8Array>();
+  for (const { id } of photos) {
+    const bytes = await store.pixels(id);
+    if (bytes !== undefined) pixels.set(id, bytes);
+  }
+  const bytes = writeRigArchive(records, pixels, nowIso(), CORE_VERSION) as Uint8Array<ArrayBuffer>;
+  saveFile(`${rigSlug(name)}.ampsaver.zip`, new Blob([bytes]), "application/zip");
 }

@@ -1,7 +1,8 @@
-import type { AirConditioner, Job, Reading, RigId, Source } from "@amp-saver/records";
+import { type AirConditioner, type Job, RECORD_KINDS, type Reading, type RigId, type Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import {
+  addPhotoCommit,
   addReadingCommit,
   addSourceCommit,
   addUnitCommit,
@@ -27,12 +28,13 @@ async function demo(): Promise<RecordStore> {
 }
 
 async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, loads, jobs, readings, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, starters] = await Promise.all([
     store.list("unit", RIG),
     store.list("source", RIG),
     store.list("load", RIG),
     store.list("job", RIG),
     store.list("reading", RIG),
+    store.list("photo", RIG),
     store.list("starter"),
   ]);
   const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
@@ -43,16 +45,13 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     loads: loads.toSorted(byId),
     jobs: jobs.toSorted(byId),
     readings: readings.toSorted(byId),
+    photos: photos.toSorted(byId),
     starters: starters.toSorted(byId),
   };
 }
 
 const count = async (store: RecordStore): Promise<number> =>
-  (
-    await Promise.all(
-      (["rig", "unit", "source", "job", "reading", "starter", "load"] as const).map(async (kind) => (await store.list(kind)).length),
-    )
-  ).reduce((a, b) => a + b, 0);
+  (await Promise.all(RECORD_KINDS.map(async (kind) => (await store.list(kind)).length))).reduce((a, b) => a + b, 0);
 
 describe("what a user does, as commits", () => {
   it("begins a rig with a unit and a job that point at it", async () => {
@@ -68,8 +67,11 @@ describe("what a user does, as commits", () => {
 
   it("deletes a rig with all that belongs to it and nothing else, and brings it back whole", async () => {
     const store = await demo();
+    const job = (await store.list("job", RIG))[0]!;
+    await store.commit(addPhotoCommit(job, "plate", { across: 4, down: 3, bytes: 9 }).commit);
     const before = await count(store);
     const bundle = await bundleOf(store);
+    expect(bundle.photos.map((p) => p.unitId)).toEqual([job.unitId]);
     await store.commit(deleteRigCommit(bundle));
     expect(await count(store)).toBe(11);
     expect((await store.list("rig")).map((r) => r.name)).toEqual(["Fennel Row 12"]);

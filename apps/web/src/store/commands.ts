@@ -7,11 +7,13 @@ import {
   newInverter,
   newJob,
   newLoad,
+  newPhoto,
   newReading,
   newRig,
   newShore,
   newStarter,
   newUnit,
+  type Photo,
   type Reading,
   type RecordKind,
   type Rig,
@@ -114,8 +116,8 @@ export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
 }
 
 /** Takes a rig away with all that belongs to it. */
-export function deleteRigCommit({ rig, units, sources, loads, jobs, readings }: RigBundle): Commit {
-  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings].map(away) };
+export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos }: RigBundle): Commit {
+  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos].map(away) };
 }
 
 /** A reading of a job. */
@@ -126,6 +128,21 @@ export function addReadingCommit(job: Job, when: Reading["when"], amps: number, 
 /** Takes a reading away. */
 export function deleteReadingCommit(reading: Reading): Commit {
   return { label: "delete-reading", changes: [away(reading)] };
+}
+
+/** A photo of a job's unit; its pixels are kept under the id first. */
+export function addPhotoCommit(
+  job: Job,
+  of: Photo["of"],
+  picture: Pick<Photo, "across" | "down" | "bytes">,
+): { readonly commit: Commit; readonly id: string } {
+  const photo = newPhoto(birth(), job, of, picture);
+  return { commit: { label: "add-photo", changes: [put(photo)] }, id: photo.id };
+}
+
+/** Takes a photo away; undo brings it back with its pixels. */
+export function deletePhotoCommit(photo: Photo): Commit {
+  return { label: "delete-photo", changes: [away(photo)] };
 }
 
 /** Everything of a file that was read, in one step. */

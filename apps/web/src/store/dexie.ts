@@ -10,24 +10,34 @@ interface Row {
   readonly record: AnyRecord;
 }
 
+/** The pixels of a photo, under its id. */
+interface PixelRow {
+  readonly id: string;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
 type JournalRow = JournalEntry & { seq: number };
 
 /** Kinds of the first released database. */
 const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;
 /** Kinds of the second. */
 const SECOND_KINDS = [...FIRST_KINDS, "starter"] as const;
+/** Kinds of the third. */
+const THIRD_KINDS = [...SECOND_KINDS, "load"] as const;
 /** Where the rig is indexed for what belongs to none. */
 const NO_RIG = "";
 
 class Database extends Dexie {
   readonly journal!: EntityTable<JournalRow, "seq">;
+  readonly pixels!: EntityTable<PixelRow, "id">;
 
   constructor(name: string) {
     super(name);
     const tables = (kinds: readonly RecordKind[]) => Object.fromEntries(kinds.map((kind) => [kind, "id, rig"]));
     this.version(1).stores({ ...tables(FIRST_KINDS), journal: "++seq" });
     this.version(2).stores(tables(SECOND_KINDS));
-    this.version(3).stores(tables(RECORD_KINDS));
+    this.version(3).stores(tables(THIRD_KINDS));
+    this.version(4).stores({ ...tables(RECORD_KINDS), pixels: "id" });
   }
 
   rows(kind: RecordKind): EntityTable<Row, "id"> {
@@ -43,6 +53,7 @@ export async function dexieStore(name: string, versions: Versions): Promise<Reco
   const db = new Database(name);
   await db.open();
   await migrateInPlace(db, versions);
+  await dropLonePixels(db);
   return new DexieStore(db);
 }
 
@@ -58,6 +69,19 @@ async function migrateInPlace(db: Database, versions: Versions): Promise<void> {
           if (migrated.ok) ref.value = { ...row, record: migrated.value as unknown as AnyRecord };
         });
     }
+  });
+}
+
+/** Pixels whose photo is neither kept nor to be had back by undo or redo are let go. */
+async function dropLonePixels(db: Database): Promise<void> {
+  await db.transaction("rw", db.tables, async () => {
+    const ids = (await db.pixels.toCollection().primaryKeys()) as string[];
+    if (ids.length === 0) return;
+    const kept = new Set<unknown>(await db.rows("photo").toCollection().primaryKeys());
+    await db.journal.each(({ changes }) => {
+      for (const change of changes) if (change.kind === "photo") kept.add(change.id);
+    });
+    await db.pixels.bulkDelete(ids.filter((id) => !kept.has(id)));
   });
 }
 
@@ -103,6 +127,17 @@ class DexieStore implements RecordStore {
 
   async history() {
     return historyOf(await this.placed());
+  }
+
+  async pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
+    return (await this.db.pixels.get(id))?.bytes;
+  }
+
+  keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult> {
+    return this.write(async () => {
+      await this.db.pixels.put({ id, bytes });
+      return true;
+    });
   }
 
   subscribe(listener: () => void): () => void {

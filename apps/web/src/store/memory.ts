@@ -16,6 +16,7 @@ export interface MemoryFaults {
 export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   let records = new Map<string, AnyRecord>();
   let journal: Placed[] = [];
+  const pictures = new Map<string, Uint8Array<ArrayBuffer>>();
   let seq = 0;
   let open = true;
   const listeners = new Set<() => void>();
@@ -86,6 +87,14 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     redo: () => step("redo"),
     async history() {
       return historyOf(journal);
+    },
+    async pixels(id) {
+      return pictures.get(id)?.slice();
+    },
+    async keepPixels(id, bytes) {
+      if (!open) return { ok: false, reason: "closed" };
+      pictures.set(id, bytes.slice());
+      return { ok: true };
     },
     subscribe(listener) {
       listeners.add(listener);

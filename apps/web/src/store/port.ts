@@ -40,6 +40,8 @@ export type CommitLabel =
   | "delete-starter"
   | "add-reading"
   | "delete-reading"
+  | "add-photo"
+  | "delete-photo"
   | "import"
   | "answer";
 
@@ -62,6 +64,9 @@ export interface RecordStore {
   undo(): Promise<StoreResult>;
   redo(): Promise<StoreResult>;
   history(): Promise<History>;
+  /** Pixels of a photo, kept beside the records and outside the journal; undefined where there are none. */
+  pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
+  keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;
   close(): void;

@@ -8,6 +8,8 @@ interface StoreContext {
   readonly kept: boolean;
   /** Saves; a failure is shown until the next success. */
   readonly commit: (commit: Commit) => Promise<StoreResult>;
+  /** Keeps the pixels of a photo, before the photo itself. */
+  readonly keepPixels: RecordStore["keepPixels"];
   readonly undo: () => Promise<StoreResult>;
   readonly redo: () => Promise<StoreResult>;
   readonly failure: StoreFailure | null;
@@ -42,6 +44,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       failure,
       epoch,
       commit: (commit) => tell(store.commit(commit), commit.label === "import"),
+      keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
       undo: () => tell(store.undo(), true),
       redo: () => tell(store.redo(), true),
     }),

@@ -3,6 +3,7 @@ import { newRig, RECORD_VERSIONS, type RigId } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { Dexie } from "dexie";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { addPhotoCommit } from "./commands.ts";
 import { storeConformance } from "./conformance.ts";
 import { dexieStore } from "./dexie.ts";
 import { memoryStore } from "./memory.ts";
@@ -11,6 +12,8 @@ import type { RecordStore } from "./port.ts";
 afterEach(() => {
   vi.restoreAllMocks();
 });
+
+type Made = ReturnType<typeof addPhotoCommit>;
 
 let names = 0;
 const name = (): string => {
@@ -72,6 +75,24 @@ describe("the browser's database", () => {
     expect(await second.get("rig", "a")).toEqual(rig);
   });
 
+  it("lets pixels go at the next opening only where no photo and no step back asks for them", async () => {
+    const db = name();
+    const first = await dexieStore(db, RECORD_VERSIONS);
+    const job = demoRecords().find((r) => r.kind === "job")!;
+    const [kept, deleted] = [1, 2].map(() => addPhotoCommit(job, "plate", { across: 4, down: 3, bytes: 1 })) as [Made, Made];
+    for (const id of [kept.id, deleted.id, "never came"]) await first.keepPixels(id, Uint8Array.of(7));
+    await first.commit(kept.commit);
+    await first.commit(deleted.commit);
+    await first.undo();
+    first.close();
+    const second = await dexieStore(db, RECORD_VERSIONS);
+    expect(await second.pixels("never came")).toBeUndefined();
+    await second.redo();
+    expect((await second.list("photo")).map((p) => p.id).toSorted()).toEqual([kept.id, deleted.id].toSorted());
+    expect([await second.pixels(kept.id), await second.pixels(deleted.id)]).toEqual([Uint8Array.of(7), Uint8Array.of(7)]);
+    second.close();
+  });
+
   it("brings records of an older version up to date in place", async () => {
     const db = name();
     const first = await dexieStore(db, RECORD_VERSIONS);
@@ -88,7 +109,7 @@ describe("the browser's database", () => {
     const db = name();
     const store = await dexieStore(db, RECORD_VERSIONS);
     const newer = new Dexie(db);
-    newer.version(4).stores({ rig: "id, rig" });
+    newer.version(5).stores({ rig: "id, rig" });
     await newer.open();
     expect(await store.commit({ label: "edit", changes: [] })).toEqual({ ok: false, reason: "closed" });
     newer.close();

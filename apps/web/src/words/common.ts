@@ -40,6 +40,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   reading: "reading",
   starter: "starter",
   load: "load",
+  photo: "photo",
 };
 
 export const COMMON = {
@@ -97,6 +98,8 @@ export const UNDONE = {
   "delete-starter": "Starter deleted",
   "add-reading": "Reading added",
   "delete-reading": "Reading deleted",
+  "add-photo": "Photo added",
+  "delete-photo": "Photo deleted",
   import: "File read in",
   answer: "Answer",
 } as const;

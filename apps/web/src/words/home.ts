@@ -54,11 +54,11 @@ export const RIGS = {
   exportAll: "Export all",
   export: "Export",
   import: "Read a file",
-  importHelp: "A file that ends in .ampsaver.json. You see what will change before it does.",
+  importHelp: "A file that ends in .ampsaver.json or .ampsaver.zip. You see what will change before it does.",
   delete: "Delete",
   deleteTitle: (name: string): string => `Delete ${name}?`,
-  deleteHelp: (units: number, sources: number, readings: number): string =>
-    `With it go ${units} air ${units === 1 ? "conditioner" : "conditioners"}, ${sources} ${sources === 1 ? "source" : "sources"} and ${readings} ${readings === 1 ? "reading" : "readings"}. Undo brings everything back.`,
+  deleteHelp: (units: number, sources: number, readings: number, photos: number): string =>
+    `With it go ${units} air ${units === 1 ? "conditioner" : "conditioners"}, ${sources} ${sources === 1 ? "source" : "sources"}, ${readings} ${readings === 1 ? "reading" : "readings"} and ${photos} ${photos === 1 ? "photo" : "photos"}. Undo brings everything back.`,
   addUnit: "Add a unit",
   unitName: (n: number): string => `Unit ${n}`,
   previewTitle: "What this file would change",
@@ -85,5 +85,9 @@ export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> =
   "no-step": (where) => `A record’s version is not known (${where}).`,
   "not-an-object": (where) => `Something in it is not a record (${where}).`,
   "unknown-kind": (where) => `A record is of a kind that is not known (${where}).`,
+  "not-a-zip": () => "It is a damaged archive: it cannot be unpacked.",
+  "no-rig-file": (where) => `It is not a rig archive: ${where} is missing in it.`,
+  "picture-too-large": (where) => `A picture in it is larger than 4 million bytes (${where}).`,
+  "not-a-picture": (where) => `A picture in it is no JPEG (${where}).`,
   unreadable: () => "The browser could not read it.",
 };

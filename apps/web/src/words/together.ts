@@ -95,6 +95,9 @@ export const TOGETHER = {
   learned: "learned",
   unlearned: "not yet",
   matrix: "Beside the air conditioners, one at a time",
+  fillings: (fitting: number, of: number): string =>
+    `${formatNumber(fitting, 0)} of ${formatNumber(of, 0)} ways of switching on and off fit and start. The fullest:`,
+  filling: (names: readonly string[]): string => `${list(names)}.`,
   matrixHelp: "Each load alone beside every unit that is on.",
   fits: "fits",
   noFit: "too much",

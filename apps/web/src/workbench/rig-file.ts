@@ -1,28 +1,43 @@
+import { ok, type Result } from "@amp-saver/core/quantity";
 import {
   type AnyRecord,
   type PreviewRow,
   previewImport,
   RECORD_KINDS,
   type RecordKind,
-  type RigFileFailure,
   readRigFile,
   recordKey,
   writeRigFile,
 } from "@amp-saver/records";
+import type { ArchiveFailure, Pixels } from "@amp-saver/records/archive";
 
 /** Version of core that answers are made with; written into files. */
 export const CORE_VERSION = "0.1.0";
 
 /** What a file would do, or why it was refused. */
 export type Offer =
-  | { readonly ok: true; readonly records: readonly AnyRecord[]; readonly rows: readonly PreviewRow[] }
-  | { readonly ok: false; readonly reason: RigFileFailure; readonly where: string };
+  | { readonly ok: true; readonly records: readonly AnyRecord[]; readonly rows: readonly PreviewRow[]; readonly pixels: Pixels }
+  | { readonly ok: false; readonly reason: ArchiveFailure; readonly where: string };
 
-/** Reads a file's text and sets it beside what is kept. Nothing is changed. */
-export function offerImport(text: string, kept: readonly AnyRecord[]): Offer {
-  const read = readRigFile(text);
+/** Reads a file, text or archive, and sets it beside what is kept. Nothing is changed. */
+export async function offerImport(bytes: Uint8Array, kept: readonly AnyRecord[]): Promise<Offer> {
+  const archive = ZIP_STARTS.every((byte, at) => bytes[at] === byte);
+  const read = archive ? await readArchive(bytes) : readText(bytes);
   if (!read.ok) return read;
-  return { ok: true, records: read.value, rows: previewImport(read.value, new Map(kept.map((r) => [recordKey(r), r]))) };
+  const { records, pixels } = read.value;
+  return { ok: true, records, pixels, rows: previewImport(records, new Map(kept.map((r) => [recordKey(r), r]))) };
+}
+
+const ZIP_STARTS = [0x50, 0x4b] as const;
+
+async function readArchive(bytes: Uint8Array) {
+  const { readRigArchive } = await import("@amp-saver/records/archive");
+  return readRigArchive(bytes);
+}
+
+function readText(bytes: Uint8Array): Result<{ readonly records: readonly AnyRecord[]; readonly pixels: Pixels }, ArchiveFailure> {
+  const read = readRigFile(new TextDecoder().decode(bytes));
+  return read.ok ? ok({ records: read.value, pixels: new Map() }) : read;
 }
 
 /** Counts of an offer by kind and change, in the order of kinds, none left out that is there. */
@@ -37,13 +52,18 @@ export function countRows(
   );
 }
 
-/** Text and name of a file with these records. */
-export function rigFile(records: readonly AnyRecord[], name: string, now: string): { readonly name: string; readonly text: string } {
-  const slug =
+/** A name as a file may bear it. */
+export function rigSlug(name: string): string {
+  return (
     name
       .normalize("NFKD")
       .toLowerCase()
       .replaceAll(/[^a-z0-9]+/g, "-")
-      .replaceAll(/^-|-$/g, "") || "rig";
-  return { name: `${slug}.ampsaver.json`, text: writeRigFile(records, now, CORE_VERSION) };
+      .replaceAll(/^-|-$/g, "") || "rig"
+  );
+}
+
+/** Text and name of a file with these records. */
+export function rigFile(records: readonly AnyRecord[], name: string, now: string): { readonly name: string; readonly text: string } {
+  return { name: `${rigSlug(name)}.ampsaver.json`, text: writeRigFile(records, now, CORE_VERSION) };
 }

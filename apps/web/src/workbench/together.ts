@@ -3,6 +3,7 @@ import {
   type BudgetLoad,
   type BudgetSource,
   balanceLegs,
+  budgetFit,
   type LegAdvice,
   MOST_LOADS,
 } from "@amp-saver/core/study/power-budget";
@@ -125,9 +126,6 @@ function atFullVolts(source: Source): Source {
     : source;
 }
 
-/** Running amps are known to about so much: with less than that to spare it only just fits (common practice, no source). */
-const TIGHT_SHARE = 0.05;
-
 /** Units and loads that can be looked at together. */
 export const MOST_TOGETHER = MOST_LOADS;
 
@@ -140,9 +138,9 @@ export function askable(question: TogetherQuestion | null): TogetherQuestion["gi
 
 /** Verdict of a whole plan on one source, as the lists show it. */
 export function planFit({ budget, starts }: TogetherStudy): "fits" | "just-fits" | "too-much" {
-  if (budget.status !== "fits" || starts.some((s) => s.fit === "too-much")) return "too-much";
-  const tight = budget.legs.some(({ countedA, limitA }) => limitA - countedA < TIGHT_SHARE * countedA);
-  return tight || starts.some((s) => s.fit === "just-fits") ? "just-fits" : "fits";
+  const fit = budgetFit(budget);
+  if (fit === "too-much" || starts.some((s) => s.fit === "too-much")) return "too-much";
+  return starts.some((s) => s.fit === "just-fits") ? "just-fits" : fit;
 }
 
 /** Which loads to plug into the other leg; units stay where they are wired. */

@@ -17,28 +17,27 @@ import { RigRow } from "./rig-row.tsx";
 /** Every rig on this device: export, read in, delete. */
 export function RigsScreen() {
   const rigs = useRigs();
-  const { commit } = useStore();
+  const { store, commit, keepPixels } = useStore();
   const navigate = useNavigate();
   const [offer, setOffer] = useState<Offer | { readonly ok: false; readonly reason: "unreadable"; readonly where: string } | null>(null);
   const [doomed, setDoomed] = useState<RigBundle | null>(null);
   const picker = useRef<HTMLInputElement>(null);
   const exportAll = (): void => {
     const [first, ...more] = rigs ?? [];
-    if (first !== undefined) saveRig(first, ...more);
+    if (first !== undefined) void saveRig(store, first, ...more);
   };
   useKeys({ e: exportAll });
   if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
-    const text = await file.text().catch(() => null);
-    setOffer(
-      text === null
-        ? { ok: false, reason: "unreadable", where: file.name }
-        : offerImport(
-            text,
-            rigs.flatMap((bundle) => [...recordsOf(bundle), ...bundle.starters]),
-          ),
-    );
+    const bytes = await file.arrayBuffer().catch(() => null);
+    const kept = rigs.flatMap((bundle) => [...recordsOf(bundle), ...bundle.starters]);
+    setOffer(bytes === null ? { ok: false, reason: "unreadable", where: file.name } : await offerImport(new Uint8Array(bytes), kept));
+  };
+  const takeIn = async ({ rows, pixels }: Offer & { ok: true }): Promise<void> => {
+    setOffer(null);
+    for (const [id, bytes] of pixels) if (!(await keepPixels(id, bytes.slice())).ok) return;
+    await commit(importCommit(rows.filter((r) => r.change !== "same").map((r) => r.record)));
   };
   const units = rigs.reduce((n, b) => n + b.units.length, 0);
   const sources = rigs.reduce((n, b) => n + b.sources.length, 0);
@@ -61,7 +60,7 @@ export function RigsScreen() {
           <input
             ref={picker}
             type="file"
-            accept=".json,application/json"
+            accept=".json,.zip,application/json,application/zip"
             className="sr-only"
             tabIndex={-1}
             aria-label={RIGS.import}
@@ -77,7 +76,7 @@ export function RigsScreen() {
           <RigRow
             key={bundle.rig.id}
             bundle={bundle}
-            onExport={() => saveRig(bundle)}
+            onExport={() => void saveRig(store, bundle)}
             onDelete={() => setDoomed(bundle)}
             onAddUnit={() => {
               const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);
@@ -89,7 +88,7 @@ export function RigsScreen() {
       <Sheet open={doomed !== null} onOpenChange={() => setDoomed(null)} title={doomed === null ? "" : RIGS.deleteTitle(doomed.rig.name)}>
         {doomed !== null && (
           <>
-            <p>{RIGS.deleteHelp(doomed.units.length, doomed.sources.length, doomed.readings.length)}</p>
+            <p>{RIGS.deleteHelp(doomed.units.length, doomed.sources.length, doomed.readings.length, doomed.photos.length)}</p>
             <div className="mt-4 flex gap-2">
               <Button
                 look="primary"
@@ -107,16 +106,7 @@ export function RigsScreen() {
       </Sheet>
       <Sheet open={offer !== null} onOpenChange={() => setOffer(null)} title={offer?.ok === false ? RIGS.refusedTitle : RIGS.previewTitle}>
         {offer?.ok === false && <p role="alert">{FILE_REFUSED[offer.reason]?.(offer.where)}</p>}
-        {offer?.ok === true && (
-          <ImportPreview
-            rows={offer.rows}
-            onTake={() => {
-              void commit(importCommit(offer.rows.filter((r) => r.change !== "same").map((r) => r.record)));
-              setOffer(null);
-            }}
-            onLeave={() => setOffer(null)}
-          />
-        )}
+        {offer?.ok === true && <ImportPreview rows={offer.rows} onTake={() => void takeIn(offer)} onLeave={() => setOffer(null)} />}
       </Sheet>
     </>
   );

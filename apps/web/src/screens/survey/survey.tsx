@@ -6,9 +6,12 @@ import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { surveyState } from "../../workbench/survey-state.ts";
+import { Photos } from "../photos/photos.tsx";
 import { RigForm } from "./rig-form.tsx";
 import { SourcesForm } from "./sources-form.tsx";
 import { UnitForm } from "./unit-form.tsx";
+
+const SUBJECTS = ["plate", "diagram", "other"] as const;
 
 /** Survey: the unit from its plate, the rig, and what feeds it. */
 export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -42,6 +45,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
           }
         />
         <UnitForm key={`${unit.id} ${epoch}`} unit={unit} />
+        <Photos bundle={bundle} subjects={SUBJECTS} />
         <div className="mt-4 max-w-[720px]">
           <Caution title={SURVEY.plateCaution}>{SURVEY.plateCautionText}</Caution>
         </div>

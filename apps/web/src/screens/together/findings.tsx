@@ -87,6 +87,16 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
         )}
         {keeps.bank !== null && <li className="py-0.5">{TOGETHER.bankLasts(keeps.bank.hours, keeps.bank.amps)}</li>}
         {keeps.chargeA !== null && <li className="py-0.5">{TOGETHER.charge(keeps.chargeA)}</li>}
+        {study.fillings !== null && study.fillings.sets.length > 0 && (
+          <li className="py-0.5">
+            {TOGETHER.fillings(study.fillings.fitting, study.fillings.of)}
+            <ul>
+              {study.fillings.sets.map((ids) => (
+                <li key={ids.join(" ")}>{TOGETHER.filling(ids.map(nameOf))}</li>
+              ))}
+            </ul>
+          </li>
+        )}
         {source.gear?.map((gear) => (
           <li key={gear} className="py-0.5">
             <b>{GEAR_WORDS[gear].name}.</b> {GEAR_WORDS[gear].says}

@@ -29,7 +29,7 @@ export function Matrix({ bundle: { units, loads }, sources, studies, impossible,
       return shed || start !== undefined ? <VerdictGlyph fit={shed ? "too-much" : start!.fit} width={30} /> : "–";
     }
     const beside = study.beside.find((b) => b.id === id);
-    return beside === undefined ? "–" : <VerdictGlyph fit={beside.fits ? "fits" : "too-much"} width={30} />;
+    return beside === undefined ? "–" : <VerdictGlyph fit={beside.fit} width={30} />;
   };
   return (
     <section className="mt-4 overflow-x-auto print:hidden">

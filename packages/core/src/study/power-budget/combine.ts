@@ -1,5 +1,6 @@
 import type { BudgetCase } from "./case.ts";
 import { type Halves, halvesOf, leftBeside } from "./halves.ts";
+import { weight } from "./shed.ts";
 
 /** One byte for every on/off combination, 1 where it fits and starts; place k has load i on where bit i of k is set. */
 export function everyCombination(given: BudgetCase): Uint8Array {
@@ -33,9 +34,8 @@ function markOnSet(halves: Halves, i: number, table: Uint8Array): void {
   }
 }
 
-/** Sets that fit and to which nothing can be added, largest first, as bits by input order. */
-export function largestSets(given: BudgetCase): readonly number[] {
-  const table = everyCombination(given);
+/** Sets that fit and to which nothing can be added, largest first, as bits by input order; of `everyCombination`. */
+export function largestSets(given: BudgetCase, table: Uint8Array = everyCombination(given)): readonly number[] {
   const n = given.loads.length;
   const sets: number[] = [];
   for (let mask = 0; mask < table.length; mask++) {
@@ -45,6 +45,32 @@ export function largestSets(given: BudgetCase): readonly number[] {
     if (!grows) sets.push(mask);
   }
   return sets.toSorted((a, b) => bits(b) - bits(a) || a - b);
+}
+
+/** What may be on at once where not everything may. */
+export interface Fillings {
+  /** Combinations of on and off that fit and start, of so many. */
+  readonly fitting: number;
+  readonly of: number;
+  /** Sets of ids to which nothing can be added: those that keep most by priority first. */
+  readonly sets: readonly (readonly string[])[];
+}
+
+/** The largest sets by what they keep, at most `most` of them. */
+export function fillings(given: BudgetCase, most: number): Fillings {
+  const table = everyCombination(given);
+  const keeps = (mask: number): number =>
+    given.loads.reduce((sum, load, i) => ((mask & (1 << i)) === 0 ? sum : sum + weight(load.priority)), 0);
+  const sets = largestSets(given, table)
+    .filter((mask) => mask !== 0)
+    .map((mask) => ({ mask, keeps: keeps(mask) }))
+    .toSorted((a, b) => b.keeps - a.keeps || bits(b.mask) - bits(a.mask) || a.mask - b.mask)
+    .slice(0, most);
+  return {
+    fitting: table.reduce((sum, fits) => sum + fits, 0),
+    of: table.length,
+    sets: sets.map(({ mask }) => given.loads.flatMap((load, i) => ((mask & (1 << i)) === 0 ? [] : [load.id]))),
+  };
 }
 
 function bits(mask: number): number {

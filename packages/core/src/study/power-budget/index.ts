@@ -1,6 +1,7 @@
 export type { BudgetCase, BudgetCircuit, BudgetLoad, BudgetSet, BudgetSource, Leg } from "./case.ts";
-export { everyCombination, largestSets } from "./combine.ts";
+export { everyCombination, type Fillings, fillings, largestSets } from "./combine.ts";
 export { type FeederCount, type FeederLoad, feederAmps } from "./feeder.ts";
+export { budgetFit } from "./fit.ts";
 export { BUDGET_ISSUES, type BudgetIssue } from "./issues.ts";
 export { balanceLegs, type LegAdvice } from "./legs.ts";
 export { BUDGET_PARAMS, MOST_LOADS, PRIORITIES } from "./params.ts";

@@ -26,6 +26,14 @@ export const BUDGET_PARAMS = {
     max: 3,
     source: FROM_MEMORY,
   },
+  tightShare: {
+    label: "Spare below which a budget only just fits, as a share of what is counted",
+    unit: "1",
+    value: 0.05,
+    min: 0,
+    max: 0.3,
+    source: "common practice, no source: running amps are known to about so much",
+  },
   priorityBase: {
     label: "How many loads of one priority weigh as much as one of the next",
     unit: "1",

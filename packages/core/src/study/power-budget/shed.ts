@@ -3,7 +3,7 @@ import { fitsIn, halvesOf, leftBeside } from "./halves.ts";
 import { BUDGET_PARAMS as P, PRIORITIES } from "./params.ts";
 
 /** What dropping a load costs: its priority's weight. */
-function weight(priority: number): number {
+export function weight(priority: number): number {
   return P.priorityBase.value ** (PRIORITIES.length - priority);
 }
 

@@ -1,10 +1,23 @@
 import { type Fit, studyStart } from "../motor-start/index.ts";
-import { type BudgetCase, type BudgetLoad, type BudgetStudy, type Leg, startLimit, studyBudget } from "../power-budget/index.ts";
+import {
+  type BudgetCase,
+  type BudgetLoad,
+  type BudgetStudy,
+  budgetFit,
+  type Fillings,
+  fillings,
+  type Leg,
+  startLimit,
+  studyBudget,
+} from "../power-budget/index.ts";
 import type { TogetherCase, TogetherUnit } from "./case.ts";
 import { asItStands, asLoad, demandOf, type UnitDemand } from "./demand.ts";
 
 /** Priority of what stays. */
 const KEEP = 1;
+/** Loads of which every combination is looked at within a blink, and sets that are told. */
+const MOST_COMBINED = 20;
+const MOST_SETS = 6;
 
 /** A unit's start, simulated on the source with everything on that may stay on. */
 export interface StartOnTop {
@@ -36,7 +49,9 @@ export interface TogetherStudy {
   /** Every two units whose starts begin together, with all the rest that stays on; empty on a breaker, which the band judges. */
   readonly pairs: readonly StartTogether[];
   /** Each load alone beside all units: whether that fits and starts. */
-  readonly beside: readonly { readonly id: string; readonly fits: boolean }[];
+  readonly beside: readonly { readonly id: string; readonly fit: Fit }[];
+  /** What may be on at once where not everything may; null where everything may, or there is too much to look through. */
+  readonly fillings: Fillings | null;
 }
 
 /** Looks at everything that is planned to be on, at each start on top of it, and at each load alone beside the units. */
@@ -63,6 +78,7 @@ export function studyTogether({ source, units, loads }: TogetherCase): TogetherS
       kept,
     ),
     beside: besideUnits(all, unitLoads.length),
+    fillings: budget.status === "fits" || all.loads.length > MOST_COMBINED ? null : fillings(all, MOST_SETS),
   };
 }
 
@@ -119,6 +135,6 @@ function besideUnits(all: BudgetCase, units: number): TogetherStudy["beside"] {
   const { source, loads } = all;
   return loads.slice(units).map((load) => ({
     id: load.id,
-    fits: studyBudget({ source, loads: [...loads.slice(0, units), load] }).status === "fits",
+    fit: budgetFit(studyBudget({ source, loads: [...loads.slice(0, units), load] })),
   }));
 }

@@ -72,9 +72,17 @@ describe("what may be on together", () => {
     const study = studyTogether({ source: set, units: [unit("roof", source, { unlearned: true })], loads });
     expect(study.budget).toMatchObject({ status: "start-blocked", shed: ["coffee"] });
     expect(study.runningShed).toEqual([]);
+    expect(study.fillings).toEqual({
+      fitting: 6,
+      of: 8,
+      sets: [
+        ["roof", "lights"],
+        ["lights", "coffee"],
+      ],
+    });
     expect(study.beside).toEqual([
-      { id: "lights", fits: true },
-      { id: "coffee", fits: false },
+      { id: "lights", fit: "fits" },
+      { id: "coffee", fit: "too-much" },
     ]);
   });
 

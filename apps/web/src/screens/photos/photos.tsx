@@ -1,0 +1,121 @@
+import { PHOTO_MOST_SIDE, type Photo } from "@amp-saver/records";
+import { useRef, useState } from "react";
+import { addPhotoCommit, deletePhotoCommit, editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { usePicture } from "../../store/use-picture.ts";
+import { Button } from "../../ui/button.tsx";
+import { Sheet } from "../../ui/sheet.tsx";
+import { shrinkPhoto } from "../../ui/shrink-photo.ts";
+import { TextField } from "../../ui/text-field.tsx";
+import { PHOTO_WORDS } from "../../words/photos.ts";
+
+interface PhotosProps {
+  readonly bundle: JobBundle;
+  /** What may be photographed here, in the order of its buttons. */
+  readonly subjects: readonly Photo["of"][];
+}
+
+/** Photos of a unit: taken or chosen, looked at, noted, deleted. */
+export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps) {
+  const { commit, keepPixels } = useStore();
+  const picker = useRef<HTMLInputElement>(null);
+  const [subject, setSubject] = useState<Photo["of"]>("plate");
+  const [refused, setRefused] = useState<string | null>(null);
+  const [opened, setOpened] = useState<string | null>(null);
+  const own = photos.filter((p) => p.unitId === unit.id && subjects.includes(p.of));
+  const shown = own.find((p) => p.id === opened);
+  const take = async (file: File | undefined): Promise<void> => {
+    if (file === undefined) return;
+    const shrunk = await shrinkPhoto(file, PHOTO_MOST_SIDE);
+    setRefused(shrunk === null ? PHOTO_WORDS.refused(file.name) : null);
+    if (shrunk === null) return;
+    const made = addPhotoCommit(job, subject, { across: shrunk.across, down: shrunk.down, bytes: shrunk.bytes.length });
+    const kept = await keepPixels(made.id, shrunk.bytes);
+    if (kept.ok) await commit(made.commit);
+  };
+  return (
+    <section className="mt-5 max-w-[720px]">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{PHOTO_WORDS.title}</h2>
+      <div className="flex flex-wrap gap-2 py-2">
+        {subjects.map((of) => (
+          <Button
+            key={of}
+            onClick={() => {
+              setSubject(of);
+              picker.current?.click();
+            }}
+          >
+            {PHOTO_WORDS.take[of]}
+          </Button>
+        ))}
+        <input
+          ref={picker}
+          type="file"
+          accept="image/*"
+          className="sr-only"
+          tabIndex={-1}
+          aria-label={PHOTO_WORDS.file}
+          onChange={(event) => {
+            void take(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+      </div>
+      {refused !== null && (
+        <p role="alert" className="py-1 font-semibold text-lead">
+          {refused}
+        </p>
+      )}
+      {own.length > 0 && (
+        <ul className="flex flex-wrap gap-2 py-1">
+          {own.map((photo, k) => (
+            <li key={photo.id}>
+              <button type="button" className="edge block bg-face p-1" onClick={() => setOpened(photo.id)}>
+                <Picture photo={photo} name={nameOf(photo, k)} small />
+                <span className="block max-w-[112px] truncate px-0.5 pt-0.5 text-[14px]">{photo.note || PHOTO_WORDS.of[photo.of]}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Sheet open={shown !== undefined} onOpenChange={() => setOpened(null)} title={shown === undefined ? "" : PHOTO_WORDS.of[shown.of]}>
+        {shown !== undefined && (
+          <>
+            <Picture photo={shown} name={nameOf(shown, own.indexOf(shown))} />
+            <TextField
+              label={PHOTO_WORDS.note}
+              kept={shown.note}
+              onText={(text) => {
+                if (text.length > NOTE_MOST) return PHOTO_WORDS.noteLong(NOTE_MOST);
+                void commit(editCommit(shown, { note: text }, "note"));
+                return null;
+              }}
+            />
+            <div className="mt-3">
+              <Button
+                onClick={() => {
+                  setOpened(null);
+                  void commit(deletePhotoCommit(shown));
+                }}
+              >
+                {PHOTO_WORDS.remove}
+              </Button>
+            </div>
+          </>
+        )}
+      </Sheet>
+    </section>
+  );
+}
+
+const NOTE_MOST = 500;
+const nameOf = (photo: Photo, at: number): string => `${PHOTO_WORDS.of[photo.of]} ${at + 1}${photo.note === "" ? "" : `, ${photo.note}`}`;
+
+function Picture({ photo, name, small = false }: { readonly photo: Photo; readonly name: string; readonly small?: boolean }) {
+  const url = usePicture(photo.id);
+  const box = small ? "h-[84px] w-[112px] object-cover" : "max-h-[60vh] w-full object-contain";
+  if (url === undefined) return <span className={`block bg-bench ${box}`} />;
+  if (url === null) return <span className={`grid place-items-center bg-bench p-1 text-[13.5px] ${box}`}>{PHOTO_WORDS.absent}</span>;
+  return <img src={url} alt={name} width={photo.across} height={photo.down} className={box} />;
+}

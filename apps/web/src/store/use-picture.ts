@@ -1,0 +1,22 @@
+import { useEffect, useState } from "react";
+import { useStore } from "./provider.tsx";
+
+/** Address of a photo's pixels for an image; undefined while reading, null where this device has none. */
+export function usePicture(id: string): string | null | undefined {
+  const { store } = useStore();
+  const [url, setUrl] = useState<string | null | undefined>(undefined);
+  useEffect(() => {
+    let made: string | null = null;
+    let gone = false;
+    void store.pixels(id).then((bytes) => {
+      if (gone) return;
+      made = bytes === undefined ? null : URL.createObjectURL(new Blob([bytes], { type: "image/jpeg" }));
+      setUrl(made);
+    });
+    return () => {
+      gone = true;
+      if (made !== null) URL.revokeObjectURL(made);
+    };
+  }, [store, id]);
+  return url;
+}

@@ -1,0 +1,89 @@
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+
+let roof: Session;
+let table: Session;
+beforeAll(async () => {
+  roof = await openApp("/", PHONE);
+  table = await openApp();
+});
+afterAll(async () => {
+  await roof.close();
+  await table.close();
+});
+
+/** Pixels across of the picture with this name, once it is drawn. */
+const across = (page: Page, name: string): Promise<number> =>
+  until(`the picture ${name}`, () =>
+    page.$$eval("img", (all, alt) => all.find((i) => i.alt === alt && i.complete && i.naturalWidth > 0)?.naturalWidth, name),
+  );
+
+async function choose(page: Page, button: string, path: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
+  await chooser.accept([path]);
+}
+
+/** Photos of plate and diagram: taken on the roof, taken along in the archive, read in at the table. */
+describe("photos of a unit", () => {
+  it("are kept small with the unit and survive a reload", async () => {
+    const { page, downloads } = roof;
+    await press(page, "New rig");
+    await type(page, "Name of the rig", "Slate Wagon");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    const large = await page.screenshot({ clip: { x: 0, y: 0, width: 390, height: 400, scale: 6 } });
+    const path = join(downloads, "..", "plate.png");
+    writeFileSync(path, large);
+    await choose(page, "Photograph the plate", path);
+    await across(page, "Plate 1");
+    await page.reload();
+    expect(await across(page, "Plate 1")).toBe(1560);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("refuse what is no picture, in a sentence that names it", async () => {
+    const { page, downloads } = roof;
+    const path = join(downloads, "..", "notes.txt");
+    writeFileSync(path, "not a picture");
+    await choose(page, "Photograph the diagram", path);
+    await sees(page, /notes\.txt is not a picture this browser can read/);
+    expect(await page.$$eval("img", (all) => all.length)).toBe(1);
+  });
+
+  it("bear a note, go and come back", async () => {
+    const { page } = roof;
+    await page.click("img");
+    await type(page, "Note", "under the shroud");
+    await press(page, "Close");
+    await across(page, "Plate 1, under the shroud");
+    await page.click("img");
+    await press(page, "Delete this photo");
+    await until("the photo to go", async () => (await page.$$eval("img", (all) => all.length)) === 0);
+    await page.keyboard.down("Control");
+    await page.keyboard.press("z");
+    await page.keyboard.up("Control");
+    expect(await across(page, "Plate 1, under the shroud")).toBe(1560);
+  });
+
+  it("travel in the archive and are there on another device", async () => {
+    await roof.page.goto(new URL("/rigs", roof.page.url()).href);
+    await press(roof.page, "Export Slate Wagon");
+    const archive = await downloaded(roof.downloads, "slate-wagon.ampsaver.zip");
+    const { page } = table;
+    await page.goto(new URL("/rigs", page.url()).href);
+    await answerLike(page, /No rig is kept/);
+    const picker = await page.waitForSelector('input[type="file"]');
+    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(archive);
+    await sees(page, /1 × photo: new/);
+    await press(page, "Take it in");
+    await answerLike(page, /1 rig, 1 air conditioner/);
+    await (await named(page, "link", "Roof unit, Will it start?")).click();
+    expect(await across(page, "Plate 1, under the shroud")).toBe(1560);
+    expect([...roof.complaints, ...table.complaints]).toEqual([]);
+  });
+});
