@@ -3,6 +3,8 @@ import { existsSync, readFileSync, statSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { START_ISSUES, START_REASONS } from "@amp-saver/core/study/motor-start";
 import { BUDGET_ISSUES } from "@amp-saver/core/study/power-budget";
+import { FAULT_CODES, SYMPTOMS } from "@amp-saver/core/study/wiring-check";
+import { BLOCK_REASONS, FITTINGS } from "@amp-saver/core/study/wiring-plan";
 import { describe, expect, it } from "vitest";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
@@ -47,6 +49,11 @@ describe("the repository", () => {
   it("documents every code that a budget can print", () => {
     const page = read("docs/formats/budget-case.md");
     expect(BUDGET_ISSUES.filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
+  });
+
+  it("documents every code of wiring plan and check", () => {
+    const page = read("docs/formats/wiring-case.md");
+    expect([...BLOCK_REASONS, ...FAULT_CODES, ...SYMPTOMS, ...FITTINGS].filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
   });
 
   it("keeps files short and free of leftovers", () => {

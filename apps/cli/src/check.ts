@@ -1,5 +1,6 @@
 import { studyStart } from "@amp-saver/core/study/motor-start";
 import { studyBudget } from "@amp-saver/core/study/power-budget";
+import { planWiring } from "@amp-saver/core/study/wiring-plan";
 import type { z } from "zod";
 import { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
 import { budgetToFile } from "./budget-result.ts";
@@ -7,11 +8,11 @@ import { limitsInWords } from "./limits.ts";
 import { refusalLine } from "./refusal.ts";
 import { caseFromFile, startCaseSchema } from "./start-case.ts";
 import { resultToFile } from "./start-result.ts";
+import { circuitFromFile, wiringCaseSchema, wiringCheckSchema } from "./wiring-case.ts";
+import { faultsToFile, planToFile } from "./wiring-result.ts";
 
 /** What the command prints and how it exits. */
 export type CheckOutcome = { readonly exit: 0; readonly out: string } | { readonly exit: 2; readonly line: string };
-
-const LATER_FORMATS = ["amp-saver/wiring-case", "amp-saver/wiring-check"];
 
 /** A study of one format: its result, or the line that says why there is none. */
 type Study = (json: unknown) => object | string;
@@ -31,6 +32,18 @@ const STUDIES: Readonly<Record<string, Study>> = {
     const given = budgetFromFile(file);
     return typeof given === "string" ? given : budgetToFile(studyBudget(given));
   },
+  "amp-saver/wiring-case": (json) => {
+    const file = parse(wiringCaseSchema, json);
+    if (typeof file === "string") return file;
+    const given = circuitFromFile(file);
+    return typeof given === "string" ? given : planToFile(planWiring(given, file.starter));
+  },
+  "amp-saver/wiring-check": (json) => {
+    const file = parse(wiringCheckSchema, json);
+    if (typeof file === "string") return file;
+    const given = circuitFromFile(file);
+    return typeof given === "string" ? given : faultsToFile(given);
+  },
 };
 
 function parse<S extends z.ZodType>(schema: S, json: unknown): z.infer<S> | string {
@@ -49,7 +62,6 @@ export function check(text: string): CheckOutcome {
   if (typeof json !== "object" || json === null || Array.isArray(json)) return refuse("the case must be a JSON object");
   const format = (json as { format?: unknown }).format;
   if (format === undefined) return refuse('format is missing (for example "amp-saver/start-case")');
-  if (typeof format === "string" && LATER_FORMATS.includes(format)) return refuse(`format "${format}" is not available yet`);
   const study = typeof format === "string" && Object.hasOwn(STUDIES, format) ? STUDIES[format] : undefined;
   if (study === undefined) return refuse(`format ${JSON.stringify(format)} is not known; ${known()} are`);
   const version = (json as { version?: unknown }).version;

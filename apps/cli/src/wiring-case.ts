@@ -1,0 +1,82 @@
+import { FAMILIES, type Netlist, PART_KINDS, type Part, soundNetlist } from "@amp-saver/core/network";
+import { z } from "zod";
+import { type Bounds, WIRING_BOUNDS } from "./limits.ts";
+
+/** Most parts and conductors of one circuit: far more than any unit has. */
+const MOST_PARTS = 200;
+const MOST_CONDUCTORS = 500;
+
+const number = (path: keyof typeof WIRING_BOUNDS) => {
+  const { min, max }: Bounds = WIRING_BOUNDS[path];
+  return z.int().min(min).max(max);
+};
+
+const id = z.string().min(1).max(80);
+const tabs = z
+  .strictObject({ C: number("parts.tabs").optional(), HERM: number("parts.tabs").optional(), FAN: number("parts.tabs").optional() })
+  .optional();
+const PLAIN = PART_KINDS.filter(
+  (kind) => kind !== "contactor" && kind !== "starter" && kind !== "run-capacitor" && kind !== "fan-capacitor",
+);
+
+const partSchema = z.discriminatedUnion(
+  "kind",
+  [
+    z.strictObject({
+      id,
+      kind: z.literal("contactor"),
+      poles: z.literal([1, 2]).optional(),
+      unbroken: z.literal(["L1-T1", "L2-T2"]).optional(),
+    }),
+    z.strictObject({ id, kind: z.literal("starter"), family: z.literal(FAMILIES) }),
+    z.strictObject({ id, kind: z.literal(["run-capacitor", "fan-capacitor"]), tabs }),
+    z.strictObject({ id, kind: z.literal(PLAIN) }),
+  ],
+  { error: `must be one of ${PART_KINDS.join(", ")}` },
+);
+
+const conductorSchema = z.strictObject({
+  id,
+  color: z.string().min(1).max(40),
+  awg: number("conductors.awg"),
+  ends: z.tuple([z.string().max(100).nullable(), z.string().max(100).nullable()]),
+});
+
+const circuit = {
+  version: z.literal(1),
+  parts: z.array(partSchema).max(MOST_PARTS),
+  conductors: z.array(conductorSchema).max(MOST_CONDUCTORS),
+};
+
+/** The shape of `amp-saver/wiring-case`, version 1. */
+export const wiringCaseSchema = z.strictObject({
+  format: z.literal("amp-saver/wiring-case"),
+  ...circuit,
+  starter: z.strictObject({ family: z.literal(FAMILIES) }),
+});
+
+/** The shape of `amp-saver/wiring-check`, version 1. */
+export const wiringCheckSchema = z.strictObject({ format: z.literal("amp-saver/wiring-check"), ...circuit });
+
+type CircuitFile = Pick<z.infer<typeof wiringCheckSchema>, "parts" | "conductors">;
+
+/** A circuit as core wants it, or the line that says what is wrong. */
+export function circuitFromFile({ parts, conductors }: CircuitFile): Netlist | string {
+  const netlist = {
+    parts: parts.map((part) => Object.fromEntries(Object.entries(part).filter(([, v]) => v !== undefined)) as unknown as Part),
+    conductors,
+  };
+  const sound = soundNetlist(netlist);
+  return sound.ok ? sound.value : `${sound.where} ${REFUSED[sound.reason]}`;
+}
+
+const REFUSED = {
+  "part-twice": "stands twice; each part needs an id of its own",
+  "conductor-twice": "stands twice; each conductor needs an id of its own",
+  "unknown-part": "is on no part of this case",
+  "unknown-terminal": "is no terminal of that kind of part",
+  "one-terminal-twice": "must be two different terminals",
+  "two-systems": "has both neutral and two lines connected: L and N, or L1 and L2",
+  "unbroken-missing": "is missing: L1-T1 or L2-T2, as the contactor has one pole",
+  "unbroken-extra": "must be left out: both poles break",
+} as const;

@@ -1,0 +1,19 @@
+export { FAMILIES, FAMILY_LEADS, type Family, isAid, PART_KINDS, PART_TERMINALS, type PartKind, STARTER } from "./kinds.ts";
+export {
+  allTerminals,
+  type Conductor,
+  conductorsAt,
+  farEnd,
+  type Netlist,
+  nameOn,
+  type Part,
+  partById,
+  partOf,
+  type Terminal,
+  terminal,
+  terminalsOf,
+} from "./netlist.ts";
+export { byName, type Joined, joinedBy, listNets, netsOf, wires } from "./nets.ts";
+export { closedCircuit } from "./passes.ts";
+export { type NetlistFailure, soundNetlist } from "./problems.ts";
+export { applyMove, type WiringMove } from "./step.ts";

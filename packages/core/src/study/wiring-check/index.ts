@@ -1,0 +1,2 @@
+export { checkWiring } from "./check.ts";
+export { FAULT_CODES, type FaultCode, SYMPTOMS, type Symptom, type WiringFault } from "./codes.ts";

@@ -1,0 +1,86 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { allTerminals, FAMILIES, type Family, listNets, type Netlist, netsOf, STARTER } from "../src/network/index.ts";
+import { buildAsFound, STARTING_POINTS } from "../src/study/as-found/index.ts";
+import { checkWiring } from "../src/study/wiring-check/index.ts";
+import {
+  applySteps,
+  COMMON_WAYS,
+  type PlanOptions,
+  planWiring,
+  RUN_WAYS,
+  restorePlan,
+  TAP_WAYS,
+  type WiringPlan,
+  withStarter,
+} from "../src/study/wiring-plan/index.ts";
+import { aidsOf, circuits } from "./wiring-circuits.ts";
+import { wantedNets } from "./wiring-oracle.ts";
+
+/** What must hold of every plan, whatever the circuit. */
+function holds(asFound: Netlist, options: PlanOptions, plan: WiringPlan): void {
+  const { family } = options;
+  expect(plan.nets).toEqual(wantedNets(asFound, family, allTerminals(asFound)));
+  const retired = new Set(aidsOf(asFound));
+  expect(new Set(plan.retired)).toEqual(retired);
+  const begun = withStarter(asFound, options);
+  const stepped = applySteps(begun, plan.steps);
+  expect(listNets(stepped, retired)).toEqual(plan.nets);
+  expect(checkWiring(stepped)).toEqual([]);
+  const nets = netsOf(stepped);
+  for (const t of allTerminals(stepped).filter((t) => retired.has(t.slice(0, t.lastIndexOf(".")))))
+    expect(nets.with(t).every((m) => retired.has(m.slice(0, m.lastIndexOf("."))) || /\.J$/.test(m))).toBe(true);
+  const back = applySteps(stepped, restorePlan(plan.finished, plan.steps));
+  const without = new Set([STARTER]);
+  expect(listNets(back, without)).toEqual(listNets(asFound));
+  const whole = asFound.conductors.filter((c) => back.conductors.every((o) => !o.id.startsWith(`${c.id}/`)));
+  for (const wire of whole) expect(back.conductors.find((c) => c.id === wire.id)?.ends.toSorted()).toEqual(wire.ends.toSorted());
+  for (const step of plan.steps)
+    if (step.do === "land")
+      expect(plan.steps).toContainEqual(expect.objectContaining({ do: "tug", conductor: step.conductor, at: step.at }));
+}
+
+describe("the twenty starting points", () => {
+  const cases = STARTING_POINTS.flatMap((point) => FAMILIES.map((family) => ({ ...point, family, own: point.family === family })));
+  it.each(cases)("$id with $family", ({ switches, family, own, options }) => {
+    const asFound = buildAsFound(switches);
+    const given = { family, ...(own ? options : {}) };
+    const plan = planWiring(asFound, given);
+    const expected = family === "FM" && switches.control !== "contactor" ? "no-contactor" : null;
+    if (expected === null) {
+      expect(plan.ok).toBe(true);
+      if (plan.ok) holds(asFound, given, plan.value);
+    } else expect(plan).toMatchObject({ ok: false, reason: expected });
+  });
+
+  it("has twenty, each under its own name", () => {
+    expect(new Set(STARTING_POINTS.map((p) => p.id)).size).toBe(20);
+  });
+});
+
+describe("two thousand circuits", () => {
+  it("are planned as described, step by step, and put back as found; or refused with a reason", () => {
+    const ways = {
+      family: fc.constantFrom<Family>(...FAMILIES),
+      run: fc.constantFrom(undefined, ...RUN_WAYS),
+      common: fc.constantFrom(undefined, ...COMMON_WAYS),
+      tap: fc.constantFrom(undefined, ...TAP_WAYS),
+    };
+    const tally = { planned: 0, refused: new Map<string, number>() };
+    fc.assert(
+      fc.property(circuits, fc.record(ways), (asFound, { family, ...rest }) => {
+        const options = { family, ...Object.fromEntries(Object.entries(rest).filter(([, v]) => v !== undefined)) } as PlanOptions;
+        const plan = planWiring(asFound, options);
+        if (!plan.ok) {
+          tally.refused.set(plan.reason, (tally.refused.get(plan.reason) ?? 0) + 1);
+          return;
+        }
+        tally.planned += 1;
+        holds(asFound, options, plan.value);
+      }),
+      { numRuns: 2000, seed: 20 },
+    );
+    expect(tally.planned).toBeGreaterThan(1400);
+    expect([...tally.refused.keys()].filter((r) => !["no-contactor", "link-not-understood", "no-contactor-link"].includes(r))).toEqual([]);
+  });
+});
