@@ -3,4 +3,14 @@ export { AMPACITY_SOURCE, CONDUCTOR_SOURCE, COPPER, type Conductor, conductorOf,
 export type { CurvePoint } from "./curve.ts";
 export { OVERLOAD_NEVER_SHARE, OVERLOAD_POINTS } from "./overload.ts";
 export { BTU_H_PER_RATED_VA, typicalRunCapacitorUf } from "./run-capacitor.ts";
+export {
+  awgArea,
+  CRIMP_COLORS,
+  CRIMP_SOURCE,
+  type CrimpColor,
+  PULL_FORCE_N,
+  PULL_SOURCE,
+  SPLICES,
+  type SpliceName,
+} from "./terminals.ts";
 export { TYPICAL_LOADS, TYPICAL_LOADS_SOURCE, type TypicalLoad } from "./typical-loads.ts";

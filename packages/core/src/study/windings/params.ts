@@ -1,0 +1,42 @@
+import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+
+/** Figures of the winding readings. */
+export const WINDING_PARAMS = {
+  resolutionOhm: {
+    label: "What a meter on its lowest range tells apart",
+    unit: "ohm",
+    value: 0.1,
+    min: 0.001,
+    max: 1,
+    source: "common practice, no source",
+  },
+  sumShare: {
+    label: "How far the largest pair may be from the sum of the others",
+    unit: "1",
+    value: 0.05,
+    min: 0.005,
+    max: 0.3,
+    source: "common practice, no source",
+  },
+  equalShare: {
+    label: "Three pairs this close are a three-phase motor",
+    unit: "1",
+    value: 0.05,
+    min: 0.005,
+    max: 0.3,
+    source: "common practice, no source",
+  },
+  copperPerK: {
+    label: "Rise of copper's resistance at 20 °C",
+    unit: "1/K",
+    value: 0.00393,
+    min: 0.003,
+    max: 0.005,
+    source: `IEC 60028, ${FROM_MEMORY}`,
+  },
+} as const satisfies ParamTable;
+
+/** Temperature a motor's resistances are given at, °C. */
+export const COLD_C = 25;
+/** Temperature the rise of copper is given at, °C. */
+export const RISE_FROM_C = 20;

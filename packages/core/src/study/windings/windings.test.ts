@@ -1,0 +1,80 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { LABELS, type Label, solveWindings, type WindingReadings } from "./index.ts";
+
+const clear = { a: "open", b: "open", c: "open" } as const;
+const read = (ab: number | "open", bc: number | "open", ca: number | "open", more: Partial<WindingReadings> = {}): WindingReadings => ({
+  ab,
+  bc,
+  ca,
+  probesOhm: 0,
+  toCase: clear,
+  windingC: 25,
+  ...more,
+});
+
+/** What a meter shows between labels whose pins have these windings to common: two in series between run and start. */
+function meter(
+  order: readonly ["run" | "start" | "common", string, string],
+  main: number,
+  start: number,
+  noise: readonly number[],
+  probes: number,
+) {
+  const to = (pin: string): number => (pin === "common" ? 0 : pin === "run" ? main : start);
+  const between = (i: number, j: number, n: number): number => Math.round((to(order[i]!) + to(order[j]!) + probes + noise[n]!) * 100) / 100;
+  return read(between(0, 1, 0), between(1, 2, 1), between(2, 0, 2), { probesOhm: probes });
+}
+
+describe("which pin is which", () => {
+  /** Worked by hand from the series law: 0.8 and 3.4 ohm in series are 4.2; probes of 0.3 ohm are on every reading. */
+  it("a rooftop unit: 4.5, 1.1 and 3.7 ohm with probes of 0.3", () => {
+    expect(solveWindings(read(4.5, 1.1, 3.7, { probesOhm: 0.3 }))).toMatchObject({
+      ok: true,
+      value: { pins: { common: "c", run: "b", start: "a" } },
+    });
+    const solved = solveWindings(read(4.5, 1.1, 3.7, { probesOhm: 0.3 }));
+    expect(solved.ok && [solved.value.mainOhm, solved.value.startOhm]).toEqual([expect.closeTo(0.8, 9), expect.closeTo(3.4, 9)]);
+  });
+
+  /** Copper at 60 °C has 1.1572 times its 20 °C resistance, at 25 °C 1.01965: worked by hand from 0.393 % a kelvin. */
+  it("a warm compressor is brought to 25 °C", () => {
+    const solved = solveWindings(read(1.0, 2.5, 3.5, { windingC: 60 }));
+    expect(solved).toMatchObject({ ok: true, value: { pins: { common: "b", run: "a", start: "c" } } });
+    expect(solved.ok && solved.value.mainOhm).toBeCloseTo((1.0 * 1.01965) / 1.1572, 4);
+  });
+
+  it("is found whatever the labels, through a hundredth of noise and the probes’ own resistance", () => {
+    const orders = fc.shuffledSubarray(["run", "start", "common"] as const, { minLength: 3, maxLength: 3 });
+    const noise = fc.array(fc.double({ min: -0.02, max: 0.02, noNaN: true }), { minLength: 3, maxLength: 3 });
+    const windings = fc
+      .tuple(fc.double({ min: 0.4, max: 6, noNaN: true }), fc.double({ min: 1.4, max: 6, noNaN: true }))
+      .map(([main, ratio]) => [main, main * ratio] as const)
+      .filter(([main, start]) => start - main > 0.25);
+    fc.assert(
+      fc.property(orders, windings, noise, fc.double({ min: 0, max: 0.6, noNaN: true }), (order, [main, start], off, probes) => {
+        const solved = solveWindings(meter(order as never, main, start, off, Math.round(probes * 100) / 100));
+        expect(solved.ok).toBe(true);
+        if (!solved.ok) return;
+        const label = (pin: string): Label => LABELS[order.indexOf(pin as never)]!;
+        expect(solved.value.pins).toEqual({ common: label("common"), run: label("run"), start: label("start") });
+        expect(Math.abs(solved.value.mainOhm - main)).toBeLessThan(0.03);
+      }),
+      { seed: 11, numRuns: 2000 },
+    );
+  });
+
+  it.each<[string, WindingReadings, string, string]>([
+    ["a pin that reads to case: stop", read(4.2, 0.8, 3.4, { toCase: { ...clear, b: 2e6 } }), "winding-to-case", "b"],
+    ["one pin open to both others: the overload is open", read("open", 4.2, "open"), "overload-open", "a"],
+    ["no path anywhere", read("open", "open", "open"), "all-open", "a b c"],
+    ["one pair open while both others read: not a winding", read("open", 0.8, 3.4), "one-pair-open", "a b"],
+    ["a pair of nothing once the probes are off", read(0.3, 3.7, 3.9, { probesOhm: 0.3 }), "pair-shorted", "a b"],
+    ["three of the same: three-phase", read(1.8, 1.82, 1.79), "three-equal", "a b c"],
+    ["a largest that is not the sum", read(5.2, 0.8, 3.4), "sum-off", "a b"],
+    ["two largest alike", read(4.2, 0.2, 4.25), "common-unclear", "a b c a"],
+    ["run and start too close to tell", read(4.2, 2.08, 2.12), "run-start-unclear", "a b"],
+  ])("refuses %s", (_name, readings, reason, where) => {
+    expect(solveWindings(readings)).toEqual({ ok: false, reason, where });
+  });
+});
