@@ -6,9 +6,10 @@ if (
   !ensurePrograms([
     { path: "/usr/bin/chromium", package: "chromium" },
     { path: "/usr/bin/ngspice", package: "ngspice" },
+    { path: "/usr/bin/pdftotext", package: "poppler-utils" },
   ])
 ) {
-  console.error("test: chromium and ngspice could not be installed with apt-get; install them by hand");
+  console.error("test: chromium, ngspice and poppler-utils could not be installed with apt-get; install them by hand");
   process.exit(1);
 }
 

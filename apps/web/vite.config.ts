@@ -11,7 +11,8 @@ export default defineConfig({
       registerType: "prompt",
       injectRegister: false,
       workbox: {
-        globPatterns: ["**/*.{js,css,html,woff2,svg,png,webmanifest}"],
+        globPatterns: ["**/*.{js,css,html,woff2,ttf,svg,png,webmanifest}"],
+        maximumFileSizeToCacheInBytes: 3_000_000,
         navigateFallback: "index.html",
         cleanupOutdatedCaches: true,
       },

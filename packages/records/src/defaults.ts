@@ -1,5 +1,6 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
-import type { JobId, LoadId, PhotoId, ReadingId, RigId, SourceId, StarterId, UnitId } from "./identity.ts";
+import { PLAIN_CONDENSER, PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
+import type { JobId, LoadId, PhotoId, ReadingId, RigId, SourceId, StarterId, UnitId, WiringId } from "./identity.ts";
 import type { Job } from "./job.ts";
 import type { Load } from "./load.ts";
 import type { Photo } from "./photo.ts";
@@ -8,6 +9,7 @@ import type { Rig } from "./rig.ts";
 import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
 import type { Starter } from "./starter.ts";
 import type { AirConditioner } from "./unit.ts";
+import type { Wiring } from "./wiring.ts";
 
 /** Time and identity that a new record needs; both come from outside. */
 export interface Birth<Id extends string> {
@@ -68,7 +70,7 @@ export function newInverter(birth: Birth<SourceId>, rigId: RigId, name: string):
 
 /** A catalogue entry for the usual rooftop class. */
 export function newStarter(birth: Birth<StarterId>, name: string): Starter {
-  return { kind: "starter", ...stamped(birth, 1), name, leastV: 100, mostV: 125, leastTons: null, mostTons: null, usd: null };
+  return { kind: "starter", ...stamped(birth, 2), name, leastV: 100, mostV: 125, leastTons: null, mostTons: null, usd: null };
 }
 
 /** A load that is on, of middle priority, on the first leg. */
@@ -141,5 +143,28 @@ export function newPhoto(birth: Birth<PhotoId>, job: Job, of: Photo["of"], pictu
     note: "",
     takenAt: birth.now,
     ...picture,
+  };
+}
+
+/** Temperature a winding is taken to have where nobody measured it, °C: a unit at rest on a mild day. */
+const RESTED_C = 25;
+
+/** The wiring of a unit before anyone has looked inside. */
+export function newWiring(now: string, unit: AirConditioner): Wiring {
+  return {
+    kind: "wiring",
+    ...stamped({ id: unit.id as string as WiringId, now }, 1),
+    rigId: unit.rigId,
+    unitId: unit.id,
+    switches: unit.plateVolts.value < 160 ? PLAIN_ROOFTOP : PLAIN_CONDENSER,
+    corrected: null,
+    windings: { ab: null, bc: null, ca: null, probesOhm: 0, toCase: { a: false, b: false, c: false }, windingC: RESTED_C },
+    proofs: {},
+    family: "F4",
+    run: null,
+    common: null,
+    tap: null,
+    lidLow: false,
+    built: null,
   };
 }

@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 /** Kinds of record, each kept apart. */
-export const RECORD_KINDS = ["rig", "unit", "source", "job", "reading", "starter", "load", "photo"] as const;
+export const RECORD_KINDS = ["rig", "unit", "source", "job", "reading", "starter", "load", "photo", "wiring"] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 export type RigId = string & z.$brand<"RigId">;
@@ -11,6 +11,7 @@ export type JobId = string & z.$brand<"JobId">;
 export type StarterId = string & z.$brand<"StarterId">;
 export type LoadId = string & z.$brand<"LoadId">;
 export type ReadingId = string & z.$brand<"ReadingId">;
+export type WiringId = string & z.$brand<"WiringId">;
 export type PhotoId = string & z.$brand<"PhotoId">;
 
 const id = z.string().min(1).max(100);
@@ -21,6 +22,7 @@ export const jobId = id.brand<"JobId">();
 export const starterId = id.brand<"StarterId">();
 export const loadId = id.brand<"LoadId">();
 export const readingId = id.brand<"ReadingId">();
+export const wiringId = id.brand<"WiringId">();
 export const photoId = id.brand<"PhotoId">();
 
 /** A time as kept: ISO 8601 in UTC. */

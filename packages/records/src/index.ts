@@ -11,6 +11,7 @@ export {
   newShore,
   newStarter,
   newUnit,
+  newWiring,
 } from "./defaults.ts";
 export type { Figure } from "./figure.ts";
 export {
@@ -24,6 +25,7 @@ export {
   type SourceId,
   type StarterId,
   type UnitId,
+  type WiringId,
 } from "./identity.ts";
 export { type Answer, type Job, METHODS, type Method, STAGES, type Stage } from "./job.ts";
 export { type Load, MOST_RIG_LOADS } from "./load.ts";
@@ -47,6 +49,7 @@ export {
   type Source,
 } from "./source.ts";
 export { MOST_SPELLS, type Spells } from "./spell.ts";
-export type { Starter } from "./starter.ts";
+export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
+export type { Wiring } from "./wiring.ts";

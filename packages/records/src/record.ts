@@ -8,6 +8,7 @@ import { rigSchema } from "./rig.ts";
 import { sourceSchema } from "./source.ts";
 import { starterSchema } from "./starter.ts";
 import { unitSchema } from "./unit.ts";
+import { wiringSchema } from "./wiring.ts";
 
 /** Every persisted type by kind. */
 export interface RecordOf {
@@ -19,6 +20,7 @@ export interface RecordOf {
   readonly starter: z.infer<typeof starterSchema>;
   readonly load: z.infer<typeof loadSchema>;
   readonly photo: z.infer<typeof photoSchema>;
+  readonly wiring: z.infer<typeof wiringSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -32,6 +34,7 @@ export const RECORD_SCHEMAS = {
   starter: starterSchema,
   load: loadSchema,
   photo: photoSchema,
+  wiring: wiringSchema,
 } as const;
 
 /** The rig a record belongs to: its own id for a rig, null for what belongs to none. */

@@ -74,6 +74,8 @@ function references(record: AnyRecord): string[] {
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.starterId == null ? [] : [`starter ${record.starterId}`])];
     case "starter":
       return [];
+    case "wiring":
+      return [`rig ${record.rigId}`, `unit ${record.unitId}`];
     case "photo":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.jobId === null ? [] : [`job ${record.jobId}`])];
     case "reading":

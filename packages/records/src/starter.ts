@@ -1,12 +1,25 @@
+import { FAMILIES, FAMILY_LEADS } from "@amp-saver/core/network";
 import { z } from "zod";
 import { bounded, figure } from "./figure.ts";
 import { stamp, starterId, title } from "./identity.ts";
+
+/** Leads of every family by their neutral names. */
+export const LEADS = [...new Set(FAMILIES.flatMap((family) => FAMILY_LEADS[family]))];
+
+/** How a lead ends when it comes out of the box. */
+export const LEAD_ENDS = ["bare", "tab", "flag", "piggyback", "ring", "blade"] as const;
+const leadSchema = z.strictObject({
+  color: z.string().trim().min(1).max(40),
+  awg: z.number().int().min(4).max(24),
+  end: z.literal(LEAD_ENDS),
+});
+export type Lead = z.infer<typeof leadSchema>;
 
 /** A soft starter as its maker's sheet describes it: an entry of the user's own catalogue, for any rig. */
 export const starterSchema = z.strictObject({
   kind: z.literal("starter"),
   id: starterId,
-  ...stamp(1),
+  ...stamp(2),
   name: title,
   /** Plate volts it is made for. */
   leastV: bounded("plateVolts"),
@@ -17,5 +30,17 @@ export const starterSchema = z.strictObject({
   lockedRotorMostA: figure("lockedRotorA").optional(),
   startCapacitorF: figure("startAidF").optional(),
   usd: bounded("usd").nullable(),
+  /** What it does to the circuit, and its leads as printed on its sheet. */
+  family: z.literal(FAMILIES).optional(),
+  leads: z.partialRecord(z.literal(LEADS), leadSchema).optional(),
+  /** Longest silence before the compressor, which is no fault. */
+  delayS: z.number().min(0).max(3600).nullable().optional(),
+  learning: z.string().max(1000).optional(),
+  mounting: z.string().max(1000).optional(),
+  /** What its lamp or code shows, and what the sheet says it means. */
+  lamps: z
+    .array(z.strictObject({ shows: z.string().min(1).max(120), means: z.string().min(1).max(300) }))
+    .max(30)
+    .optional(),
 });
 export type Starter = z.infer<typeof starterSchema>;

@@ -11,7 +11,8 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   source: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   job: { newest: 2, steps: { 1: asItWas } },
   reading: { newest: 1, steps: {} },
-  starter: { newest: 1, steps: {} },
+  starter: { newest: 2, steps: { 1: asItWas } },
   load: { newest: 1, steps: {} },
   photo: { newest: 1, steps: {} },
+  wiring: { newest: 1, steps: {} },
 };

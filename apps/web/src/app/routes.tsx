@@ -24,6 +24,7 @@ const ChooseScreen = lazy(() => import("../screens/choose/choose.tsx").then((m) 
 const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
 const TogetherScreen = lazy(() => import("../screens/together/together.tsx").then((m) => ({ default: m.TogetherScreen })));
 const DayScreen = lazy(() => import("../screens/together/day.tsx").then((m) => ({ default: m.DayScreen })));
+const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((m) => ({ default: m.PrepareScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
 function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
@@ -65,6 +66,7 @@ function JobPage() {
         {known === "survey" && <SurveyScreen key={job.id} bundle={bundle} />}
         {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
         {known === "choose" && <ChooseScreen key={job.id} bundle={bundle} />}
+        {known === "prepare" && <PrepareScreen key={job.id} bundle={bundle} />}
         {known === "learn" && <LearnScreen key={job.id} bundle={bundle} />}
         {known === "prove" && <ProveScreen key={job.id} bundle={bundle} />}
         {later !== undefined && <LaterScreen {...later} jobId={job.id} />}

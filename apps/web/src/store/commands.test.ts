@@ -28,13 +28,14 @@ async function demo(): Promise<RecordStore> {
 }
 
 async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, loads, jobs, readings, photos, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, starters] = await Promise.all([
     store.list("unit", RIG),
     store.list("source", RIG),
     store.list("load", RIG),
     store.list("job", RIG),
     store.list("reading", RIG),
     store.list("photo", RIG),
+    store.list("wiring", RIG),
     store.list("starter"),
   ]);
   const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
@@ -46,6 +47,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     jobs: jobs.toSorted(byId),
     readings: readings.toSorted(byId),
     photos: photos.toSorted(byId),
+    wirings: wirings.toSorted(byId),
     starters: starters.toSorted(byId),
   };
 }

@@ -13,12 +13,14 @@ import {
   newShore,
   newStarter,
   newUnit,
+  newWiring,
   type Photo,
   type Reading,
   type RecordKind,
   type Rig,
   type Source,
   type Starter,
+  type Wiring,
 } from "@amp-saver/records";
 import { newId, nowIso } from "./identity.ts";
 import type { Change, Commit } from "./port.ts";
@@ -116,8 +118,8 @@ export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
 }
 
 /** Takes a rig away with all that belongs to it. */
-export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos }: RigBundle): Commit {
-  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos].map(away) };
+export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos, wirings }: RigBundle): Commit {
+  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings].map(away) };
 }
 
 /** A reading of a job. */
@@ -143,6 +145,12 @@ export function addPhotoCommit(
 /** Takes a photo away; undo brings it back with its pixels. */
 export function deletePhotoCommit(photo: Photo): Commit {
   return { label: "delete-photo", changes: [away(photo)] };
+}
+
+/** What is known of a unit's wiring changed; the record begins with its first change. */
+export function wiringCommit(unit: AirConditioner, kept: Wiring | undefined, change: Partial<Wiring>, field: string): Commit {
+  if (kept !== undefined) return { ...editCommit(kept, change, field) };
+  return { label: "edit", changes: [put({ ...newWiring(nowIso(), unit), ...change })] };
 }
 
 /** Everything of a file that was read, in one step. */

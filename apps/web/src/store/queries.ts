@@ -1,4 +1,4 @@
-import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Source, Starter } from "@amp-saver/records";
+import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Source, Starter, Wiring } from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
 import { useStore } from "./provider.tsx";
@@ -13,6 +13,8 @@ export interface RigBundle {
   readonly readings: readonly Reading[];
   /** What was photographed; the pixels are asked for one by one. */
   readonly photos: readonly Photo[];
+  /** How each unit is wired, where somebody has looked. */
+  readonly wirings: readonly Wiring[];
   /** The catalogue, which belongs to every rig. */
   readonly starters: readonly Starter[];
 }
@@ -24,13 +26,14 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, loads, jobs, readings, photos, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, starters] = await Promise.all([
     store.list("unit", rigId),
     store.list("source", rigId),
     store.list("load", rigId),
     store.list("job", rigId),
     store.list("reading", rigId),
     store.list("photo", rigId),
+    store.list("wiring", rigId),
     store.list("starter"),
   ]);
   return {
@@ -41,6 +44,7 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     jobs: jobs.toSorted(oldestFirst),
     starters: starters.toSorted(oldestFirst),
     photos: photos.toSorted(oldestFirst),
+    wirings: wirings.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }

@@ -10,7 +10,7 @@ async function standalone(svg: SVGSVGElement): Promise<string> {
   copy.setAttribute("xmlns", SVG_NS);
   copy.setAttribute("width", String(width));
   copy.setAttribute("height", String(height));
-  copy.setAttribute("viewBox", `0 0 ${width} ${height}`);
+  if (!copy.hasAttribute("viewBox")) copy.setAttribute("viewBox", `0 0 ${width} ${height}`);
   copy.removeAttribute("class");
   for (const gone of copy.querySelectorAll("[data-screen-only]")) gone.remove();
   const ground = document.createElementNS(SVG_NS, "rect");

@@ -41,6 +41,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   starter: "starter",
   load: "load",
   photo: "photo",
+  wiring: "wiring",
 };
 
 export const COMMON = {

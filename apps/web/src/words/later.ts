@@ -2,11 +2,6 @@ import type { Stage } from "@amp-saver/records";
 
 /** Stages and places that are not built yet: what they will do, and what to keep in mind until then. */
 export const LATER: Readonly<Partial<Record<Stage, { readonly question: string; readonly will: string; readonly meanwhile: string }>>> = {
-  prepare: {
-    question: "What must be ready before the ladder?",
-    will: "This stage will plan the wiring of this very unit and list every terminal to crimp on the ground.",
-    meanwhile: "Until then, follow the starter maker’s own sheet for your unit and read all of it before touching anything.",
-  },
   isolate: {
     question: "Is it dead, and proven so?",
     will: "This stage will tick off every source of this rig and lead through proving it dead and discharging every capacitor.",

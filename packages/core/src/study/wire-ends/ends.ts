@@ -98,6 +98,9 @@ function spliceFor(gauges: readonly number[]): SpliceName {
   return takes("lever") ? "lever" : gauges.length > 2 ? "closed end" : "butt";
 }
 
+/** Joints that are crimped, and so have a pull to hold. */
+const CRIMPED: ReadonlySet<SpliceName> = new Set(["blade pair", "butt", "closed end"]);
+
 function made(place: Place, crimp: Crimp | null, splice: WireEnd["splice"], how: WireEnd["made"]): WireEnd {
   const crimped = crimp !== null && crimp !== "as the starter’s sheet says";
   return {
@@ -105,7 +108,7 @@ function made(place: Place, crimp: Crimp | null, splice: WireEnd["splice"], how:
     crimp,
     splice,
     color: crimped ? crimpColor(place.awg) : null,
-    pullN: crimped || splice !== null ? (PULL_FORCE_N[place.awg] ?? null) : null,
+    pullN: crimped || (splice !== null && CRIMPED.has(splice.name)) ? (PULL_FORCE_N[place.awg] ?? null) : null,
     made: how,
   };
 }

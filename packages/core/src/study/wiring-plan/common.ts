@@ -31,7 +31,7 @@ export function tapCommon(work: Work, pin: Terminal, lead: string, way: PlanOpti
     return;
   }
   const wire = commonWire(work.netlist, pin);
-  const piece = work.cut(wire.id, pin, "common-cut-to-tap");
+  const piece = work.cut(wire.id, farEnd(wire, pin)!, "common-cut-to-tap");
   work.join([wire.id, piece, lead], "common-tapped");
 }
 

@@ -1,0 +1,206 @@
+import type { Conductor, Netlist } from "@amp-saver/core/network";
+import { isGround, type MapLayout, type Slot } from "./layout.ts";
+
+/** A corner of a wire's way. */
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A conductor's way across the map; an end that is free, or leads to ground, is a stub. */
+export interface Way {
+  readonly conductor: Conductor;
+  readonly points: readonly Point[];
+  readonly ends: readonly ["on" | "free" | "ground", "on" | "free" | "ground"];
+}
+
+const BEND = 4;
+const CROSS = 3;
+const ALONG = 14;
+const BESIDE = 2;
+/** Length of a stub in steps of the grid. */
+const STUB = 3;
+
+/** Finds a way for every conductor of a netlist: straight, few bends, seldom along another, never through a box. */
+export function routeWiring(netlist: Netlist, layout: MapLayout): readonly Way[] {
+  const paper = new Paper(layout);
+  const ways: Way[] = [];
+  for (const conductor of netlist.conductors.toSorted((a, b) => weight(layout, a) - weight(layout, b))) {
+    const way = wayOf(conductor, layout, paper);
+    if (way !== null) ways.push(way);
+  }
+  return ways;
+}
+
+/** Short ways first: they have least room to give way. */
+function weight(layout: MapLayout, conductor: Conductor): number {
+  const [a, b] = conductor.ends.map((e) => (e === null ? undefined : layout.slotOf(conductor.id, e)));
+  return a === undefined || b === undefined ? 0 : Math.abs(a.x - b.x) + Math.abs(a.y - b.y);
+}
+
+function wayOf(conductor: Conductor, layout: MapLayout, paper: Paper): Way | null {
+  const [from, to] = conductor.ends;
+  const grounded = (from !== null && isGround(from)) || (to !== null && isGround(to));
+  if (grounded || (from === null && to === null)) return null;
+  const start = from === null ? undefined : layout.slotOf(conductor.id, from);
+  const end = to === null ? undefined : layout.slotOf(conductor.id, to);
+  if (start !== undefined && end !== undefined) return { conductor, points: paper.find(start, end), ends: ["on", "on"] };
+  const on = start ?? end;
+  if (on === undefined) return null;
+  const points = paper.stub(on);
+  return {
+    conductor,
+    points: start === undefined ? points.toReversed() : points,
+    ends: start === undefined ? ["free", "on"] : ["on", "free"],
+  };
+}
+
+const STEPS = [
+  { dx: 1, dy: 0 },
+  { dx: 0, dy: 1 },
+  { dx: -1, dy: 0 },
+  { dx: 0, dy: -1 },
+] as const;
+
+class Paper {
+  private readonly across: number;
+  private readonly down: number;
+  private readonly grid: number;
+  private readonly walls: Uint8Array;
+  /** Wires along each cell: horizontal, then vertical. */
+  private readonly used: readonly [Uint8Array, Uint8Array];
+
+  constructor({ width, height, boxes, joints, places: { grid } }: MapLayout) {
+    this.grid = grid;
+    this.across = Math.ceil(width / grid) + 1;
+    this.down = Math.ceil(height / grid) + 1;
+    this.walls = new Uint8Array(this.across * this.down);
+    this.used = [new Uint8Array(this.walls.length), new Uint8Array(this.walls.length)];
+    for (const b of boxes)
+      for (let x = b.x / grid; x <= (b.x + b.w) / grid; x++)
+        for (let y = b.y / grid - 1; y <= (b.y + b.h) / grid + 1; y++) this.block(x, y);
+    for (let x = 0; x < this.across; x++) this.block(x, 0);
+    for (const { x, y } of joints.values()) this.block(x / grid, y / grid);
+  }
+
+  private block(x: number, y: number): void {
+    if (x >= 0 && y >= 0 && x < this.across && y < this.down) this.walls[this.at(x, y)] = 1;
+  }
+
+  private at(x: number, y: number): number {
+    return y * this.across + x;
+  }
+
+  /** A short way out for an end that leads nowhere. */
+  stub(slot: Slot): readonly Point[] {
+    const out = slot.side === "left" ? -1 : 1;
+    return [slot, { x: slot.x + out * STUB * this.grid, y: slot.y }];
+  }
+
+  /** The cheapest way between two slots; straight across where there is none. */
+  find(from: Slot, to: Slot): readonly Point[] {
+    const [sx, sy] = [from.x / this.grid, from.y / this.grid];
+    const [ex, ey] = [to.x / this.grid, to.y / this.grid];
+    const goal = this.at(ex, ey);
+    const start = this.at(sx, sy);
+    const costs = new Map<number, number>();
+    const came = new Map<number, number>();
+    const open = new Heap();
+    for (const dir of leaving(from)) {
+      costs.set(start * 4 + dir, 0);
+      open.push(start * 4 + dir, 0);
+    }
+    const arriving = leaving(to).map((d) => (d + 2) % 4);
+    while (open.size > 0) {
+      const state = open.pop();
+      const [cell, dir] = [Math.floor(state / 4), state % 4];
+      if (cell === goal && arriving.includes(dir)) return this.trace(state, came);
+      const [x, y] = [cell % this.across, Math.floor(cell / this.across)];
+      for (const [next, { dx, dy }] of STEPS.entries()) {
+        if (next === (dir + 2) % 4 || (cell === start && next !== dir)) continue;
+        const [nx, ny] = [x + dx, y + dy];
+        if (nx < 0 || ny < 0 || nx >= this.across || ny >= this.down) continue;
+        const there = this.at(nx, ny);
+        if (this.walls[there] === 1 && there !== goal) continue;
+        const cost = costs.get(state)! + 1 + (next === dir ? 0 : BEND) + this.crowd(there, next, goal);
+        const key = there * 4 + next;
+        if (cost >= (costs.get(key) ?? Number.POSITIVE_INFINITY)) continue;
+        costs.set(key, cost);
+        came.set(key, state);
+        open.push(key, cost + Math.abs(nx - ex) + Math.abs(ny - ey));
+      }
+    }
+    return [from, to];
+  }
+
+  private crowd(cell: number, dir: number, goal: number): number {
+    if (cell === goal) return 0;
+    const along = dir % 2;
+    const [own, other] = [this.used[along as 0 | 1], this.used[(1 - along) as 0 | 1]];
+    const side = along === 0 ? this.across : 1;
+    return own[cell]! * ALONG + other[cell]! * CROSS + ((own[cell - side] ?? 0) + (own[cell + side] ?? 0)) * BESIDE;
+  }
+
+  private trace(goal: number, came: ReadonlyMap<number, number>): readonly Point[] {
+    const cells: number[] = [];
+    for (let state: number | undefined = goal; state !== undefined; state = came.get(state)) {
+      const [cell, dir] = [Math.floor(state / 4), state % 4];
+      this.used[(dir % 2) as 0 | 1][cell]! += 1;
+      if (cells.at(-1) !== cell) cells.push(cell);
+    }
+    const points = cells.toReversed().map((c) => ({ x: (c % this.across) * this.grid, y: Math.floor(c / this.across) * this.grid }));
+    return points.filter((p, k) => {
+      const [before, after] = [points[k - 1], points[k + 1]];
+      return (
+        before === undefined || after === undefined || !((before.x === p.x && p.x === after.x) || (before.y === p.y && p.y === after.y))
+      );
+    });
+  }
+}
+
+/** Directions a wire may leave a slot in. */
+function leaving({ side }: Slot): readonly number[] {
+  if (side === "any") return [0, 1, 2, 3];
+  return side === "left" ? [2] : side === "right" ? [0] : side === "top" ? [3] : [1];
+}
+
+/** A heap of states by cost, least first. */
+class Heap {
+  private readonly items: { readonly state: number; readonly cost: number }[] = [];
+
+  get size(): number {
+    return this.items.length;
+  }
+
+  push(state: number, cost: number): void {
+    this.items.push({ state, cost });
+    for (let k = this.items.length - 1; k > 0; ) {
+      const up = (k - 1) >> 1;
+      if (this.items[up]!.cost <= this.items[k]!.cost) return;
+      this.swap(k, up);
+      k = up;
+    }
+  }
+
+  pop(): number {
+    const top = this.items[0]!;
+    const last = this.items.pop()!;
+    if (this.items.length > 0) {
+      this.items[0] = last;
+      for (let k = 0; ; ) {
+        const [l, r] = [2 * k + 1, 2 * k + 2];
+        let least = k;
+        if (l < this.items.length && this.items[l]!.cost < this.items[least]!.cost) least = l;
+        if (r < this.items.length && this.items[r]!.cost < this.items[least]!.cost) least = r;
+        if (least === k) break;
+        this.swap(k, least);
+        k = least;
+      }
+    }
+    return top.state;
+  }
+
+  private swap(a: number, b: number): void {
+    [this.items[a], this.items[b]] = [this.items[b]!, this.items[a]!];
+  }
+}

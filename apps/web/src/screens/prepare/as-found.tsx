@@ -1,0 +1,90 @@
+import type { Netlist } from "@amp-saver/core/network";
+import type { Wiring } from "@amp-saver/records";
+import { useMemo, useState } from "react";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { FOUND, PREPARE } from "../../words/wiring.ts";
+import { corrected, withWire } from "../../workbench/wiring.ts";
+import { Photos } from "../photos/photos.tsx";
+import { ConductorForm } from "./conductor-form.tsx";
+import { MapFrame } from "./map-frame.tsx";
+import type { PartProps } from "./part-props.ts";
+import { SwitchesForm } from "./switches-form.tsx";
+import { TwoColumns } from "./two-columns.tsx";
+
+const SUBJECTS = ["as-found", "diagram"] as const;
+
+/** The circuit as found: built from switches, then corrected wire by wire. */
+export function AsFound({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
+  const [picked, setPicked] = useState<string | null>(null);
+  const { asFound } = view;
+  const states = useMemo(() => [asFound], [asFound]);
+  const keep = (netlist: Netlist): void => save({ corrected: netlist as unknown as Wiring["corrected"], built: null }, "corrected");
+  const wire = asFound.conductors.find((c) => c.id === picked);
+  return (
+    <TwoColumns
+      evidence={
+        <>
+          <Answer
+            question={FOUND.question}
+            parts={FOUND.answer(asFound.parts.length, asFound.conductors.length, wiring.corrected !== null)}
+            sure={FOUND.sure}
+          />
+          {choice}
+          <div className="mt-3">
+            <MapFrame
+              netlist={asFound}
+              states={states}
+              names={names}
+              label={PREPARE.mapLabel(PREPARE.states.found)}
+              fileName="wiring-as-found"
+              picked={picked}
+              onPick={(id) => setPicked(id === picked ? null : id)}
+            />
+          </div>
+          <Photos bundle={bundle} subjects={SUBJECTS} />
+        </>
+      }
+      rail={
+        <>
+          <ConductorForm
+            key={picked}
+            netlist={asFound}
+            wire={wire}
+            names={names}
+            onChange={(change) => {
+              if (wire === undefined) return null;
+              const next = corrected(asFound, wire.id, change);
+              if (!next.ok) return FOUND.refused[next.reason];
+              keep(next.value);
+              return null;
+            }}
+            onRemove={() => {
+              if (wire === undefined) return;
+              const next = corrected(asFound, wire.id, null);
+              if (next.ok) keep(next.value);
+              setPicked(null);
+            }}
+          />
+          <div className="flex flex-wrap gap-2 py-2">
+            <Button
+              onClick={() => {
+                const added = withWire(asFound);
+                keep(added.netlist);
+                setPicked(added.id);
+              }}
+            >
+              {FOUND.add}
+            </Button>
+            {wiring.corrected !== null && (
+              <Button look="quiet" onClick={() => save({ corrected: null, built: null }, "corrected")}>
+                {FOUND.again}
+              </Button>
+            )}
+          </div>
+          <SwitchesForm wiring={wiring} save={save} />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,62 @@
+import { insulation } from "../../chart/wiring/insulation.ts";
+import type { WiringNames } from "../../words/wiring.ts";
+import { PLAN } from "../../words/wiring-plan.ts";
+import type { PlanView } from "../../workbench/wiring.ts";
+import { endRows } from "../../workbench/wiring-ends.ts";
+
+/** What to crimp before the ladder, and what to carry. */
+export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly names: WiringNames }) {
+  return (
+    <section className="mt-2">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{PLAN.crimps}</h2>
+      <p className="py-1 text-[14px] leading-[17px] text-ink2">{PLAN.crimpHelp}</p>
+      <ul className="text-[15px]">
+        {endRows(view).map(({ end, pull }) => (
+          <li key={`${end.conductor} ${end.at}`} className="border-b border-hair py-1">
+            <span className="flex items-center gap-2">
+              <svg width="14" height="14" aria-hidden="true" className="shrink-0">
+                <rect
+                  x="1"
+                  y="1"
+                  width="12"
+                  height="12"
+                  fill={insulation(names.color(end.conductor)).base}
+                  stroke="var(--ink)"
+                  strokeWidth="1.5"
+                />
+              </svg>
+              <span className="grow">{names.wire(end.conductor)}</span>
+            </span>
+            <span className="block pl-[22px] text-ink2">
+              {[
+                end.splice === null ? end.crimp && PLAN.crimpNames[end.crimp] : PLAN.spliceNames[end.splice.name],
+                end.color,
+                `${end.awg} AWG`,
+                PLAN.made[end.made],
+                pull === null ? null : PLAN.pull(pull.newton, pull.pounds),
+              ]
+                .filter((s) => s !== null)
+                .join(", ")}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="py-1 text-[13.5px] text-ink2">{PLAN.pullSource}</p>
+      <h3 className="mt-1 font-bold">{PLAN.kit}</h3>
+      <ul className="text-[15px]">
+        {view.kit.map((line) => (
+          <li key={`${line.what} ${line.color}`}>{kitSentence(line)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** A line of the kit in words. */
+export function kitSentence({ what, color, needed, spare }: PlanView["kit"][number]): string {
+  const name =
+    what in PLAN.crimpNames
+      ? PLAN.crimpNames[what as keyof typeof PLAN.crimpNames]
+      : (PLAN.spliceNames[what as keyof typeof PLAN.spliceNames] ?? what);
+  return PLAN.kitLine(color === null ? name : `${name}, ${color}`, needed, spare);
+}

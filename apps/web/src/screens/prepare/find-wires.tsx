@@ -1,0 +1,82 @@
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Caution } from "../../ui/caution.tsx";
+import { PREPARE } from "../../words/wiring.ts";
+import { FIND } from "../../words/wiring-find.ts";
+import { windingFigures, windingsOf } from "../../workbench/wiring.ts";
+import { Photos } from "../photos/photos.tsx";
+import type { PartProps } from "./part-props.ts";
+import { ProofForm } from "./proof-form.tsx";
+import { TwoColumns } from "./two-columns.tsx";
+import { WindingsForm } from "./windings-form.tsx";
+
+const SUBJECTS = ["as-found", "diagram"] as const;
+/** Figures this close are the same reading. */
+const SAME_OHM = 0.0005;
+
+/** Find the wires: pins by three resistances, conductors by tracing with both ends free. */
+export function FindWires({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
+  const { commit } = useStore();
+  const { unit, photos } = bundle;
+  const solved = windingsOf(wiring);
+  const pins = solved?.ok === true ? solved.value.pins : null;
+  const parts =
+    solved === null
+      ? FIND.waiting
+      : solved.ok
+        ? FIND.solved(solved.value.pins.run, solved.value.pins.start, solved.value.pins.common)
+        : FIND.faults[solved.reason](solved.where);
+  const figures = solved?.ok === true ? windingFigures(solved.value) : null;
+  const used =
+    figures !== null &&
+    Math.abs((unit.mainOhm?.value ?? 0) - (figures.mainOhm?.value ?? -1)) < SAME_OHM &&
+    Math.abs((unit.startOhm?.value ?? 0) - (figures.startOhm?.value ?? -1)) < SAME_OHM;
+  return (
+    <TwoColumns
+      evidence={
+        <>
+          <Answer
+            question={FIND.question}
+            parts={parts}
+            sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm) : FIND.notSure}
+          />
+          {choice}
+          <div className="mt-3 max-w-[760px]">
+            <Caution title={PREPARE.caution}>{PREPARE.cautionText}</Caution>
+          </div>
+          <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIND.proofs}</h2>
+          <p className="py-1 text-[15px]">{FIND.proofsHelp}</p>
+          {view.opened.length === 0 && <p className="py-1">{FIND.nothingToProve}</p>}
+          {view.opened.map((id) => (
+            <ProofForm key={id} id={id} wiring={wiring} photos={photos} asFound={view.asFound} names={names} save={save} />
+          ))}
+          <Photos bundle={bundle} subjects={SUBJECTS} />
+        </>
+      }
+      rail={
+        <>
+          <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{FIND.order}</h2>
+          <ol className="list-decimal py-1 pl-6 text-[15px]">
+            {FIND.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+          <WindingsForm wiring={wiring} save={save} />
+          {figures !== null && pins !== null && (
+            <div className="mt-3">
+              {used ? (
+                <p className="font-semibold">{FIND.used}</p>
+              ) : (
+                <Button look="primary" onClick={() => void commit(editCommit(unit, figures, "windings"))}>
+                  {FIND.use}
+                </Button>
+              )}
+            </div>
+          )}
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,14 @@
+import type { Starter, Wiring } from "@amp-saver/records";
+import type { JobBundle } from "../../store/queries.ts";
+import type { WiringNames } from "../../words/wiring.ts";
+import type { PlanView } from "../../workbench/wiring.ts";
+
+/** What every part of preparing is given. */
+export interface PartProps {
+  readonly bundle: JobBundle;
+  readonly wiring: Wiring;
+  readonly starter: Starter | undefined;
+  readonly view: PlanView;
+  readonly names: WiringNames;
+  readonly save: (change: Partial<Wiring>, field: string) => void;
+}

@@ -1,0 +1,50 @@
+import { FAMILIES } from "@amp-saver/core/network";
+import { Pick } from "../../ui/pick.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { PLAN } from "../../words/wiring-plan.ts";
+import { familyOf } from "../../workbench/wiring.ts";
+import { WAY_OPTIONS } from "../../workbench/wiring-switches.ts";
+import type { PartProps } from "./part-props.ts";
+
+const USUAL = "usual";
+const USUAL_WORD = "as is usual";
+
+/** Which family of starter goes in, and by which way where there are two. */
+export function PlanOptionsForm({ wiring, starter, save }: PartProps) {
+  const family = familyOf(wiring, starter);
+  const way = <T extends string>(
+    field: "run" | "common" | "tap",
+    label: string,
+    options: readonly T[],
+    words: Readonly<Record<T, string>>,
+    usual: string,
+  ) => (
+    <Pick<string>
+      label={label}
+      value={wiring[field] ?? USUAL}
+      options={[{ value: USUAL, word: `${USUAL_WORD}: ${usual}` }, ...options.map((value) => ({ value, word: words[value] }))]}
+      onChange={(value) => save({ [field]: value === USUAL ? null : value, built: null }, field)}
+    />
+  );
+  return (
+    <section className="mt-3">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{PLAN.ways}</h2>
+      {starter?.family === undefined ? (
+        <Pick
+          label={PLAN.family}
+          value={family}
+          options={FAMILIES.map((value) => ({ value, word: PLAN.families[value] }))}
+          onChange={(next) => save({ family: next, built: null }, "family")}
+        />
+      ) : (
+        <p className="border-b border-hair py-1.5">
+          {starter.name}: {PLAN.families[family]}
+        </p>
+      )}
+      {family !== "FM" && way("run", PLAN.runLabel, WAY_OPTIONS.run, PLAN.run, PLAN.run.unplug)}
+      {family === "F5" && way("common", PLAN.commonLabel, WAY_OPTIONS.common, PLAN.common, PLAN.common.unplug)}
+      {family !== "F5" && way("tap", PLAN.tapLabel, WAY_OPTIONS.tap, PLAN.tap, PLAN.tap.terminal)}
+      <Tick label={PLAN.lidLow} ticked={wiring.lidLow} onChange={(lidLow) => save({ lidLow }, "lidLow")} />
+    </section>
+  );
+}

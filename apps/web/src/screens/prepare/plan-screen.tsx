@@ -1,0 +1,117 @@
+import { useMemo, useState } from "react";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { useKeys } from "../../ui/keys.tsx";
+import { PREPARE } from "../../words/wiring.ts";
+import { PLAN } from "../../words/wiring-plan.ts";
+import { leadsOf, proofOf } from "../../workbench/wiring.ts";
+import { allStates } from "../../workbench/wiring-steps.ts";
+import { CrimpSheet } from "./crimp-sheet.tsx";
+import { MapFrame } from "./map-frame.tsx";
+import type { PartProps } from "./part-props.ts";
+import { PlanOptionsForm } from "./plan-options.tsx";
+import { StepList } from "./step-list.tsx";
+import { TwoColumns } from "./two-columns.tsx";
+import { wordedSteps } from "./worded-steps.ts";
+
+const STATES = ["found", "todo", "done"] as const;
+type State = (typeof STATES)[number];
+const KEY_STEP = { "[": -1, "]": 1 } as const;
+
+/** The plan: every step in order, the map of the state it is in, and what to crimp on the ground. */
+export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode }) {
+  const { bundle, wiring, starter, view, names, choice } = props;
+  const { plan, groups } = view;
+  const [state, setState] = useState<State>("todo");
+  const [at, setAt] = useState(0);
+  const states = useMemo(() => allStates(view), [view]);
+  const worded = useMemo(() => wordedSteps(view, names), [view, names]);
+  const turn = (by: number): void => setState((now) => STATES[Math.max(0, Math.min(2, STATES.indexOf(now) + by))]!);
+  const print = (): void => {
+    if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names));
+  };
+  useKeys({ "[": () => turn(KEY_STEP["["]), "]": () => turn(KEY_STEP["]"]), p: print });
+  if (!plan.ok)
+    return (
+      <TwoColumns
+        evidence={
+          <>
+            <Answer
+              question={PLAN.question(bundle.unit.name)}
+              parts={PLAN.blockedSentence(PLAN.blocked[plan.reason])}
+              sure={PLAN.blockedHelp}
+            />
+            {choice}
+          </>
+        }
+        rail={<PlanOptionsForm {...props} />}
+      />
+    );
+  const step = Math.min(at, groups.length - 1);
+  const netlist = state === "found" ? view.asFound : state === "done" ? plan.value.finished : states[step + 1]!;
+  const group = groups[step]!;
+  const lit = state === "todo" ? { conductors: new Set(group.conductors), terminals: new Set(group.terminals) } : null;
+  const released = view.opened.every((id) => proofOf(wiring, bundle.photos, id).release.released);
+  const retired = plan.value.retired.map((id) => names.part(id).name);
+  return (
+    <TwoColumns
+      evidence={
+        <>
+          <Answer
+            question={PLAN.question(bundle.unit.name)}
+            parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
+            sure={PLAN.sure(retired, released)}
+          />
+          {choice}
+          <div className="mt-2 flex flex-wrap items-end gap-3">
+            <div className="grow max-w-[420px]">
+              <Choice<State>
+                label={PREPARE.stateLabel}
+                hideLabel
+                value={state}
+                options={STATES.map((value) => ({ value, word: PREPARE.states[value] }))}
+                onChange={setState}
+              />
+            </div>
+            <Button keyCap="P" onClick={print}>
+              {PREPARE.print}
+            </Button>
+          </div>
+          <div className="mt-3">
+            <MapFrame
+              netlist={netlist}
+              states={states}
+              names={names}
+              label={PREPARE.mapLabel(PREPARE.states[state])}
+              fileName={`wiring-${state}`}
+              lit={lit}
+              fresh={
+                state === "found"
+                  ? NONE
+                  : new Set(view.opened.concat(netlist.conductors.filter((c) => c.id.startsWith("starter.")).map((c) => c.id)))
+              }
+            />
+          </div>
+        </>
+      }
+      rail={
+        <>
+          <StepList
+            steps={worded}
+            at={step}
+            onAt={(next) => {
+              setAt(next);
+              setState("todo");
+            }}
+          />
+          <CrimpSheet view={view} names={names} />
+          <PlanOptionsForm {...props} />
+          <p className="mt-3 border-t-[1.5px] border-ink pt-2 font-bold">{PREPARE.dead}</p>
+        </>
+      }
+    />
+  );
+}
+
+const NONE: ReadonlySet<string> = new Set();

@@ -1,0 +1,47 @@
+import { newWiring, type Wiring } from "@amp-saver/records";
+import { useMemo } from "react";
+import { useSearchParams } from "react-router";
+import { wiringCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { Choice } from "../../ui/choice.tsx";
+import { PREPARE, wiringNames } from "../../words/wiring.ts";
+import { planView } from "../../workbench/wiring.ts";
+import { AsFound } from "./as-found.tsx";
+import { BuiltCheck } from "./built-check.tsx";
+import { FindWires } from "./find-wires.tsx";
+import type { PartProps } from "./part-props.ts";
+import { PlanScreen } from "./plan-screen.tsx";
+
+const VIEWS = ["found", "find", "plan", "check"] as const;
+type View = (typeof VIEWS)[number];
+
+/** Prepare: how this very unit is wired, which wire is which, how the starter goes in, and whether it is in right. */
+export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const { commit } = useStore();
+  const [params, setParams] = useSearchParams();
+  const { unit, job, wirings, starters } = bundle;
+  const kept = wirings.find((w) => w.unitId === unit.id);
+  const wiring = useMemo(() => kept ?? newWiring(unit.createdAt, unit), [kept, unit]);
+  const starter = starters.find((s) => s.id === job.starterId);
+  const view = useMemo(() => planView(wiring, starter), [wiring, starter]);
+  const names = useMemo(() => wiringNames(view.asFound, view.plan.ok ? view.plan.value.finished : null), [view]);
+  const save = (change: Partial<Wiring>, field: string): void => void commit(wiringCommit(unit, kept, change, field));
+  const part: View = VIEWS.find((v) => v === params.get("part")) ?? "found";
+  const props: PartProps = { bundle, wiring, starter, view, names, save };
+  const choice = (
+    <div className="mt-2 max-w-[560px]">
+      <Choice<View>
+        label={PREPARE.viewLabel}
+        hideLabel
+        value={part}
+        options={VIEWS.map((value) => ({ value, word: PREPARE.views[value] }))}
+        onChange={(next) => setParams({ part: next }, { replace: true })}
+      />
+    </div>
+  );
+  if (part === "find") return <FindWires {...props} choice={choice} />;
+  if (part === "plan") return <PlanScreen {...props} choice={choice} />;
+  if (part === "check") return <BuiltCheck {...props} choice={choice} />;
+  return <AsFound {...props} choice={choice} />;
+}

@@ -1,0 +1,166 @@
+import type { Netlist } from "@amp-saver/core/network";
+import type { Starter, Wiring } from "@amp-saver/records";
+import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
+import { WiringMap } from "../../chart/wiring/wiring-map.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { makePdf, PDF_FONT } from "../../ui/make-pdf.ts";
+import { saveFile } from "../../ui/save-file.ts";
+import { staticSvg } from "../../ui/static-svg.ts";
+import { PREPARE, type WiringNames } from "../../words/wiring.ts";
+import { PLAN } from "../../words/wiring-plan.ts";
+import { SHEET } from "../../words/wiring-sheet.ts";
+import { rigSlug } from "../../workbench/rig-file.ts";
+import { leadsOf, type PlanView, proofOf } from "../../workbench/wiring.ts";
+import { endRows } from "../../workbench/wiring-ends.ts";
+import { allStates } from "../../workbench/wiring-steps.ts";
+import { kitSentence } from "./crimp-sheet.tsx";
+import { tagText } from "./map-frame.tsx";
+import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
+
+const MAP_WIDTH = 1000;
+const PAGE_WIDTH = 532;
+const NONE: ReadonlySet<string> = new Set();
+
+/** Plan, pre-crimp sheet, kit and the way back on paper. */
+export async function printPlan(
+  bundle: JobBundle,
+  wiring: Wiring,
+  starter: Starter | undefined,
+  view: PlanView,
+  names: WiringNames,
+): Promise<void> {
+  if (!view.plan.ok) return;
+  const blob = await makePdf(sheet(bundle, wiring, starter, view, view.plan.value.finished, names));
+  saveFile(`${rigSlug(`${bundle.rig.name} ${bundle.unit.name}`)}-${PLAN.fileName}.pdf`, blob, "application/pdf");
+}
+
+function sheet(
+  bundle: JobBundle,
+  wiring: Wiring,
+  starter: Starter | undefined,
+  view: PlanView,
+  finished: Netlist,
+  names: WiringNames,
+): TDocumentDefinitions {
+  const { rig, unit, photos } = bundle;
+  const states = [...allStates(view), finished];
+  const map = (netlist: Netlist, label: string): Content => ({
+    svg: staticSvg(
+      <WiringMap
+        netlist={netlist}
+        states={states}
+        width={MAP_WIDTH}
+        scale={1}
+        names={names}
+        lit={null}
+        fresh={NONE}
+        tagOf={tagText}
+        speak={tagText}
+        label={label}
+      />,
+      PDF_FONT.text,
+    ),
+    width: PAGE_WIDTH,
+  });
+  const title = SHEET.title(rig.name, unit.name);
+  const answer = PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)
+    .map((p) => p.text)
+    .join("");
+  return {
+    info: { title },
+    pageSize: "LETTER",
+    pageMargins: [40, 44, 40, 48],
+    defaultStyle: { font: PDF_FONT.text, fontSize: 10.5, lineHeight: 1.15, color: "#0D1312" },
+    styles: {
+      title: { font: PDF_FONT.figure, fontSize: 17 },
+      head: { bold: true, fontSize: 12.5, margin: [0, 12, 0, 4] },
+      small: { fontSize: 9, color: "#3F4A47" },
+    },
+    footer: (page, pages) => ({ text: SHEET.foot(title, page, pages), style: "small", margin: [40, 16, 40, 0] }),
+    content: [
+      { text: title, style: "title" },
+      { text: answer, margin: [0, 2, 0, 0] },
+      { text: SHEET.starter(starter?.name ?? null, PLAN.families[view.options.family]) },
+      caution(),
+      { text: PREPARE.states.found, style: "head" },
+      map(view.asFound, PREPARE.states.found),
+      { text: PREPARE.states.done, style: "head", pageBreak: "before" },
+      map(finished, PREPARE.states.done),
+      { text: SHEET.marks, style: "small" },
+      { text: SHEET.proofs, style: "head" },
+      {
+        ul: view.opened.map((id) => {
+          const { release } = proofOf(wiring, photos, id);
+          return SHEET.proof(names.wire(id), release.released, release.by, wiring.proofs[id]?.override ?? null);
+        }),
+      },
+      { text: PLAN.steps, style: "head", pageBreak: "before" },
+      steps(wordedSteps(view, names)),
+      { text: PLAN.crimps, style: "head", pageBreak: "before" },
+      { text: PLAN.crimpHelp },
+      crimps(view, names),
+      { text: PLAN.pullSource, style: "small" },
+      { text: PLAN.kit, style: "head" },
+      { ul: view.kit.map(kitSentence) },
+      { columns: [list(PLAN.tools, PLAN.toolList), list(PLAN.consumables, PLAN.consumableList)], columnGap: 20 },
+      { text: PLAN.restore, style: "head", pageBreak: "before" },
+      { text: PLAN.restoreHelp },
+      steps(wordedRestore(view, names)),
+    ],
+  };
+}
+
+function caution(): Content {
+  return {
+    table: {
+      widths: ["*"],
+      body: [
+        [{ stack: [{ text: PREPARE.caution, bold: true, color: "#C01D0C" }, PREPARE.cautionText, PREPARE.dead], margin: [4, 3, 4, 3] }],
+      ],
+    },
+    layout: { hLineColor: () => "#C01D0C", vLineColor: () => "#C01D0C", hLineWidth: () => 1.5, vLineWidth: () => 1.5 },
+    margin: [0, 8, 0, 0],
+  };
+}
+
+function steps(all: readonly WordedStep[]): Content {
+  return {
+    table: {
+      widths: [20, "*", 16],
+      dontBreakRows: true,
+      body: all.map(({ sentence, not }, k) => [
+        { text: String(k + 1), font: PDF_FONT.figure },
+        { text: not === null ? sentence : [sentence, " ", { text: not, bold: true }] },
+        { canvas: [{ type: "rect", x: 0, y: 0, w: 12, h: 12, lineWidth: 1.2 }] },
+      ]),
+    },
+    layout: "lightHorizontalLines",
+  };
+}
+
+function crimps(view: PlanView, names: WiringNames): Content {
+  return {
+    table: {
+      widths: [86, "*", 44, 40, 84, 78],
+      headerRows: 1,
+      body: [
+        SHEET.crimpHeads.map((text) => ({ text, bold: true })),
+        ...endRows(view).map(({ end, pull }) => [
+          names.wire(end.conductor),
+          (end.splice === null ? (end.crimp === null ? "" : PLAN.crimpNames[end.crimp]) : PLAN.spliceNames[end.splice.name]) +
+            SHEET.on(names.terminal(end.at)),
+          end.color ?? "",
+          `${end.awg}`,
+          PLAN.made[end.made],
+          pull === null ? "" : PLAN.pull(pull.newton, pull.pounds),
+        ]),
+      ],
+    },
+    layout: "lightHorizontalLines",
+    margin: [0, 4, 0, 4],
+  };
+}
+
+function list(head: string, items: readonly string[]): Content {
+  return { stack: [{ text: head, style: "head" }, { ul: [...items] }] };
+}

@@ -1,0 +1,92 @@
+import { formatNumber } from "@amp-saver/core/quantity";
+import type { TraceRefusal } from "@amp-saver/core/study/tracing";
+import type { WindingFault } from "@amp-saver/core/study/windings";
+
+const ohm = (value: number): string => `${formatNumber(value, 2)} ohm`;
+
+export const FIND = {
+  question: "Which wire is which?",
+  waiting: [{ text: "Lift all three leads, label them a, b and c, " }, { text: "and read the three pairs.", decides: true }],
+  solved: (run: string, start: string, common: string) => [
+    { text: `Lead ${common} is compressor C, lead ${run} compressor R, ` },
+    { text: `lead ${start} compressor S.`, decides: true },
+  ],
+  sure: (main: number, start: number): string =>
+    `Run winding ${ohm(main)}, start winding ${ohm(start)} at 77 °F; common practice, no source.`,
+  notSure: "Dead and discharged first. Pin cover back on before any power, always.",
+  steps: [
+    "Dead, proven dead, every capacitor bled: stage 5.",
+    "Photo the pins with their wires. Label all three leads.",
+    "Lift all three off the pins, or off their far ends where the pins are out of reach.",
+    "Hold the probes together and note what the meter shows.",
+    "Read the three pairs to 0.1 ohm or better, then each pin to the case.",
+  ],
+  order: "In this order",
+  pairs: { ab: "Leads a and b", bc: "Leads b and c", ca: "Leads c and a" },
+  open: "no path",
+  probes: "Probes held together",
+  windingC: "Windings at",
+  toCase: (label: string): string => `Lead ${label} shows a path to the case`,
+  use: "Use these for the start study",
+  used: "The start study uses them.",
+  badOhms: (label: string): string => `${label} must be a number from 0.05 to 100 ohm.`,
+  faults: {
+    "winding-to-case": (at) => [
+      { text: `Stop: lead ${at} reads to the case. ` },
+      { text: "This compressor is not powered again.", decides: true },
+    ],
+    "overload-open": (at) => [
+      { text: `Lead ${at} is open to both others: the internal overload is open. ` },
+      { text: "Let it cool and read again.", decides: true },
+    ],
+    "all-open": () => [{ text: "No path between any two leads: " }, { text: "are the probes on the pins?", decides: true }],
+    "one-pair-open": (at) => [
+      { text: `Leads ${at.replace(" ", " and ")} are open while both others read: ` },
+      { text: "read again.", decides: true },
+    ],
+    "pair-shorted": (at) => [
+      { text: `Leads ${at.replace(" ", " and ")} read nothing: ` },
+      { text: "a short, or not the windings.", decides: true },
+    ],
+    "three-equal": () => [
+      { text: "All three pairs alike: a three-phase motor, " },
+      { text: "which no starter of these kinds fits.", decides: true },
+    ],
+    "sum-off": () => [
+      { text: "The largest pair is not the sum of the two others: " },
+      { text: "read again, probes taken off.", decides: true },
+    ],
+    "common-unclear": () => [{ text: "Two pairs are largest: " }, { text: "a finer range tells compressor C.", decides: true }],
+    "run-start-unclear": () => [{ text: "Run and start are too close to tell: " }, { text: "a finer range is needed.", decides: true }],
+  } satisfies Readonly<Record<WindingFault, (at: string) => readonly { text: string; decides?: boolean }[]>>,
+  proofs: "Proof before anything is opened or cut",
+  proofsHelp:
+    "Two independent proofs and a photo. A beep proves nothing while windings join the pins: both ends must be free, at most 0.2 ohm end to end, no path to any other lead.",
+  nothingToProve: "No conductor has to be opened.",
+  traced: "Traced by eye from end to end",
+  onDiagram: "So on the unit’s own diagram",
+  reading: "Read end to end",
+  endsFree: "Both ends are off everything",
+  beep: "Only a beep was heard",
+  endToEnd: "End to end",
+  openToOthers: "No path to any other lead",
+  override: "Reason to go on without",
+  refusal: {
+    "windings-attached": "Refused as proof: with an end still on, the windings join the pins and any wire beeps.",
+    "beep-only": "Refused as proof: a beep says nothing of the ohms. Read the figure.",
+    "not-low": "Refused as proof: more than 0.2 ohm end to end is not one conductor.",
+    "joined-to-another": "Refused as proof: it is joined to another lead.",
+  } satisfies Readonly<Record<TraceRefusal, string>>,
+  released: (by: "proofs" | "override" | null): string =>
+    by === "proofs"
+      ? "Released: two proofs and a photo."
+      : by === "override"
+        ? "Released for the reason given; it is recorded."
+        : "Not released",
+  missing: { proof: "a second proof", photo: "a photo as found" },
+  missingSentence: (what: readonly string[]): string => `Not released: ${what.join(" and ")} missing.`,
+  lookAlikes: (names: readonly string[]): string => `Looks like ${names.join(" and ")}: colour does not tell them apart.`,
+  byGauge: "The gauge differs: a further hint, no proof.",
+  badEndOhm: "End to end must be a number from 0 to 1,000 ohm.",
+  reasonLong: "The reason is too long: at most 500 letters.",
+} as const;

@@ -1,0 +1,198 @@
+import type { Conductor, Netlist, PartKind } from "@amp-saver/core/network";
+import { nameOn, partOf } from "@amp-saver/core/network";
+
+/** Parts by the id the drawing gives them, where the kind does not say enough. */
+const BY_ID: Readonly<Record<string, string>> = {
+  board: "Board",
+  "fan-relay": "Fan relay",
+  freeze: "Freeze board",
+  plug: "Plug",
+  overload: "Overload",
+  "board-track": "Board track",
+};
+
+const BY_KIND: Readonly<Record<PartKind, string>> = {
+  supply: "Supply",
+  contactor: "Contactor",
+  relay: "Relay",
+  through: "Pass-through",
+  compressor: "Compressor",
+  "run-capacitor": "Can",
+  "fan-capacitor": "Fan capacitor",
+  "fan-motor": "Fan",
+  "start-capacitor": "Start capacitor",
+  ptc: "PTC",
+  "potential-relay": "Start relay",
+  "hard-start": "Hard start kit",
+  heater: "Heater",
+  control: "Coil supply",
+  splice: "Joint",
+  starter: "Soft starter",
+};
+
+/** Colour of a lead whose sheet was not copied. */
+export const UNREAD_COLOR = "as marked";
+
+const FAN: Readonly<Record<string, string>> = { C: "common", M: "main", A: "auxiliary", G: "ground" };
+
+/** Names of parts, terminals and wires of one circuit. A lone C never appears. */
+export interface WiringNames {
+  readonly part: (id: string) => { readonly name: string; readonly under: string };
+  readonly terminal: (at: string) => string;
+  /** A wire by its colour and what it joins as found. */
+  readonly wire: (id: string) => string;
+  readonly color: (id: string) => string;
+}
+
+/** A name inside a sentence: abbreviations stay as they are. */
+export function lower(name: string): string {
+  return name === name.toUpperCase() ? name : name.toLowerCase();
+}
+
+/** Names for a circuit as found with what the starter adds. */
+export function wiringNames(asFound: Netlist, finished: Netlist | null): WiringNames {
+  const kinds = new Map([...asFound.parts, ...(finished?.parts ?? [])].map((p) => [p.id, p.kind]));
+  const wires = new Map<string, Conductor>([...(finished?.conductors ?? []), ...asFound.conductors].map((c) => [c.id, c]));
+  const part = (id: string): string => {
+    const kind = kinds.get(id);
+    if (id.startsWith("joint") || kind === "splice") return `joint ${/\d+$/.exec(id)?.[0] ?? id}`;
+    return BY_ID[id] ?? (kind === undefined ? id : BY_KIND[kind]);
+  };
+  const terminal = (at: string): string => {
+    const [id, name] = [partOf(at), nameOn(at)];
+    const kind = kinds.get(id);
+    if (kind === "starter") return name;
+    if (kind === "splice" || id.startsWith("joint")) return part(id);
+    if (kind === "run-capacitor") return `can ${name}`;
+    if (kind === "compressor") return `compressor ${name}`;
+    if (kind === "fan-motor") return `fan ${FAN[name] ?? name}`;
+    return `${lower(part(id))} ${name}`;
+  };
+  const color = (id: string): string => wires.get(id)?.color ?? wires.get(id.replace(/\/\d+$/, ""))?.color ?? id;
+  const wire = (id: string): string => {
+    if (id.startsWith("starter.")) return color(id) === UNREAD_COLOR ? nameOn(id) : `${nameOn(id)} ${color(id)}`;
+    const base = id.replace(/\/\d+$/, "");
+    const ends = (asFound.conductors.find((c) => c.id === base)?.ends ?? []).flatMap((e) => (e === null ? [] : [terminal(e)]));
+    return `${color(base)} (${ends.join(" – ")})${id === base ? "" : ", the other piece"}`;
+  };
+  return { part: (id) => ({ name: part(id), under: "" }), terminal, wire, color };
+}
+
+/** Wirings met in the field, to begin from. */
+export const STARTING_POINT_WORDS: Readonly<Record<string, string>> = {
+  "rooftop-freeze-board": "Rooftop, freeze board in common",
+  "condenser-two-pole": "Condenser, two-pole contactor",
+  "rooftop-ptc": "Rooftop, start capacitor and PTC",
+  "rooftop-common-joint": "Rooftop, common joined to a second wire",
+  "rooftop-two-boxes": "Rooftop, two boxes",
+  "rooftop-hard-start": "Rooftop, hard start kit",
+  "condenser-one-pole-module": "Condenser, one-pole contactor",
+  "rooftop-overload": "Rooftop, overload in the box",
+  "condenser-run-cut": "Condenser, run conductor cut",
+  "rooftop-common-cut": "Rooftop, plain",
+  "rooftop-circuit-board": "Rooftop, sealed capacitors on a circuit board",
+  "rooftop-look-alike": "Rooftop, look-alike run wire and PTC",
+  "rooftop-common-plug": "Rooftop, plug in common",
+  "condenser-hard-start": "Condenser, hard start kit",
+  "rooftop-control-board": "Rooftop, control board and PTC",
+  "rooftop-heavier-run": "Rooftop, two run-coloured wires",
+  "rooftop-at-the-pin": "Rooftop, common reached at the pin",
+  "rooftop-aid-junction": "Rooftop, fan wire on the start capacitor",
+  "condenser-separate-capacitors": "Condenser, separate fan capacitor",
+  "rooftop-boot": "Rooftop, boot over the capacitor",
+};
+
+export const PREPARE = {
+  views: { found: "As found", find: "Find the wires", plan: "Plan", check: "Check" },
+  viewLabel: "Part of preparing",
+  states: { found: "As found", todo: "To do", done: "Done" },
+  stateLabel: "State of the wiring",
+  canNote: "square tag: line side of the can, feeds the run winding",
+  pinNote: "round pin: common of both windings",
+  grounds: "Green ground wires are not drawn; they stay where they are and are checked.",
+  mapLabel: (state: string): string =>
+    `Wiring of the unit, ${state.toLowerCase()}: supply on the left, can in the middle, compressor on the right.`,
+  zoomIn: "Nearer",
+  zoomOut: "Farther",
+  zoomFit: "Whole map",
+  mapKeys: "Arrow keys move the map, + and − change its size, 0 shows it whole.",
+  print: "Print or PDF",
+  asCsv: "Kit list",
+  toIsolate: "Go on to Isolate",
+  dead: "Nothing here is done live. Every source off and proven dead first: stage 5.",
+  caution: "Before anything is touched",
+  cautionText:
+    "Mains and charged capacitors kill. Work dead and proven dead, the compressor’s terminal cover on before any power, never a splice under it. The makers’ sheets, the local code and licensed people come first.",
+} as const;
+
+export const FOUND = {
+  question: "How is this unit wired?",
+  answer: (parts: number, wires: number, byHand: boolean) => [
+    { text: `${parts} parts and ${wires} conductors ` },
+    { text: byHand ? "as corrected by hand." : "as the switches say." },
+  ],
+  sure: "Colour proves nothing: look, and correct what differs. Pick a wire on the map to correct it.",
+  start: "Begin from",
+  startNone: "a plain one",
+  startHelp: "Wirings met in the field; common practice, no source.",
+  again: "Back to what the switches say",
+  system: { "120": "120 V, line and neutral", "240": "240 V, two lines" },
+  systemLabel: "Supply",
+  control: { relay: "Relay", board: "Control board", contactor: "Contactor" },
+  controlLabel: "What switches common",
+  poles: { "1": "One pole breaks", "2": "Two poles break" },
+  polesLabel: "Contactor",
+  unbroken: { "L1-T1": "L1–T1 stays joined: common is always live", "L2-T2": "L2–T2 stays joined: run is always live" },
+  unbrokenLabel: "Bridged pole",
+  runAt: { can: "can C", contactor: "Contactor T2", board: "Board tab" },
+  runAtLabel: "Run conductor lands on",
+  aid: {
+    none: "None",
+    "start-capacitor": "Start capacitor",
+    "start-capacitor-ptc": "Start capacitor and PTC",
+    "start-capacitor-relay": "Start capacitor and relay",
+    "hard-start": "Hard start kit",
+  },
+  aidLabel: "Start aid",
+  fan: { dual: "In the same can", separate: "A capacitor of its own", none: "No fan here" },
+  fanLabel: "Fan capacitor",
+  ticks: {
+    overload: "Overload in the box, in common",
+    freeze: "Freeze sensor board in common",
+    plug: "Plug in common",
+    commonJoint: "Common joins a second wire in a splice",
+    aidJunction: "A fan wire hangs on the start capacitor",
+    heater: "Crankcase heater across the open pole",
+    heatPump: "Heat pump",
+    secondBox: "Second electrical box on the other side",
+    lookAlike: "Two wires of the run’s colour",
+    sealed: "Capacitor sealed, tabs out of reach",
+    boot: "Rubber boot over the capacitor",
+  },
+  heatPumpNote: "A heat pump makes no difference to the starter’s wiring.",
+  secondBoxNote: "Two boxes: a 14 AWG jumper runs along the factory loom from the far box to the starter’s lead.",
+  freeC: "Free tabs on can C",
+  freeHerm: "Free tabs on can HERM",
+  colors: "Insulation",
+  colorOf: { run: "Run", start: "Start", common: "Common", neutral: "Line side of the can", fan: "Fan", aid: "Start aid" },
+  conductor: "This wire",
+  none: "Pick a wire on the map.",
+  color: "Colour",
+  awg: "Gauge",
+  from: "From",
+  to: "To",
+  free: "free, insulated",
+  remove: "Take this wire out",
+  add: "Add a wire",
+  refused: {
+    "part-twice": "Two parts have one name.",
+    "conductor-twice": "Two wires have one name.",
+    "unknown-part": "That part is not in this circuit.",
+    "unknown-terminal": "That part has no such terminal.",
+    "one-terminal-twice": "A wire needs two different ends.",
+    "two-systems": "The supply cannot have both neutral and two lines.",
+    "unbroken-missing": "Say which pole stays joined.",
+    "unbroken-extra": "Both poles break: none stays joined.",
+  },
+  colorMissing: "The colour is missing: 1 to 40 letters.",
+} as const;

@@ -1,0 +1,19 @@
+import { FIGURE_BOUNDS } from "@amp-saver/records";
+
+/** Ohms as typed, a decimal comma or point; null where nothing is, undefined where it is no number within bounds. */
+export function readOhms(
+  text: string,
+  min: number = FIGURE_BOUNDS.windingOhm.min,
+  max: number = FIGURE_BOUNDS.windingOhm.max,
+): number | null | undefined {
+  const plain = text.trim().replace(",", ".");
+  if (plain === "") return null;
+  if (!/^\d+(\.\d*)?$|^\.\d+$/.test(plain)) return undefined;
+  const value = Number(plain);
+  return value >= min && value <= max ? value : undefined;
+}
+
+/** Ohms as shown in a field. */
+export function textOfOhms(value: number | null): string {
+  return value === null ? "" : String(value);
+}

@@ -1,0 +1,49 @@
+import {
+  type AsFoundSwitches,
+  COLORED,
+  CONTROLS,
+  FAN_CAPACITORS,
+  FOUND_AIDS,
+  PLAIN_CONDENSER,
+  PLAIN_ROOFTOP,
+  RUN_PLACES,
+  STARTING_POINTS,
+  UNBROKEN_POLES,
+} from "@amp-saver/core/study/as-found";
+import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
+import type { Wiring } from "@amp-saver/records";
+
+/** What each switch may be set to. */
+export const SWITCH_OPTIONS = {
+  control: CONTROLS,
+  unbroken: UNBROKEN_POLES,
+  runAt: RUN_PLACES,
+  aid: FOUND_AIDS,
+  fan: FAN_CAPACITORS,
+  colors: COLORED,
+} as const;
+export const WAY_OPTIONS = { run: RUN_WAYS, common: COMMON_WAYS, tap: TAP_WAYS } as const;
+
+/** Names of the wirings one may begin from. */
+export const STARTING_POINT_IDS: readonly string[] = STARTING_POINTS.map((p) => p.id);
+
+/** The record's fields when one begins from a wiring met in the field; the plain one of the unit's volts for none. */
+export function beginFrom(id: string, volts: number): Partial<Wiring> {
+  const point = STARTING_POINTS.find((p) => p.id === id);
+  const plain = volts < 160 ? PLAIN_ROOFTOP : PLAIN_CONDENSER;
+  return {
+    switches: point?.switches ?? plain,
+    family: point?.family ?? "F4",
+    run: point?.options.run ?? null,
+    common: point?.options.common ?? null,
+    tap: point?.options.tap ?? null,
+    corrected: null,
+    built: null,
+  };
+}
+
+/** The wiring met in the field that these switches are; null where they are none of them as they stand. */
+export function startingPointOf(switches: AsFoundSwitches): string | null {
+  const text = (s: AsFoundSwitches): string => JSON.stringify(Object.entries(s).toSorted(([a], [b]) => (a < b ? -1 : 1)));
+  return STARTING_POINTS.find((p) => text(p.switches) === text(switches))?.id ?? null;
+}

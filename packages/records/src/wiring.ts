@@ -1,0 +1,89 @@
+import { FAMILIES, PART_KINDS } from "@amp-saver/core/network";
+import { COLORED, CONTROLS, FAN_CAPACITORS, FOUND_AIDS, RUN_PLACES, UNBROKEN_POLES } from "@amp-saver/core/study/as-found";
+import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
+import { z } from "zod";
+import { bounded } from "./figure.ts";
+import { rigId, stamp, unitId, wiringId } from "./identity.ts";
+
+const name = z.string().min(1).max(80);
+const color = z.string().trim().min(1).max(40);
+const tabs = z.number().int().min(0).max(10);
+
+/** What a look into the unit answered. */
+const switchesSchema = z.strictObject({
+  system: z.literal([120, 240]),
+  control: z.literal(CONTROLS),
+  poles: z.literal([1, 2]),
+  unbroken: z.literal(UNBROKEN_POLES),
+  overload: z.boolean(),
+  freeze: z.boolean(),
+  plug: z.boolean(),
+  commonJoint: z.boolean(),
+  runAt: z.literal(RUN_PLACES),
+  aid: z.literal(FOUND_AIDS),
+  aidJunction: z.boolean(),
+  fan: z.literal(FAN_CAPACITORS),
+  heater: z.boolean(),
+  heatPump: z.boolean(),
+  secondBox: z.boolean(),
+  lookAlike: z.boolean(),
+  freeC: tabs,
+  freeHerm: tabs,
+  sealed: z.boolean(),
+  boot: z.boolean(),
+  colors: z.strictObject(Object.fromEntries(COLORED.map((c) => [c, color])) as Record<(typeof COLORED)[number], typeof color>),
+});
+
+const partSchema = z.strictObject({
+  id: name,
+  kind: z.literal(PART_KINDS),
+  poles: z.literal([1, 2]).optional(),
+  unbroken: z.literal(UNBROKEN_POLES).optional(),
+  tabs: z.record(z.string().max(10), tabs).optional(),
+  family: z.literal(FAMILIES).optional(),
+});
+const end = z.string().max(100).nullable();
+const conductorSchema = z.strictObject({ id: name, color, awg: z.number().int().min(0).max(26), ends: z.tuple([end, end]) });
+
+/** A circuit corrected by hand. */
+const netlistSchema = z.strictObject({ parts: z.array(partSchema).max(200), conductors: z.array(conductorSchema).max(500) });
+
+const ohms = z.union([bounded("windingOhm"), z.literal("open")]).nullable();
+
+/** What is on record for a conductor that is to be opened or cut. */
+const proofSchema = z.strictObject({
+  traced: z.boolean(),
+  onDiagram: z.boolean(),
+  reading: z.strictObject({ bothEndsFree: z.boolean(), ohm: z.number().min(0).max(1000).nullable(), openToOthers: z.boolean() }).nullable(),
+  override: z.string().max(500).nullable(),
+});
+
+/** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */
+export const wiringSchema = z.strictObject({
+  kind: z.literal("wiring"),
+  id: wiringId,
+  rigId,
+  unitId,
+  ...stamp(1),
+  switches: switchesSchema,
+  /** The circuit as found where a conductor or part was corrected by hand; null while the switches say it all. */
+  corrected: netlistSchema.nullable(),
+  /** Resistances between the leads labelled a, b and c, and of each to the case. */
+  windings: z.strictObject({
+    ab: ohms,
+    bc: ohms,
+    ca: ohms,
+    probesOhm: z.number().min(0).max(10),
+    toCase: z.strictObject({ a: z.boolean(), b: z.boolean(), c: z.boolean() }),
+    windingC: bounded("hottestC"),
+  }),
+  proofs: z.record(name, proofSchema),
+  family: z.literal(FAMILIES),
+  run: z.literal(RUN_WAYS).nullable(),
+  common: z.literal(COMMON_WAYS).nullable(),
+  tap: z.literal(TAP_WAYS).nullable(),
+  lidLow: z.boolean(),
+  /** Conductors as built where they were entered or changed; null while they are taken as planned. */
+  built: netlistSchema.nullable(),
+});
+export type Wiring = z.infer<typeof wiringSchema>;
