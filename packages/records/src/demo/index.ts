@@ -1,9 +1,10 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { type Birth, newGenerator, newInverter, newJob, newReading, newRig, newShore, newStarter, newUnit } from "../defaults.ts";
 import type { Figure } from "../figure.ts";
-import type { RigId } from "../identity.ts";
+import type { RigId, StarterId } from "../identity.ts";
 import type { AnyRecord } from "../record.ts";
 import { demoLoads } from "./loads.ts";
+import { demoWiring, ROOF_SHEET } from "./wiring.ts";
 
 const plate = (value: number): Figure => ({ value, from: "plate" });
 const sheet = (value: number): Figure => ({ value, from: "sheet" });
@@ -103,6 +104,7 @@ function tinLantern(): AnyRecord[] {
     ...newJob(born("demo-rear-job", MAY), rig.id, rear.id, "Will it start?"),
     stage: "check" as const,
     done: ["survey" as const],
+    starterId: "demo-starter-roof" as StarterId,
     sourceId: small.id,
     method: "as-found" as const,
   };
@@ -126,7 +128,7 @@ function tinLantern(): AnyRecord[] {
     taken(8, "after", 22.3),
     taken(9, "after", 11.8, { mode: "live" }),
   ];
-  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, ...readings];
+  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, demoWiring(rear, MAY), ...readings];
 }
 
 /** A house condenser on 240 V. */
@@ -187,6 +189,7 @@ function catalogue(): AnyRecord[] {
     lockedRotorMostA: sheet(75),
     startCapacitorF: sheet(150e-6),
     usd: 310,
+    ...ROOF_SHEET,
   };
   const house = {
     ...newStarter(born("demo-starter-house", MAY), "House class, 230 V"),

@@ -93,7 +93,7 @@ export function layoutWiring(states: readonly Netlist[], places: Places): MapLay
 }
 
 function titleHeight(part: Part, { grid }: Places): number {
-  return part.kind === "through" ? grid * 2 : part.kind === "compressor" ? grid * 4 : grid * 3;
+  return part.kind === "through" ? grid * 2 + (grid < 10 ? grid : 0) : part.kind === "compressor" || grid < 10 ? grid * 4 : grid * 3;
 }
 
 /** Conductors by the terminals they touch in any state, in the order of their names. */

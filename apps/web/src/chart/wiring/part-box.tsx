@@ -1,4 +1,4 @@
-import { nameOn, partOf } from "@amp-saver/core/network";
+import { partOf } from "@amp-saver/core/network";
 import type { MapBox } from "./layout.ts";
 
 /** What parts and terminals are called on the map. */
@@ -34,16 +34,7 @@ export function PartBox({ box, names, lit, quiet }: PartBoxProps) {
         stroke="var(--ink)"
         strokeWidth={2}
       />
-      <text
-        x={box.x + box.w / 2}
-        y={box.y + (small ? 17 : 19)}
-        textAnchor="middle"
-        fontSize={13.5}
-        fontWeight={700}
-        fill={dark ? "var(--face)" : "var(--ink)"}
-      >
-        {name}
-      </text>
+      <Title box={box} name={name} fill={dark ? "var(--face)" : "var(--ink)"} />
       {box.rows.map(({ terminal, y, sides }) => {
         const right = sides.includes("right");
         const fill = dark ? "var(--face)" : "var(--ink)";
@@ -71,13 +62,28 @@ export function PartBox({ box, names, lit, quiet }: PartBoxProps) {
                 textDecoration={lit(terminal) ? "underline" : undefined}
                 fill={fill}
               >
-                {nameOn(terminal) === "C" ? names.terminal(terminal) : shortOf(terminal, names)}
+                {part.kind === "fan-capacitor" ? names.terminal(terminal) : shortOf(terminal, names)}
               </text>
             )}
           </g>
         );
       })}
     </g>
+  );
+}
+
+/** A part's name, on two lines where one is too short. */
+function Title({ box, name, fill }: { readonly box: MapBox; readonly name: string; readonly fill: string }) {
+  const lines = name.length * 7.4 > box.w ? name.split(" ") : [name];
+  const size = lines.length > 1 ? 12 : 13.5;
+  return (
+    <text textAnchor="middle" fontSize={size} fontWeight={700} fill={fill}>
+      {lines.map((line, k) => (
+        <tspan key={line} x={box.x + box.w / 2} y={box.y + 17 + k * 13}>
+          {line}
+        </tspan>
+      ))}
+    </text>
   );
 }
 

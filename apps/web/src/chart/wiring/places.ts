@@ -14,6 +14,8 @@ export interface Places {
   readonly slot: number;
   /** Rows of can and compressor stand further apart: their wires are the ones to follow. */
   readonly wideRow: number;
+  /** Letters of tags and names. */
+  readonly tag: { readonly letter: number; readonly size: number; readonly h: number };
   readonly columnOf: (kind: PartKind) => number;
   readonly sideOf: (kind: PartKind, terminal: string) => Side | "auto";
 }
@@ -59,6 +61,7 @@ const WIDE: Places = {
   row: 30,
   slot: 10,
   wideRow: 60,
+  tag: { letter: 7.2, size: 13, h: 20 },
   columnOf: (kind) => {
     if (kind === "supply" || kind === "control") return 0;
     if (kind === "contactor" || kind === "relay" || kind === "heater" || kind === "fan-motor") return 1;
@@ -80,16 +83,17 @@ const WIDE: Places = {
 const NARROW: Places = {
   ...WIDE,
   grid: 8,
-  width: 392,
+  width: 408,
   columns: [
-    { x: 16, w: 80, top: 32 },
-    { x: 152, w: 80, top: 32 },
-    { x: 304, w: 80, top: 96 },
+    { x: 16, w: 72, top: 32 },
+    { x: 168, w: 72, top: 32 },
+    { x: 312, w: 80, top: 96 },
   ],
   gap: 40,
   row: 32,
   slot: 8,
   wideRow: 56,
+  tag: { letter: 6.3, size: 11.5, h: 17 },
   columnOf: (kind) => {
     const wide = WIDE.columnOf(kind);
     if (wide < 2) return 0;

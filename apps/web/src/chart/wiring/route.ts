@@ -80,6 +80,7 @@ class Paper {
       for (let x = b.x / grid; x <= (b.x + b.w) / grid; x++)
         for (let y = b.y / grid - 1; y <= (b.y + b.h) / grid + 1; y++) this.block(x, y);
     for (let x = 0; x < this.across; x++) this.block(x, 0);
+    for (let y = 0; y < this.down; y++) for (const x of [0, this.across - 1]) this.block(x, y);
     for (const { x, y } of joints.values()) this.block(x / grid, y / grid);
   }
 

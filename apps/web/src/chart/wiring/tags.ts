@@ -7,15 +7,8 @@ export interface Tag extends Point {
   readonly h: number;
 }
 
-const LETTER = 7.2;
-const PAD = 12;
-const HEIGHT = 20;
+const PAD = 10;
 const FRACTIONS = [0.5, 0.35, 0.65, 0.22, 0.78, 0.12, 0.88] as const;
-
-/** Room a tag with this text takes. */
-function tagWidth(text: string): number {
-  return Math.round(text.length * LETTER + PAD);
-}
 
 /** One place for each wire's tag, where it covers least of the others, of boxes and of other wires. */
 export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way: Way) => string): ReadonlyMap<string, Tag> {
@@ -23,12 +16,13 @@ export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way:
   for (const way of ways) {
     const text = textOf(way);
     if (text === "") continue;
-    const size = { w: tagWidth(text), h: HEIGHT };
+    const { letter, h } = layout.places.tag;
+    const size = { w: Math.round(text.length * letter + PAD), h };
     const spots = segments(way.points)
       .toSorted((a, b) => length(b) - length(a))
       .flatMap(([a, b]) => FRACTIONS.map((f) => ({ x: a.x + (b.x - a.x) * f, y: a.y + (b.y - a.y) * f, ...size })));
     const free = way.ends.indexOf("free");
-    if (free >= 0) spots.unshift(beyond(way.points, free === 0, size));
+    if (free >= 0) spots.unshift(...besideCap(way.points, free === 0, size));
     const best = spots
       .map((spot, k) => ({ spot, cost: cover(spot, way, ways, layout, [...tags.values()]) + k }))
       .toSorted((a, b) => a.cost - b.cost)[0];
@@ -37,11 +31,16 @@ export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way:
   return tags;
 }
 
-/** Past the cap of a free end. */
-function beyond(points: readonly Point[], atStart: boolean, size: { readonly w: number; readonly h: number }): Tag {
+/** Past the cap of a free end, or above or below it. */
+function besideCap(points: readonly Point[], atStart: boolean, size: { readonly w: number; readonly h: number }): readonly Tag[] {
   const [end, before] = atStart ? [points[0]!, points[1]!] : [points.at(-1)!, points.at(-2)!];
   const out = Math.sign(end.x - before.x);
-  return { x: end.x + out * (size.w / 2 + 10), y: end.y, ...size };
+  const near = { x: end.x + out * (size.w / 2 - 24), ...size };
+  return [
+    { x: end.x + out * (size.w / 2 + 10), y: end.y, ...size },
+    { ...near, y: end.y - size.h },
+    { ...near, y: end.y + size.h },
+  ];
 }
 
 type Segment = readonly [Point, Point];

@@ -24,7 +24,8 @@ interface WiringMapProps {
   readonly lit: MapLit | null;
   /** Conductors that are new or moved: drawn thick. */
   readonly fresh: ReadonlySet<string>;
-  readonly tagOf: (way: Way) => string;
+  /** Text of a tag; short where there is little room. */
+  readonly tagOf: (way: Way, short: boolean) => string;
   readonly speak: (way: Way) => string;
   readonly label: string;
   readonly picked?: string | null;
@@ -40,7 +41,7 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
   const narrow = width < 700;
   const layout = useMemo(() => layoutWiring(states, placesFor(narrow ? 0 : 1000)), [states, narrow]);
   const ways = useMemo(() => routeWiring(netlist, layout), [netlist, layout]);
-  const tags = useMemo(() => placeTags(ways, layout, tagOf), [ways, layout, tagOf]);
+  const tags = useMemo(() => placeTags(ways, layout, (way) => tagOf(way, narrow)), [ways, layout, tagOf, narrow]);
   const size = scale ?? Math.min(MOST_FIT, width / layout.width);
   const shown = lit ?? NOTHING;
   const present = new Set(netlist.parts.map((p) => p.id));
@@ -117,13 +118,13 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
             />
             <text
               x={tag.x}
-              y={tag.y + 4.5}
+              y={tag.y + layout.places.tag.size / 2.9}
               textAnchor="middle"
-              fontSize={13}
+              fontSize={layout.places.tag.size}
               fill={dark ? "var(--face)" : "var(--ink)"}
               fontWeight={dark ? 700 : 400}
             >
-              {tagOf(way)}
+              {tagOf(way, narrow)}
             </text>
           </g>
         );

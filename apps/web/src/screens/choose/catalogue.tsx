@@ -10,6 +10,7 @@ import { mismatch } from "../../workbench/choose.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
+import { StarterSheet } from "./starter-sheet.tsx";
 
 /** The user's own catalogue of starters, each set beside the unit's plate. */
 export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
@@ -121,6 +122,7 @@ function StarterForm({ starter, chosen, onAsk, onDelete }: StarterFormProps) {
         onChange={(next) => save({ startCapacitorF: next } as Partial<Starter>, "startCapacitorF")}
       />
       <BoundedInput optional name="usd" value={starter.usd} onChange={(v) => save({ usd: v }, "usd")} />
+      <StarterSheet starter={starter} save={save} />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={onAsk}>{chosen ? CHOOSE.askNone : CHOOSE.askThis}</Button>
         <Button look="quiet" onClick={onDelete}>

@@ -26,10 +26,12 @@ const LEAST = 0.4;
 const MOST = 3;
 const NONE: ReadonlySet<string> = new Set();
 
-/** What stands on a wire's tag: the lead's own name before its colour. */
-export function tagText({ conductor }: Way): string {
+/** What stands on a wire's tag: the lead's own name before its colour, which its terminal says where there is little room. */
+export function tagText({ conductor }: Way, short: boolean): string {
   if (!conductor.id.startsWith("starter.")) return conductor.color;
-  return conductor.color === UNREAD_COLOR ? nameOn(conductor.id) : `${nameOn(conductor.id)} ${conductor.color}`;
+  const name = nameOn(conductor.id);
+  if (conductor.color === UNREAD_COLOR) return short ? "" : name;
+  return short ? conductor.color : `${name} ${conductor.color}`;
 }
 
 /** The map in a frame that can be moved about, drawn nearer, and kept as a file. */

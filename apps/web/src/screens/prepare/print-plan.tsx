@@ -55,7 +55,7 @@ function sheet(
         lit={null}
         fresh={NONE}
         tagOf={tagText}
-        speak={tagText}
+        speak={() => ""}
         label={label}
       />,
       PDF_FONT.text,

@@ -1,0 +1,125 @@
+import { FAMILIES } from "@amp-saver/core/network";
+import { LEAD_ENDS, type Lead, type Starter } from "@amp-saver/records";
+import { Collapsible } from "radix-ui";
+import { Button } from "../../ui/button.tsx";
+import { Pick } from "../../ui/pick.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { SHEET_WORDS } from "../../words/starter-sheet.ts";
+import { PLAN } from "../../words/wiring-plan.ts";
+import { leadsOf } from "../../workbench/wiring.ts";
+
+interface StarterSheetProps {
+  readonly starter: Starter;
+  readonly save: (change: Partial<Starter>, field: string) => void;
+}
+
+const GAUGES = ["18", "16", "14", "12", "10"] as const;
+const NEW_LEAD: Lead = { color: SHEET_WORDS.unread, awg: 16, end: "bare" };
+const MOST_S = 3600;
+
+/** What the maker's sheet says of leads, delay, learning, lamp and mounting. */
+export function StarterSheet({ starter, save }: StarterSheetProps) {
+  const { family, leads = {}, lamps = [] } = starter;
+  const set = (name: keyof typeof leads, change: Partial<Lead>): void =>
+    save({ leads: { ...leads, [name]: { ...(leads[name] ?? NEW_LEAD), ...change } } }, `lead ${name}`);
+  const lamp = (at: number, change: Partial<(typeof lamps)[number]>): void =>
+    save({ lamps: lamps.map((l, k) => (k === at ? { ...l, ...change } : l)) }, `lamp ${at}`);
+  const prose = (field: "learning" | "mounting") => (
+    <TextField
+      label={SHEET_WORDS[field]}
+      kept={starter[field] ?? ""}
+      onText={(text) => {
+        if (text.length > 1000) return SHEET_WORDS.proseLong(SHEET_WORDS[field]);
+        save({ [field]: text === "" ? undefined : text } as Partial<Starter>, field);
+        return null;
+      }}
+    />
+  );
+  return (
+    <Collapsible.Root>
+      <Collapsible.Trigger className="flex min-h-[44px] items-center underline underline-offset-4">{SHEET_WORDS.open}</Collapsible.Trigger>
+      <Collapsible.Content>
+        <Pick
+          label={PLAN.family}
+          value={family ?? ""}
+          options={[{ value: "" as const, word: SHEET_WORDS.unread }, ...FAMILIES.map((value) => ({ value, word: PLAN.families[value] }))]}
+          onChange={(value) => save({ family: value === "" ? undefined : value } as Partial<Starter>, "family")}
+        />
+        {family !== undefined &&
+          leadsOf(family).map((lead) => {
+            const name = lead as keyof typeof leads;
+            const kept = leads[name];
+            return (
+              <fieldset key={lead} className="mt-1 border-l-[3px] border-ink pl-2">
+                <legend className="font-semibold">{lead}</legend>
+                <TextField
+                  label={SHEET_WORDS.color(lead)}
+                  kept={kept?.color ?? ""}
+                  onText={(text) => {
+                    const color = text.trim();
+                    if (color === "" || color.length > 40) return SHEET_WORDS.colorMissing(lead);
+                    set(name, { color });
+                    return null;
+                  }}
+                />
+                <Pick
+                  label={SHEET_WORDS.gauge(lead)}
+                  value={String(kept?.awg ?? NEW_LEAD.awg)}
+                  options={[...new Set([...GAUGES, String(kept?.awg ?? NEW_LEAD.awg)])].map((value) => ({ value, word: `${value} AWG` }))}
+                  onChange={(awg) => set(name, { awg: Number(awg) })}
+                />
+                <Pick
+                  label={SHEET_WORDS.comes(lead)}
+                  value={kept?.end ?? NEW_LEAD.end}
+                  options={LEAD_ENDS.map((value) => ({ value, word: SHEET_WORDS.ends[value] }))}
+                  onChange={(end) => set(name, { end })}
+                />
+              </fieldset>
+            );
+          })}
+        <TextField
+          label={SHEET_WORDS.delay}
+          kept={starter.delayS == null ? "" : String(starter.delayS)}
+          onText={(text) => {
+            const seconds = Number(text.trim());
+            if (text.trim() !== "" && !(Number.isFinite(seconds) && seconds >= 0 && seconds <= MOST_S)) return SHEET_WORDS.badDelay(MOST_S);
+            save({ delayS: text.trim() === "" ? null : seconds }, "delayS");
+            return null;
+          }}
+        />
+        {prose("learning")}
+        {prose("mounting")}
+        <h4 className="mt-2 font-semibold">{SHEET_WORDS.lamps}</h4>
+        {lamps.map(({ shows, means }, at) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a lamp has no other name than its place
+          <div key={at} className="border-l-[3px] border-ink pl-2">
+            {(["shows", "means"] as const).map((field) => (
+              <TextField
+                key={field}
+                label={SHEET_WORDS[field](at + 1)}
+                kept={field === "shows" ? shows : means}
+                onText={(text) => {
+                  const most = field === "shows" ? 120 : 300;
+                  if (text.trim() === "" || text.length > most) return SHEET_WORDS.lampText(SHEET_WORDS[field](at + 1), most);
+                  lamp(at, { [field]: text });
+                  return null;
+                }}
+              />
+            ))}
+            <Button look="quiet" onClick={() => save({ lamps: lamps.filter((_, k) => k !== at) }, "lamps")}>
+              {SHEET_WORDS.removeLamp(at + 1)}
+            </Button>
+          </div>
+        ))}
+        {lamps.length < 30 && (
+          <Button
+            look="quiet"
+            onClick={() => save({ lamps: [...lamps, { shows: SHEET_WORDS.newLamp, means: SHEET_WORDS.unread }] }, "lamps")}
+          >
+            {SHEET_WORDS.addLamp}
+          </Button>
+        )}
+      </Collapsible.Content>
+    </Collapsible.Root>
+  );
+}

@@ -1,0 +1,40 @@
+import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
+import { newWiring } from "../defaults.ts";
+import type { Starter } from "../starter.ts";
+import type { AirConditioner } from "../unit.ts";
+import type { Wiring } from "../wiring.ts";
+
+/** A roof unit with a start capacitor and its PTC, an overload in common, and its pins read. */
+export function demoWiring(unit: AirConditioner, now: string): Wiring {
+  return {
+    ...newWiring(now, unit),
+    switches: { ...PLAIN_ROOFTOP, aid: "start-capacitor-ptc", overload: true, freeHerm: 0, lookAlike: true },
+    windings: { ab: 5.6, bc: 1.4, ca: 4.6, probesOhm: 0.2, toCase: { a: false, b: false, c: false }, windingC: 25 },
+    proofs: {
+      "w-run": {
+        traced: true,
+        onDiagram: false,
+        reading: { bothEndsFree: true, ohm: 0.1, openToOthers: true },
+        override: null,
+      },
+    },
+  };
+}
+
+/** What the invented sheet of the roof class says beside its ratings. */
+export const ROOF_SHEET: Partial<Starter> = {
+  family: "F4",
+  leads: {
+    FEED: { color: "orange", awg: 16, end: "flag" },
+    "RUN-OUT": { color: "grey", awg: 16, end: "bare" },
+    START: { color: "violet", awg: 16, end: "bare" },
+    REF: { color: "pink", awg: 16, end: "bare" },
+  },
+  delayS: 300,
+  learning: "Five starts of half a minute, four to five minutes of rest between them, on a strong source.",
+  mounting: "Leads down, never flat on its back, clear of fan and tubing.",
+  lamps: [
+    { shows: "dark", means: "no fault kept" },
+    { shows: "two flashes", means: "source too low at the last start" },
+  ],
+};
