@@ -9,7 +9,7 @@ module.exports = {
       name: "not-to-unresolvable",
       severity: "error",
       from: {},
-      to: { couldNotResolve: true, pathNot: "^virtual:|\\.css$|\\?url$|\\?worker$" },
+      to: { couldNotResolve: true, pathNot: "^virtual:|\\.css$|\\?url$|\\?worker$|^pdfmake/interfaces$" },
     },
     forbid("quantity-imports-nothing", `${core}/quantity/`, `^(?!${core.slice(1)}/quantity/)(packages|apps|e2e|node_modules)/`, notTest),
     forbid(

@@ -28,7 +28,6 @@ function withoutWhy({ why: _why, ...step }: PlanStep) {
 const FOR: Readonly<Record<StepReason, string>> = {
   "as-found": "as found, before anything moves",
   "aid-off": "the start aid comes out of the circuit",
-  "aid-wire-stays-with-it": "it stays on the start aid",
   "orphan-kept": "it shared the start aid's terminal and keeps its connection",
   "aid-retired": "bolted in, both ends insulated and labelled, or taken out",
   "starter-in": "after a dry fit",

@@ -1,9 +1,5 @@
 import { z } from "zod";
 
-/** Kinds of record, each kept apart. */
-export const RECORD_KINDS = ["rig", "unit", "source", "job", "reading", "starter", "load", "photo", "wiring"] as const;
-export type RecordKind = (typeof RECORD_KINDS)[number];
-
 export type RigId = string & z.$brand<"RigId">;
 export type UnitId = string & z.$brand<"UnitId">;
 export type SourceId = string & z.$brand<"SourceId">;

@@ -14,29 +14,29 @@ export {
   newWiring,
 } from "./defaults.ts";
 export type { Figure } from "./figure.ts";
-export {
-  type JobId,
-  type LoadId,
-  type PhotoId,
-  RECORD_KINDS,
-  type ReadingId,
-  type RecordKind,
-  type RigId,
-  type SourceId,
-  type StarterId,
-  type UnitId,
-  type WiringId,
+export type {
+  JobId,
+  LoadId,
+  PhotoId,
+  ReadingId,
+  RigId,
+  SourceId,
+  StarterId,
+  UnitId,
+  WiringId,
 } from "./identity.ts";
-export { type Answer, type Job, METHODS, type Method, STAGES, type Stage } from "./job.ts";
+export type { Answer, Job } from "./job.ts";
+export { RECORD_KINDS, type RecordKind } from "./kinds.ts";
 export { type Load, MOST_RIG_LOADS } from "./load.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
 export { PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, PHOTO_SUBJECTS, type Photo } from "./photo.ts";
 export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
 export type { Reading } from "./reading.ts";
-export { type AnyRecord, RECORD_SCHEMAS, type RecordOf, rigOf } from "./record.ts";
+export { type AnyRecord, RECORD_SCHEMAS, type RecordOf } from "./record.ts";
 export type { Rig } from "./rig.ts";
 export { RIG_FILE_FORMAT, RIG_FILE_MOST, RIG_FILE_VERSION, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
+export { rigOf } from "./rig-of.ts";
 export {
   CHEMISTRIES,
   GEAR,
@@ -49,6 +49,7 @@ export {
   type Source,
 } from "./source.ts";
 export { MOST_SPELLS, type Spells } from "./spell.ts";
+export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";

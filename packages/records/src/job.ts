@@ -1,13 +1,7 @@
 import { z } from "zod";
 import { bounded } from "./figure.ts";
 import { jobId, rigId, sourceId, stamp, starterId, timestamp, title, unitId } from "./identity.ts";
-
-/** Stages of a whole job, in order. */
-export const STAGES = ["survey", "check", "choose", "prepare", "isolate", "fit", "learn", "prove", "hand-over"] as const;
-export type Stage = (typeof STAGES)[number];
-
-/** Ways of starting that can be asked about. */
-export const METHODS = ["as-found", "direct", "hard", "soft"] as const;
+import { METHODS, STAGES } from "./stages.ts";
 
 /** The latest answer, kept so that a list can show it without asking again. */
 const answerSchema = z.strictObject({
@@ -46,5 +40,4 @@ export const jobSchema = z.strictObject({
   answer: answerSchema.nullable(),
 });
 export type Job = z.infer<typeof jobSchema>;
-export type Method = Job["method"];
 export type Answer = z.infer<typeof answerSchema>;

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import { RECORD_KINDS, type RecordKind } from "./identity.ts";
+import { RECORD_KINDS, type RecordKind } from "./kinds.ts";
 import { type MigrateFailure, migrate } from "./migrate.ts";
 import { type AnyRecord, RECORD_SCHEMAS } from "./record.ts";
 import { RECORD_VERSIONS } from "./versions.ts";

@@ -1,6 +1,6 @@
 import type { z } from "zod";
-import type { RecordKind } from "./identity.ts";
 import { jobSchema } from "./job.ts";
+import type { RecordKind } from "./kinds.ts";
 import { loadSchema } from "./load.ts";
 import { photoSchema } from "./photo.ts";
 import { readingSchema } from "./reading.ts";
@@ -36,9 +36,3 @@ export const RECORD_SCHEMAS = {
   photo: photoSchema,
   wiring: wiringSchema,
 } as const;
-
-/** The rig a record belongs to: its own id for a rig, null for what belongs to none. */
-export function rigOf(record: AnyRecord): RecordOf["rig"]["id"] | null {
-  if (record.kind === "starter") return null;
-  return record.kind === "rig" ? record.id : record.rigId;
-}

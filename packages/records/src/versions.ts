@@ -1,4 +1,4 @@
-import type { RecordKind } from "./identity.ts";
+import type { RecordKind } from "./kinds.ts";
 import type { Step } from "./migrate.ts";
 
 /** A step that only adds fields which may be missing. */

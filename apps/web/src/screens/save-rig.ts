@@ -3,7 +3,7 @@ import { nowIso } from "../store/identity.ts";
 import type { RecordStore } from "../store/port.ts";
 import type { RigBundle } from "../store/queries.ts";
 import { saveFile } from "../ui/save-file.ts";
-import { CORE_VERSION, rigFile, rigSlug } from "../workbench/rig-file.ts";
+import { CORE_VERSION } from "../workbench/core-version.ts";
 
 /** Every record of a rig, and the starters of the catalogue that its jobs ask about. */
 export function recordsOf({ rig, units, sources, loads, jobs, readings, photos, wirings, starters }: RigBundle): AnyRecord[] {
@@ -19,6 +19,7 @@ export async function saveRig(store: RecordStore, bundle: RigBundle, ...more: re
       ? recordsOf(bundle)
       : [...new Map(bundles.flatMap((b) => [...recordsOf(b), ...b.starters]).map((r) => [r.id, r])).values()];
   const name = more.length === 0 ? bundle.rig.name : "all rigs";
+  const { rigFile, rigSlug } = await import("../workbench/rig-file.ts");
   const photos = records.filter((r) => r.kind === "photo");
   if (photos.length === 0) {
     const file = rigFile(records, name, nowIso());

@@ -20,6 +20,7 @@ export const FIND = {
     "Lift all three off the pins, or off their far ends where the pins are out of reach.",
     "Hold the probes together and note what the meter shows.",
     "Read the three pairs to 0.1 ohm or better, then each pin to the case.",
+    "Pin cover back on before any power, always.",
   ],
   order: "In this order",
   pairs: { ab: "Leads a and b", bc: "Leads b and c", ca: "Leads c and a" },

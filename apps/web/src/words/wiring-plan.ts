@@ -75,6 +75,23 @@ export const PLAN = {
   pullSource: "Pull: UL 486A, from memory. Colours: DIN 46245, from memory.",
   kit: "Kit and spares",
   kitLine: (what: string, needed: number, spare: number): string => `${needed} × ${what}, ${spare} spare`,
+  extras: {
+    jumper: "14 AWG jumper from the far box along the factory loom to the starter, a joint at the lead and an end at the terminal",
+    pigtail: "short pigtail with a flag in the board tab’s place, joined with the lead: a piggyback would stand too high",
+  },
+  splices: "Joints compared",
+  spliceHelp: "Common practice, no source.",
+  spliceRow: (
+    name: string,
+    thinnest: number,
+    thickest: number,
+    most: number,
+    heatC: number,
+    vibration: string,
+    reversible: boolean,
+  ): string =>
+    `${name}: ${thinnest}–${thickest} AWG, up to ${most} wires, to ${heatC} °C, vibration ${vibration}, ${reversible ? "can be undone" : "stays"}`,
+  unproved: "Proof first: see Find the wires.",
   tools: "Tools",
   toolList: [
     "crimper and stripper",

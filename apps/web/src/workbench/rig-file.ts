@@ -10,9 +10,7 @@ import {
   writeRigFile,
 } from "@amp-saver/records";
 import type { ArchiveFailure, Pixels } from "@amp-saver/records/archive";
-
-/** Version of core that answers are made with; written into files. */
-export const CORE_VERSION = "0.1.0";
+import { CORE_VERSION } from "./core-version.ts";
 
 /** What a file would do, or why it was refused. */
 export type Offer =

@@ -1,3 +1,4 @@
+import { SPLICES, type SpliceName } from "@amp-saver/core/reference";
 import type { PlanView } from "./wiring.ts";
 
 const NEWTON_PER_POUND = 4.448;
@@ -8,4 +9,9 @@ export function endRows({ ends }: PlanView) {
     end,
     pull: end.pullN === null ? null : { newton: end.pullN, pounds: Math.round(end.pullN / NEWTON_PER_POUND) },
   }));
+}
+
+/** Every kind of joint with what it is good for. */
+export function spliceRows() {
+  return (Object.keys(SPLICES) as SpliceName[]).map((name) => ({ name, ...SPLICES[name] }));
 }

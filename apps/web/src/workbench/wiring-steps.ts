@@ -34,3 +34,10 @@ export function notThis({ main }: StepGroup, netlist: Netlist): "pin" | "can" | 
   if (kind === "compressor") return "can";
   return kind === "contactor" || kind === "control" ? "coil" : null;
 }
+
+/** Whether a step opens or cuts one of these conductors. */
+export function opens({ groups }: PlanView, at: number, ids: readonly string[]): boolean {
+  const main = groups[at]?.main;
+  if (main === undefined || (main.do !== "lift" && main.do !== "cut" && main.do !== "move")) return false;
+  return ids.includes((main.conductor ?? "").replace(/\/\d+$/, ""));
+}

@@ -15,12 +15,12 @@ import {
 import type { AirConditioner, Photo, Starter, Wiring } from "@amp-saver/records";
 
 /** The circuit as found: as corrected by hand, else as the switches say. */
-export function asFoundOf({ corrected, switches }: Pick<Wiring, "corrected" | "switches">): Netlist {
+function asFoundOf({ corrected, switches }: Pick<Wiring, "corrected" | "switches">): Netlist {
   return (corrected as Netlist | null) ?? buildAsFound(switches);
 }
 
 /** What the planner is asked: family and ways of the record, leads of the starter that the job asks about. */
-export function optionsOf(wiring: Wiring, starter: Starter | undefined): PlanOptions {
+function optionsOf(wiring: Wiring, starter: Starter | undefined): PlanOptions {
   const leads = Object.entries(starter?.leads ?? {}).map(([name, { color, awg }]) => [name, { color, awg }] as const);
   return {
     family: familyOf(wiring, starter),
@@ -89,6 +89,8 @@ export interface PlanView {
   readonly opened: readonly string[];
   readonly cuts: number;
   readonly moved: number;
+  /** What the kit needs besides: a wire between two boxes, a short one under a board's tab. */
+  readonly extras: readonly ("jumper" | "pigtail")[];
 }
 
 /** Plans the wiring of a unit from its record. */
@@ -100,7 +102,7 @@ export function planView(wiring: Wiring, starter: Starter | undefined): PlanView
   const steps = plan.ok ? plan.value.steps : [];
   const ends = wireEnds(begun, steps, { lidLow: wiring.lidLow, boot: wiring.switches.boot, terminated: terminatedOf(starter) });
   const touched = steps.filter((s) => s.do === "lift" || s.do === "cut" || s.do === "move");
-  const aids = new Set(["aid-off", "orphan-kept", "aid-wire-stays-with-it"]);
+  const aids = new Set(["aid-off", "orphan-kept"]);
   const opened = touched.filter((s) => !aids.has(s.why)).map((s) => s.conductor!.replace(/\/\d+$/, ""));
   return {
     options,
@@ -113,7 +115,17 @@ export function planView(wiring: Wiring, starter: Starter | undefined): PlanView
     opened: [...new Set(opened)],
     cuts: steps.filter((s) => s.do === "cut").length,
     moved: new Set(touched.map((s) => s.conductor)).size,
+    extras: extrasOf(wiring, begun, steps),
   };
+}
+
+/** A lead that cannot reach common in the far box needs a jumper; a piggyback on a board's tab under a low lid a pigtail. */
+function extrasOf({ switches, lidLow }: Wiring, begun: Netlist, steps: readonly PlanStep[]): PlanView["extras"] {
+  if (steps.length === 0) return [];
+  const onBoard = (at: string | null): boolean =>
+    begun.parts.some((p) => (p.kind === "relay" || p.kind === "through") && at?.startsWith(`${p.id}.`));
+  const pigtail = lidLow && steps.some((s) => s.do === "land" && s.with === "piggyback" && onBoard(s.at));
+  return [...(switches.secondBox ? (["jumper"] as const) : []), ...(pigtail ? (["pigtail"] as const) : [])];
 }
 
 function terminatedOf(starter: Starter | undefined): Readonly<Record<string, Crimp>> {

@@ -2,7 +2,7 @@ import { allTerminals, type Netlist, type Part, type Terminal, terminal } from "
 import { type Joined, joinedBy, wires } from "./nets.ts";
 
 /** Pairs of a part's own terminals that current passes between when everything that can close is closed. */
-export function passesOf(part: Part): readonly (readonly [Terminal, Terminal])[] {
+function passesOf(part: Part): readonly (readonly [Terminal, Terminal])[] {
   const pair = (a: string, b: string) => [terminal(part.id, a), terminal(part.id, b)] as const;
   switch (part.kind) {
     case "contactor":

@@ -5,7 +5,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { answerStale } from "../../workbench/answer-age.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
-import { CORE_VERSION } from "../../workbench/rig-file.ts";
+import { CORE_VERSION } from "../../workbench/core-version.ts";
 
 const SETTLED_MS = 600;
 

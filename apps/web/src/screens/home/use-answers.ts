@@ -4,7 +4,7 @@ import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { useLogbook } from "../../store/queries.ts";
 import { answerStale } from "../../workbench/answer-age.ts";
-import { CORE_VERSION } from "../../workbench/rig-file.ts";
+import { CORE_VERSION } from "../../workbench/core-version.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useGlances } from "../../workers/use-study.ts";
 

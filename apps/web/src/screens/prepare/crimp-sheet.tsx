@@ -2,7 +2,7 @@ import { insulation } from "../../chart/wiring/insulation.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import type { PlanView } from "../../workbench/wiring.ts";
-import { endRows } from "../../workbench/wiring-ends.ts";
+import { endRows, spliceRows } from "../../workbench/wiring-ends.ts";
 
 /** What to crimp before the ladder, and what to carry. */
 export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly names: WiringNames }) {
@@ -47,7 +47,19 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
         {view.kit.map((line) => (
           <li key={`${line.what} ${line.color}`}>{kitSentence(line)}</li>
         ))}
+        {view.extras.map((extra) => (
+          <li key={extra}>{PLAN.extras[extra]}</li>
+        ))}
       </ul>
+      <h3 className="mt-2 font-bold">{PLAN.splices}</h3>
+      <ul className="text-[14.5px]">
+        {spliceSentences().map((sentence) => (
+          <li key={sentence} className="border-b border-hair py-0.5">
+            {sentence}
+          </li>
+        ))}
+      </ul>
+      <p className="py-1 text-[13.5px] text-ink2">{PLAN.spliceHelp}</p>
     </section>
   );
 }
@@ -59,4 +71,11 @@ export function kitSentence({ what, color, needed, spare }: PlanView["kit"][numb
       ? PLAN.crimpNames[what as keyof typeof PLAN.crimpNames]
       : (PLAN.spliceNames[what as keyof typeof PLAN.spliceNames] ?? what);
   return PLAN.kitLine(color === null ? name : `${name}, ${color}`, needed, spare);
+}
+
+/** Every kind of joint in words. */
+export function spliceSentences(): readonly string[] {
+  return spliceRows().map((s) =>
+    PLAN.spliceRow(PLAN.spliceNames[s.name], s.thinnestAwg, s.thickestAwg, s.most, s.heatC, s.vibration, s.reversible),
+  );
 }

@@ -6,7 +6,7 @@ import { useKeys } from "../../ui/keys.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { leadsOf, proofOf } from "../../workbench/wiring.ts";
-import { allStates } from "../../workbench/wiring-steps.ts";
+import { allStates, opens } from "../../workbench/wiring-steps.ts";
 import { CrimpSheet } from "./crimp-sheet.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
@@ -26,7 +26,8 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   const [state, setState] = useState<State>("todo");
   const [at, setAt] = useState(0);
   const states = useMemo(() => allStates(view), [view]);
-  const worded = useMemo(() => wordedSteps(view, names), [view, names]);
+  const unproved = view.opened.filter((id) => !proofOf(wiring, bundle.photos, id).release.released);
+  const worded = wordedSteps(view, names).map((step, k) => ({ ...step, unproved: opens(view, k, unproved) }));
   const turn = (by: number): void => setState((now) => STATES[Math.max(0, Math.min(2, STATES.indexOf(now) + by))]!);
   const print = (): void => {
     if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names));
@@ -52,7 +53,6 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   const netlist = state === "found" ? view.asFound : state === "done" ? plan.value.finished : states[step + 1]!;
   const group = groups[step]!;
   const lit = state === "todo" ? { conductors: new Set(group.conductors), terminals: new Set(group.terminals) } : null;
-  const released = view.opened.every((id) => proofOf(wiring, bundle.photos, id).release.released);
   const retired = plan.value.retired.map((id) => names.part(id).name);
   return (
     <TwoColumns
@@ -61,7 +61,7 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
           <Answer
             question={PLAN.question(bundle.unit.name)}
             parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
-            sure={PLAN.sure(retired, released)}
+            sure={PLAN.sure(retired, unproved.length === 0)}
           />
           {choice}
           <div className="mt-2 flex flex-wrap items-end gap-3">

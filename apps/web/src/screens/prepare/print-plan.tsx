@@ -13,7 +13,7 @@ import { rigSlug } from "../../workbench/rig-file.ts";
 import { leadsOf, type PlanView, proofOf } from "../../workbench/wiring.ts";
 import { endRows } from "../../workbench/wiring-ends.ts";
 import { allStates } from "../../workbench/wiring-steps.ts";
-import { kitSentence } from "./crimp-sheet.tsx";
+import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
 import { tagText } from "./map-frame.tsx";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
 
@@ -101,7 +101,10 @@ function sheet(
       crimps(view, names),
       { text: PLAN.pullSource, style: "small" },
       { text: PLAN.kit, style: "head" },
-      { ul: view.kit.map(kitSentence) },
+      { ul: [...view.kit.map(kitSentence), ...view.extras.map((e) => PLAN.extras[e])] },
+      { text: PLAN.splices, style: "head" },
+      { ul: [...spliceSentences()], fontSize: 9.5 },
+      { text: PLAN.spliceHelp, style: "small" },
       { columns: [list(PLAN.tools, PLAN.toolList), list(PLAN.consumables, PLAN.consumableList)], columnGap: 20 },
       { text: PLAN.restore, style: "head", pageBreak: "before" },
       { text: PLAN.restoreHelp },

@@ -26,7 +26,7 @@ export function StepList({ steps, at, onAt }: StepListProps) {
         <span className="text-[14.5px] text-ink2">{PLAN.stepOf(at + 1, steps.length)}</span>
       </div>
       <ol ref={list} className="relative -mx-2 max-h-[330px] overflow-y-auto">
-        {steps.map(({ id, sentence, not }, k) => (
+        {steps.map(({ id, sentence, not, unproved }, k) => (
           <li key={id} className="border-b border-hair">
             <button
               type="button"
@@ -37,6 +37,7 @@ export function StepList({ steps, at, onAt }: StepListProps) {
               <span className="figure w-[22px] shrink-0">{k + 1}</span>
               <span>
                 {sentence} {k === at && not !== null && <b className="block">{not}</b>}
+                {unproved === true && <b className="block">{PLAN.unproved}</b>}
               </span>
             </button>
           </li>

@@ -8,6 +8,8 @@ export interface WordedStep {
   readonly id: string;
   readonly sentence: string;
   readonly not: string | null;
+  /** Opens or cuts a conductor that is not proved yet. */
+  readonly unproved?: boolean;
 }
 
 const NOT = { pin: PLAN.notPin, can: PLAN.notCan, coil: PLAN.notCoil, cover: PLAN.noSpliceUnderCover } as const;
@@ -28,7 +30,7 @@ function worded(group: StepGroup, view: PlanView, names: WiringNames): WordedSte
   const joint = view.ends.find((e) => e.at === main.at && e.splice !== null)?.splice?.name ?? null;
   const not = notThis(group, view.plan.ok ? view.plan.value.finished : view.asFound);
   return {
-    id: [main.do, main.conductor, main.at, main.with].join(" "),
+    id: [main.do, main.why, main.conductor, main.at, main.with].join(" "),
     sentence: stepSentence(main, members, joint, end?.crimp ?? null, names),
     not: not === null ? null : NOT[not],
   };

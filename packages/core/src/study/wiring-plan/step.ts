@@ -4,7 +4,6 @@ import { applyMove, type Netlist, type Terminal, type WiringMove } from "../../n
 export const STEP_REASONS = [
   "as-found",
   "aid-off",
-  "aid-wire-stays-with-it",
   "orphan-kept",
   "aid-retired",
   "starter-in",

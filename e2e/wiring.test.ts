@@ -1,0 +1,204 @@
+import { execFileSync } from "node:child_process";
+import { readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+
+let session: Session;
+beforeAll(async () => {
+  session = await openApp();
+});
+afterAll(() => session.close());
+
+/** Sets a list by its label, as a finger on the device's own list does. */
+async function pick(page: Page, label: string, value: string): Promise<void> {
+  const list = await page.waitForSelector(`::-p-aria(${label})`);
+  await list?.evaluate((e, to) => {
+    const select = e as HTMLSelectElement;
+    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
+    select.dispatchEvent(new Event("change", { bubbles: true }));
+  }, value);
+}
+
+async function view(page: Page, name: string): Promise<void> {
+  await (await named(page, "radio", name)).click();
+}
+
+async function photograph(page: Page, button: string, folder: string): Promise<void> {
+  const path = join(folder, "..", "box.png");
+  writeFileSync(path, await page.screenshot());
+  const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
+  await chooser.accept([path]);
+  await until("the photo", () => page.$$eval("img", (all) => all.length > 0));
+}
+
+/** From an empty database to a printed plan: as found, resistances, proofs, steps; then a mis-wiring refused. */
+describe("the wiring of a unit", () => {
+  it("is drawn as found from switches", async () => {
+    const { page } = session;
+    await press(page, "New rig");
+    await type(page, "Name of the rig", "Slate Wagon");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press("4");
+    await answerLike(page, /^6 parts and 11 conductors as the switches say/);
+    await pick(page, "Start aid", "start-capacitor-ptc");
+    await answerLike(page, /^8 parts and 14 conductors/);
+    await press(page, "Overload in the box, in common", "click", "checkbox");
+    await answerLike(page, /^9 parts and 15 conductors/);
+    await named(page, "button", "white, 12 AWG, compressor R to can C");
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("is corrected wire by wire, and refuses what makes no sense", async () => {
+    const { page } = session;
+    const wire = await named(page, "button", "white, 12 AWG, compressor R to can C");
+    await wire.evaluate((e) => (e as SVGElement).focus());
+    await page.keyboard.press("Enter");
+    await type(page, "Colour", "blue, white stripe");
+    await named(page, "button", "blue, white stripe, 12 AWG, compressor R to can C");
+    await answerLike(page, /as corrected by hand/);
+    await type(page, "Colour", " ");
+    await sees(page, /The colour is missing: 1 to 40 letters/);
+    await pick(page, "To", "comp.R");
+    await sees(page, /A wire needs two different ends/);
+    await named(page, "button", "blue, white stripe, 12 AWG, compressor R to can C");
+  });
+
+  it("names the pins from three resistances and gives them to the start study", async () => {
+    const { page } = session;
+    await view(page, "Find the wires");
+    await answerLike(page, /^Lift all three leads/);
+    await type(page, "Leads a and b, ohm", "4,5");
+    await type(page, "Leads b and c, ohm", "1.1");
+    await type(page, "Leads c and a, ohm", "3.7");
+    await type(page, "Probes held together, ohm", "0.3");
+    await answerLike(page, /^Lead c is compressor C, lead b compressor R, lead a compressor S\.$/);
+    await sees(page, /Run winding 0\.80 ohm, start winding 3\.40 ohm/);
+    await press(page, "Use these for the start study");
+    await sees(page, /The start study uses them/);
+    await type(page, "Leads c and a, ohm", "a lot");
+    await sees(page, /Leads c and a must be a number from 0\.05 to 100 ohm/);
+    await type(page, "Leads c and a, ohm", "3.7");
+    await press(page, "Lead b shows a path to the case", "click", "checkbox");
+    await answerLike(page, /^Stop: lead b reads to the case/);
+    await press(page, "Lead b shows a path to the case", "click", "checkbox");
+    await answerLike(page, /^Lead c is compressor C/);
+  });
+
+  it("refuses a beep with the windings attached, and releases by two proofs and a photo", async () => {
+    const { page, downloads } = session;
+    await sees(page, /Not released: a second proof and a photo as found missing/);
+    await press(page, "Read end to end", "click", "checkbox");
+    await sees(page, /Refused as proof: with an end still on, the windings join the pins and any wire beeps/);
+    await press(page, "Both ends are off everything", "click", "checkbox");
+    await sees(page, /Refused as proof: a beep says nothing of the ohms/);
+    await type(page, "End to end, ohm", "0.3");
+    await sees(page, /more than 0\.2 ohm end to end is not one conductor/);
+    await type(page, "End to end, ohm", "0.1");
+    await press(page, "No path to any other lead", "click", "checkbox");
+    await press(page, "Traced by eye from end to end", "click", "checkbox");
+    await sees(page, /Not released: a photo as found missing/);
+    await photograph(page, "Photograph it as found", downloads);
+    await sees(page, /Released: two proofs and a photo/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("plans every step and draws the state it leads to", async () => {
+    const { page } = session;
+    await view(page, "Plan");
+    await answerLike(page, /^4 leads, 3 wires to move, nothing cut\.$/);
+    await sees(page, /Start capacitor and PTC stay bolted in, ends capped and labelled\. Every conductor to be opened is proved/);
+    await sees(page, /Lift blue, white stripe \(compressor R – can C\) off can C/);
+    for (let k = 0; k < 8; k++) await press(page, "Next step");
+    await sees(page, /Put FEED onto can C: ¼ in straight\.\s+Not compressor C, the round pin/);
+    await pick(page, "Starter family", "FM");
+    await answerLike(page, /needs a contactor, and this unit has none\. No plan is guessed/);
+    await pick(page, "Starter family", "F5");
+    await answerLike(page, /^5 leads, 4 wires to move, nothing cut\.$/);
+    await pick(page, "Starter family", "F4");
+    await answerLike(page, /^4 leads/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("prints plan, crimps, kit and the way back", async () => {
+    const { page, downloads } = session;
+    await press(page, "Print or PDF");
+    const path = await downloaded(downloads, "wiring-plan.pdf");
+    const pages = execFileSync("pdftotext", ["-layout", path, "-"])
+      .toString()
+      .split("\f")
+      .filter((p) => p.trim() !== "");
+    expect(pages.length).toBe(5);
+    const [found, done, steps, crimps, back] = pages.map((p) => p.replaceAll(/\s+/g, " ")) as [string, string, string, string, string];
+    expect(found).toMatch(/Wiring plan: Slate Wagon, Roof unit.*Mains and charged capacitors kill.*As found/);
+    for (const name of ["can HERM", "compressor S", "Start capacitor"]) expect(found).toContain(name);
+    expect(done).toMatch(/Soft starter.*RUN-OUT.*blue, white stripe \(compressor R – can C\): two proofs and a photo/);
+    expect(steps).toMatch(
+      /1 Photograph the box, both sides, before anything moves\..*9 Put FEED onto can C: ¼ in straight\. Not compressor C, the round pin\./,
+    );
+    expect(crimps).toMatch(
+      /RUN-OUT blade into the wire’s own blue 16 on the ground holds 133 N \(30.*UL 486A, from memory.*Kit and spares/,
+    );
+    expect(back).toMatch(/Way back to as found.*Put blue, white stripe \(compressor R – can C\) onto can C.*Put the PTC back in/);
+    expect(`${found}${done}${steps}${crimps}${back}`).not.toMatch(/(?<![A-Za-z0-9]|can |compressor )C(?![A-Za-z0-9-])/);
+    expect(readFileSync(path).subarray(0, 5).toString()).toBe("%PDF-");
+  });
+
+  it("refuses a mis-wiring with what it would do, and is right again when it is put right", async () => {
+    const { page } = session;
+    await view(page, "Check");
+    await answerLike(page, /nothing found wrong/);
+    await (await named(page, "button", "as marked, 16 AWG, REF to overload B")).click();
+    await pick(page, "To", "can.C");
+    await answerLike(page, /^Not yet: the lead that reads common is on the wrong side\. It can destroy the starter\.$/);
+    await sees(page, /Different from the plan\s+REF: REF – can C/);
+    await pick(page, "To", "overload.A");
+    await answerLike(page, /^No fault found, but it is not what was planned\.$/);
+    await press(page, "Take it as planned again");
+    await answerLike(page, /nothing found wrong/);
+    expect(await axeFindings(page)).toEqual([]);
+    expect(session.complaints).toEqual([]);
+  });
+
+  it("survives a reload, and is saved as a picture", async () => {
+    const { page, downloads } = session;
+    await page.reload();
+    await answerLike(page, /nothing found wrong/);
+    await press(page, "Save SVG");
+    const svg = readFileSync(await downloaded(downloads, "wiring-as-built.svg"), "utf8");
+    for (const word of ["can C", "compressor R", "RUN-OUT", "blue, white stripe"]) expect(svg).toContain(word);
+    expect(svg).not.toContain("var(--");
+  });
+});
+
+describe("on a phone", () => {
+  it("the map fits the width, its names readable, and can be drawn nearer", async () => {
+    const phone = await openApp("/", PHONE);
+    const { page } = phone;
+    await press(page, "Look at an example", "tap");
+    await answerLike(page, /Tin Lantern/);
+    await page.goto(new URL("/job/demo-rear-job/prepare?part=plan", page.url()).href);
+    await answerLike(page, /^4 leads, 3 wires to move, nothing cut/);
+    const sizes = await page.$$eval("main svg text", (all) =>
+      all.map((t) => {
+        const box = t.getBoundingClientRect();
+        return { height: box.height, right: box.right, left: box.left, text: t.textContent };
+      }),
+    );
+    expect(sizes.length).toBeGreaterThan(20);
+    expect(sizes.filter((s) => s.height < 11 || s.left < 0 || s.right > 390)).toEqual([]);
+    const width = (): Promise<number> => page.$eval("main svg[viewBox]", (e) => e.getBoundingClientRect().width);
+    const before = await width();
+    await press(page, "Nearer", "tap");
+    expect(await width()).toBeGreaterThan(before * 1.2);
+    await press(page, "Whole map", "tap");
+    expect(await width()).toBe(before);
+    expect(await axeFindings(page)).toEqual([]);
+    await phone.close();
+  });
+});
