@@ -18,9 +18,10 @@ export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way:
     if (text === "") continue;
     const { letter, h } = layout.places.tag;
     const size = { w: Math.round(text.length * letter + PAD), h };
-    const spots = segments(way.points)
-      .toSorted((a, b) => length(b) - length(a))
-      .flatMap(([a, b]) => FRACTIONS.map((f) => ({ x: a.x + (b.x - a.x) * f, y: a.y + (b.y - a.y) * f, ...size })));
+    const runs = segments(way.points).toSorted((a, b) => length(b) - length(a));
+    const on = runs.flatMap((run) => FRACTIONS.map((f) => ({ ...along(run, f), ...size })));
+    const aside = on.flatMap((spot) => [1, -1].map((side) => ({ ...spot, y: spot.y + side * (size.h - 3) })));
+    const spots = [...on, ...aside];
     const free = way.ends.indexOf("free");
     if (free >= 0) spots.unshift(...besideCap(way.points, free === 0, size));
     const best = spots
@@ -49,6 +50,10 @@ function segments(points: readonly Point[]): readonly Segment[] {
   return points.slice(1).map((p, k) => [points[k]!, p] as const);
 }
 
+function along([a, b]: Segment, share: number): Point {
+  return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
+}
+
 function length([a, b]: Segment): number {
   return Math.abs(a.x - b.x) + Math.abs(a.y - b.y);
 }
@@ -58,7 +63,7 @@ function cover(tag: Tag, own: Way, ways: readonly Way[], { boxes, joints, width 
     Math.abs(tag.x - x) < (tag.w + w) / 2 + 2 && Math.abs(tag.y - y) < (tag.h + h) / 2 + 2;
   let cost = 0;
   if (tag.x - tag.w / 2 < 0 || tag.x + tag.w / 2 > width) cost += 200;
-  for (const t of tags) if (over(t.x, t.y, t.w, t.h)) cost += 400;
+  for (const t of tags) if (over(t.x, t.y, t.w, t.h)) cost += 4000;
   for (const b of boxes) if (over(b.x + b.w / 2, b.y + b.h / 2, b.w, b.h)) cost += 300;
   for (const j of joints.values()) if (over(j.x, j.y, 30, 18)) cost += 150;
   for (const way of ways) {

@@ -13,7 +13,8 @@ import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
 import { StepList } from "./step-list.tsx";
 import { TwoColumns } from "./two-columns.tsx";
-import { wordedSteps } from "./worded-steps.ts";
+import { WayBack } from "./way-back.tsx";
+import { wordedRestore, wordedSteps } from "./worded-steps.ts";
 
 const STATES = ["found", "todo", "done"] as const;
 type State = (typeof STATES)[number];
@@ -107,6 +108,7 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
           />
           <CrimpSheet view={view} names={names} />
           <PlanOptionsForm {...props} />
+          <WayBack steps={wordedRestore(view, names)} />
           <p className="mt-3 border-t-[1.5px] border-ink pt-2 font-bold">{PREPARE.dead}</p>
         </>
       }
