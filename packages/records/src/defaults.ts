@@ -1,6 +1,6 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
 import { PLAIN_CONDENSER, PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
-import type { JobId, LoadId, PhotoId, ReadingId, RigId, SourceId, StarterId, UnitId, WiringId } from "./identity.ts";
+import type { JobId, LoadId, PhotoId, ReadingId, RigId, SourceId, StarterId, UnitId, WiringId, WorkId } from "./identity.ts";
 import type { Job } from "./job.ts";
 import type { Load } from "./load.ts";
 import type { Photo } from "./photo.ts";
@@ -10,6 +10,7 @@ import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
 import type { Starter } from "./starter.ts";
 import type { AirConditioner } from "./unit.ts";
 import type { Wiring } from "./wiring.ts";
+import type { Work } from "./work.ts";
 
 /** Time and identity that a new record needs; both come from outside. */
 export interface Birth<Id extends string> {
@@ -166,5 +167,43 @@ export function newWiring(now: string, unit: AirConditioner): Wiring {
     tap: null,
     lidLow: false,
     built: null,
+  };
+}
+
+/** A visit before anything is done. */
+export function newWork(now: string, job: Job): Work {
+  return {
+    kind: "work",
+    ...stamped({ id: job.id as string as WorkId, now }, 1),
+    rigId: job.rigId,
+    unitId: job.unitId,
+    jobId: job.id,
+    site: {},
+    sources: {},
+    meterBefore: null,
+    meterAfter: null,
+    pairs: {},
+    capacitors: {},
+    overrides: {},
+    mounting: {
+      orientation: null,
+      fastening: "both",
+      surface: "clean-metal",
+      roofC: 65,
+      secondRestraint: false,
+      screwM: 0.0127,
+      gapM: null,
+      leadM: 0.6,
+      wayM: 0.4,
+      clear: {},
+    },
+    steps: {},
+    power: {},
+    closing: {},
+    screwsOut: 0,
+    screwsIn: 0,
+    mountFirst: true,
+    leftHanded: false,
+    events: [],
   };
 }

@@ -7,6 +7,7 @@ export type JobId = string & z.$brand<"JobId">;
 export type StarterId = string & z.$brand<"StarterId">;
 export type LoadId = string & z.$brand<"LoadId">;
 export type ReadingId = string & z.$brand<"ReadingId">;
+export type WorkId = string & z.$brand<"WorkId">;
 export type WiringId = string & z.$brand<"WiringId">;
 export type PhotoId = string & z.$brand<"PhotoId">;
 
@@ -18,6 +19,7 @@ export const jobId = id.brand<"JobId">();
 export const starterId = id.brand<"StarterId">();
 export const loadId = id.brand<"LoadId">();
 export const readingId = id.brand<"ReadingId">();
+export const workId = id.brand<"WorkId">();
 export const wiringId = id.brand<"WiringId">();
 export const photoId = id.brand<"PhotoId">();
 

@@ -12,6 +12,7 @@ export {
   newStarter,
   newUnit,
   newWiring,
+  newWork,
 } from "./defaults.ts";
 export type { Figure } from "./figure.ts";
 export type {
@@ -54,3 +55,4 @@ export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
 export type { Wiring } from "./wiring.ts";
+export { CLOSING_CHECKS, POWER_CHECKS, type Work } from "./work.ts";

@@ -9,6 +9,7 @@ import { sourceSchema } from "./source.ts";
 import { starterSchema } from "./starter.ts";
 import { unitSchema } from "./unit.ts";
 import { wiringSchema } from "./wiring.ts";
+import { workSchema } from "./work.ts";
 
 /** Every persisted type by kind. */
 export interface RecordOf {
@@ -21,6 +22,7 @@ export interface RecordOf {
   readonly load: z.infer<typeof loadSchema>;
   readonly photo: z.infer<typeof photoSchema>;
   readonly wiring: z.infer<typeof wiringSchema>;
+  readonly work: z.infer<typeof workSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -35,4 +37,5 @@ export const RECORD_SCHEMAS = {
   load: loadSchema,
   photo: photoSchema,
   wiring: wiringSchema,
+  work: workSchema,
 } as const;

@@ -76,6 +76,8 @@ function references(record: AnyRecord): string[] {
       return [];
     case "wiring":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`];
+    case "work":
+      return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
     case "photo":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.jobId === null ? [] : [`job ${record.jobId}`])];
     case "reading":

@@ -15,4 +15,5 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   load: { newest: 1, steps: {} },
   photo: { newest: 1, steps: {} },
   wiring: { newest: 1, steps: {} },
+  work: { newest: 1, steps: {} },
 };

@@ -25,6 +25,8 @@ const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => 
 const TogetherScreen = lazy(() => import("../screens/together/together.tsx").then((m) => ({ default: m.TogetherScreen })));
 const DayScreen = lazy(() => import("../screens/together/day.tsx").then((m) => ({ default: m.DayScreen })));
 const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((m) => ({ default: m.PrepareScreen })));
+const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
+const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
 function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
@@ -67,6 +69,8 @@ function JobPage() {
         {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
         {known === "choose" && <ChooseScreen key={job.id} bundle={bundle} />}
         {known === "prepare" && <PrepareScreen key={job.id} bundle={bundle} />}
+        {known === "isolate" && <IsolateScreen key={job.id} bundle={bundle} />}
+        {known === "fit" && <FitScreen key={job.id} bundle={bundle} />}
         {known === "learn" && <LearnScreen key={job.id} bundle={bundle} />}
         {known === "prove" && <ProveScreen key={job.id} bundle={bundle} />}
         {later !== undefined && <LaterScreen {...later} jobId={job.id} />}

@@ -6,9 +6,20 @@ import { saveFile } from "../ui/save-file.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
 
 /** Every record of a rig, and the starters of the catalogue that its jobs ask about. */
-export function recordsOf({ rig, units, sources, loads, jobs, readings, photos, wirings, starters }: RigBundle): AnyRecord[] {
+export function recordsOf({ rig, units, sources, loads, jobs, readings, photos, wirings, works, starters }: RigBundle): AnyRecord[] {
   const asked = new Set(jobs.map((job) => job.starterId));
-  return [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings, ...starters.filter((s) => asked.has(s.id))];
+  return [
+    rig,
+    ...units,
+    ...sources,
+    ...loads,
+    ...jobs,
+    ...readings,
+    ...photos,
+    ...wirings,
+    ...works,
+    ...starters.filter((s) => asked.has(s.id)),
+  ];
 }
 
 /** Hands the browser one file with everything of these rigs, named after the first unless told otherwise: an archive where there are photos. */

@@ -28,7 +28,7 @@ async function demo(): Promise<RecordStore> {
 }
 
 async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, loads, jobs, readings, photos, wirings, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, works, starters] = await Promise.all([
     store.list("unit", RIG),
     store.list("source", RIG),
     store.list("load", RIG),
@@ -36,6 +36,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     store.list("reading", RIG),
     store.list("photo", RIG),
     store.list("wiring", RIG),
+    store.list("work", RIG),
     store.list("starter"),
   ]);
   const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
@@ -48,6 +49,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     readings: readings.toSorted(byId),
     photos: photos.toSorted(byId),
     wirings: wirings.toSorted(byId),
+    works: works.toSorted(byId),
     starters: starters.toSorted(byId),
   };
 }

@@ -14,6 +14,7 @@ import {
   newStarter,
   newUnit,
   newWiring,
+  newWork,
   type Photo,
   type Reading,
   type RecordKind,
@@ -21,6 +22,7 @@ import {
   type Source,
   type Starter,
   type Wiring,
+  type Work,
 } from "@amp-saver/records";
 import { newId, nowIso } from "./identity.ts";
 import type { Change, Commit } from "./port.ts";
@@ -118,8 +120,11 @@ export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
 }
 
 /** Takes a rig away with all that belongs to it. */
-export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos, wirings }: RigBundle): Commit {
-  return { label: "delete-rig", changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings].map(away) };
+export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos, wirings, works }: RigBundle): Commit {
+  return {
+    label: "delete-rig",
+    changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings, ...works].map(away),
+  };
 }
 
 /** A reading of a job. */
@@ -151,6 +156,12 @@ export function deletePhotoCommit(photo: Photo): Commit {
 export function wiringCommit(unit: AirConditioner, kept: Wiring | undefined, change: Partial<Wiring>, field: string): Commit {
   if (kept !== undefined) return { ...editCommit(kept, change, field) };
   return { label: "edit", changes: [put({ ...newWiring(nowIso(), unit), ...change })] };
+}
+
+/** What is known of a visit changed; the record begins with its first change. */
+export function workCommit(job: Job, kept: Work | undefined, change: Partial<Work>, field: string): Commit {
+  if (kept !== undefined) return editCommit(kept, change, field);
+  return { label: "edit", changes: [put({ ...newWork(nowIso(), job), ...change })] };
 }
 
 /** Everything of a file that was read, in one step. */

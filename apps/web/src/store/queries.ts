@@ -1,4 +1,4 @@
-import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Source, Starter, Wiring } from "@amp-saver/records";
+import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Source, Starter, Wiring, Work } from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
 import { useStore } from "./provider.tsx";
@@ -15,6 +15,8 @@ export interface RigBundle {
   readonly photos: readonly Photo[];
   /** How each unit is wired, where somebody has looked. */
   readonly wirings: readonly Wiring[];
+  /** Visits on the roof, one a job. */
+  readonly works: readonly Work[];
   /** The catalogue, which belongs to every rig. */
   readonly starters: readonly Starter[];
 }
@@ -26,7 +28,7 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, loads, jobs, readings, photos, wirings, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, works, starters] = await Promise.all([
     store.list("unit", rigId),
     store.list("source", rigId),
     store.list("load", rigId),
@@ -34,6 +36,7 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     store.list("reading", rigId),
     store.list("photo", rigId),
     store.list("wiring", rigId),
+    store.list("work", rigId),
     store.list("starter"),
   ]);
   return {
@@ -45,6 +48,7 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     starters: starters.toSorted(oldestFirst),
     photos: photos.toSorted(oldestFirst),
     wirings: wirings.toSorted(oldestFirst),
+    works: works.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }

@@ -48,7 +48,7 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
             aria-describedby={error !== null ? `${id}-error` : help === undefined ? undefined : `${id}-help`}
             onChange={(event) => type(event.target.value)}
             onBlur={leave}
-            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[44px] ${large ? "min-h-[40px] w-[112px] text-[19px]" : "min-h-[34px] w-[96px] text-[17px]"} ${error === null ? "" : "border-lead"}`}
+            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[48px] ${large ? "min-h-[40px] w-[112px] text-[19px]" : "min-h-[34px] w-[96px] text-[17px]"} ${error === null ? "" : "border-lead"}`}
           />
           <span className={`w-[46px] text-ink2 ${unit.length > LONG_UNIT ? "text-[12.5px]" : "text-[15px]"}`}>{unit}</span>
           {onFrom !== undefined && <OriginSelect label={label} from={from} onFrom={onFrom} />}

@@ -16,7 +16,7 @@ export function TextField({ label, kept, onText }: TextFieldProps) {
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">
-        <label htmlFor={id} className="shrink-0 text-[15.5px]">
+        <label htmlFor={id} className="min-w-0 text-[15.5px]">
           {label}
         </label>
         <input
@@ -28,7 +28,7 @@ export function TextField({ label, kept, onText }: TextFieldProps) {
           aria-describedby={error === null ? undefined : `${id}-error`}
           onChange={(event) => type(event.target.value)}
           onBlur={leave}
-          className="edge min-h-[34px] w-full max-w-[260px] bg-face px-2 font-semibold pointer-coarse:min-h-[44px]"
+          className="edge min-h-[34px] w-full min-w-[110px] max-w-[260px] bg-face px-2 font-semibold pointer-coarse:min-h-[48px]"
         />
       </div>
       <FieldError id={`${id}-error`} error={error} />

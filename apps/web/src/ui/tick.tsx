@@ -40,7 +40,7 @@ export function TickBox({ ticked, onChange, ...rest }: TickBoxProps) {
     <Checkbox.Root
       checked={ticked}
       onCheckedChange={(next) => onChange(next === true)}
-      className="flex h-[28px] w-[28px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
+      className="flex h-[28px] w-[28px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[48px] pointer-coarse:w-[48px]"
       {...rest}
     >
       <Checkbox.Indicator>

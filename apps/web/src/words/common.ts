@@ -42,6 +42,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   load: "load",
   photo: "photo",
   wiring: "wiring",
+  work: "visit",
 };
 
 export const COMMON = {

@@ -2,17 +2,6 @@ import type { Stage } from "@amp-saver/records";
 
 /** Stages and places that are not built yet: what they will do, and what to keep in mind until then. */
 export const LATER: Readonly<Partial<Record<Stage, { readonly question: string; readonly will: string; readonly meanwhile: string }>>> = {
-  isolate: {
-    question: "Is it dead, and proven so?",
-    will: "This stage will tick off every source of this rig and lead through proving it dead and discharging every capacitor.",
-    meanwhile:
-      "Until then, have it done by someone licensed who proves it dead: a generator or an inverter can feed the circuit again at any moment.",
-  },
-  fit: {
-    question: "Which wire is next?",
-    will: "This stage will show one step a screen, with just that step lit on the map of the wires.",
-    meanwhile: "Until then, follow the maker’s sheet, with the unit dead and proven dead.",
-  },
   "hand-over": {
     question: "What does the next person need to know?",
     will: "This stage will make the sheet, the label and the reminders for whoever comes next.",

@@ -133,7 +133,7 @@ export const FOUND = {
   ],
   sure: "Colour proves nothing: look, and correct what differs. Pick a wire on the map to correct it.",
   start: "Begin from",
-  startNone: "a plain one",
+  startNone: "as set below",
   startHelp: "Wirings met in the field; common practice, no source.",
   again: "Back to what the switches say",
   system: { "120": "120 V, line and neutral", "240": "240 V, two lines" },

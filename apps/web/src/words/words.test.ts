@@ -20,7 +20,16 @@ describe("every code has its words", () => {
   it("findings, assumptions, verdicts of readings, stages", () => {
     expect(START_ISSUES.filter((code) => ISSUE_WORDS[code] === undefined)).toEqual([]);
     expect(ASSUMED.filter((code) => ASSUMED_WORDS[code] === undefined)).toEqual([]);
-    expect(STAGES.filter((stage) => LATER[stage] === undefined)).toEqual(["survey", "check", "choose", "prepare", "learn", "prove"]);
+    expect(STAGES.filter((stage) => LATER[stage] === undefined)).toEqual([
+      "survey",
+      "check",
+      "choose",
+      "prepare",
+      "isolate",
+      "fit",
+      "learn",
+      "prove",
+    ]);
     for (const verdict of READING_VERDICTS) {
       const parts = proofSentence({ verdict, beforeA: 60, afterA: 20, reduction: 0.66, uncertainty: 0.02, runningChanged: null });
       expect(parts.filter((p) => p.decides === true).length).toBe(1);

@@ -15,7 +15,7 @@ import {
 import type { AirConditioner, Photo, Starter, Wiring } from "@amp-saver/records";
 
 /** The circuit as found: as corrected by hand, else as the switches say. */
-function asFoundOf({ corrected, switches }: Pick<Wiring, "corrected" | "switches">): Netlist {
+export function asFoundOf({ corrected, switches }: Pick<Wiring, "corrected" | "switches">): Netlist {
   return (corrected as Netlist | null) ?? buildAsFound(switches);
 }
 

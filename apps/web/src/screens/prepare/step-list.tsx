@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import { Button } from "../../ui/button.tsx";
+import { COMMON } from "../../words/common.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import type { WordedStep } from "./worded-steps.ts";
 
@@ -26,7 +27,7 @@ export function StepList({ steps, at, onAt }: StepListProps) {
         <span className="text-[14.5px] text-ink2">{PLAN.stepOf(at + 1, steps.length)}</span>
       </div>
       <ol ref={list} className="relative -mx-2 max-h-[330px] overflow-y-auto">
-        {steps.map(({ id, sentence, not, unproved }, k) => (
+        {steps.map(({ id, sentence, not, unproved, done }, k) => (
           <li key={id} className="border-b border-hair">
             <button
               type="button"
@@ -35,8 +36,10 @@ export function StepList({ steps, at, onAt }: StepListProps) {
               className={`flex w-full items-baseline gap-3 px-2 py-1.5 text-left text-[15px] leading-[19px] pointer-coarse:min-h-[48px] ${k === at ? "bg-ink text-face" : ""}`}
             >
               <span className="figure w-[22px] shrink-0">{k + 1}</span>
+              {done === true && <span className="sr-only">{COMMON.done}</span>}
               <span>
-                {sentence} {k === at && not !== null && <b className="block">{not}</b>}
+                <span className={done === true ? "line-through" : ""}>{sentence}</span>{" "}
+                {k === at && not !== null && <b className="block">{not}</b>}
                 {unproved === true && <b className="block">{PLAN.unproved}</b>}
               </span>
             </button>

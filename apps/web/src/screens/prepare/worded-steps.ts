@@ -10,6 +10,7 @@ export interface WordedStep {
   readonly not: string | null;
   /** Opens or cuts a conductor that is not proved yet. */
   readonly unproved?: boolean;
+  readonly done?: boolean;
 }
 
 const NOT = { pin: PLAN.notPin, can: PLAN.notCan, coil: PLAN.notCoil, cover: PLAN.noSpliceUnderCover } as const;

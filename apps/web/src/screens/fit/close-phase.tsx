@@ -1,0 +1,51 @@
+import { Link } from "react-router";
+import { editCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Answer } from "../../ui/answer.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { FIT } from "../../words/fit.ts";
+import { CLOSING_LIST, closingState } from "../../workbench/work.ts";
+import { Photos } from "../photos/photos.tsx";
+import type { FitProps } from "./fit-props.ts";
+import { ScrewTally } from "./screw-tally.tsx";
+
+const SUBJECTS = ["as-built"] as const;
+
+/** Close: putty, grommets, sealant, lid, every screw counted, tools down. */
+export function ClosePhase({ bundle, work, save, choice }: FitProps) {
+  const { commit } = useStore();
+  const { job } = bundle;
+  const { open, screws } = closingState(work);
+  const parts = open > 0 ? FIT.closeOpen(open) : screws !== 0 ? FIT.screwsMissing(screws) : FIT.closed;
+  const closed = open === 0 && screws === 0;
+  return (
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+      <Answer question={FIT.question} parts={parts} />
+      {choice}
+      <div className="mt-3">
+        {CLOSING_LIST.map((check) => (
+          <Tick
+            key={check}
+            label={FIT.closing[check]}
+            ticked={work.closing[check] === true}
+            onChange={(yes) => save({ closing: { ...work.closing, [check]: yes } }, `closing ${check}`)}
+          />
+        ))}
+        <ScrewTally work={work} save={save} />
+      </div>
+      <Photos bundle={bundle} subjects={SUBJECTS} />
+      {closed && (
+        <Link
+          to={`/job/${job.id}/learn`}
+          onClick={() => {
+            const done = [...new Set([...job.done, "isolate" as const, "fit" as const])];
+            void commit({ ...editCommit(job, { done, stage: "learn" }), silent: true });
+          }}
+          className="mt-4 flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
+        >
+          {FIT.toLearn}
+        </Link>
+      )}
+    </div>
+  );
+}

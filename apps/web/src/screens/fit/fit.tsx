@@ -1,0 +1,75 @@
+import { newWiring, newWork, type Work } from "@amp-saver/records";
+import { useMemo } from "react";
+import { Link, useSearchParams } from "react-router";
+import { workCommit } from "../../store/commands.ts";
+import { useLocalProof, useNow } from "../../store/local-proof.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { FIT } from "../../words/fit.ts";
+import { LOCKED } from "../../words/isolate.ts";
+import { wiringNames } from "../../words/wiring.ts";
+import { isolationView, lockNow, proofNow } from "../../workbench/isolation.ts";
+import { planView } from "../../workbench/wiring.ts";
+import { ClosePhase } from "./close-phase.tsx";
+import type { FitProps } from "./fit-props.ts";
+import { MountPhase } from "./mount-phase.tsx";
+import { PowerPhase } from "./power-phase.tsx";
+import { WirePhase } from "./wire-phase.tsx";
+
+const PHASES = ["mount", "wire", "power", "close"] as const;
+type Phase = (typeof PHASES)[number];
+
+/** Fit: mount, wire step by step, first power, close. Work on the circuit opens only while it is proven dead here. */
+export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const { commit } = useStore();
+  const [params, setParams] = useSearchParams();
+  const { job, unit, rig, sources, starters, wirings, works } = bundle;
+  const kept = works.find((w) => w.jobId === job.id);
+  const work = useMemo(() => kept ?? newWork(job.createdAt, job), [kept, job]);
+  const wiring = useMemo(() => wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), [wirings, unit]);
+  const starter = starters.find((s) => s.id === job.starterId);
+  const plan = useMemo(() => planView(wiring, starter), [wiring, starter]);
+  const names = useMemo(() => wiringNames(plan.asFound, plan.plan.ok ? plan.plan.value.finished : null), [plan]);
+  const view = useMemo(() => isolationView({ rig, unit, sources, wiring, work }), [rig, unit, sources, wiring, work]);
+  const [proof, setProof] = useLocalProof(job.id);
+  const now = useNow(5);
+  const lock = lockNow(view, proof, now);
+  const phase: Phase = PHASES.find((p) => p === params.get("part")) ?? (work.mountFirst ? "mount" : "wire");
+  const save = (change: Partial<Work>, field: string): void => {
+    if (lock === null) setProof(proofNow(view, Date.now()));
+    void commit(workCommit(job, kept, change, field));
+  };
+  const choice = (
+    <div className="mt-2">
+      <Choice<Phase>
+        label={FIT.phaseLabel}
+        hideLabel
+        value={phase}
+        options={(work.mountFirst ? PHASES : (["wire", "mount", "power", "close"] as const)).map((value) => ({
+          value,
+          word: FIT.phases[value],
+        }))}
+        onChange={(next) => setParams({ part: next }, { replace: true })}
+      />
+    </div>
+  );
+  const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, choice, setProof };
+  if ((phase === "mount" || phase === "wire") && lock !== null)
+    return (
+      <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+        <Answer question={FIT.question} parts={FIT.locked(LOCKED[lock])} />
+        {choice}
+        <Link
+          to={`/job/${job.id}/isolate`}
+          className="mt-4 flex min-h-[80px] items-center justify-center bg-ink px-5 text-[20px] font-semibold text-face"
+        >
+          {FIT.toIsolate}
+        </Link>
+      </div>
+    );
+  if (phase === "mount") return <MountPhase {...props} />;
+  if (phase === "wire") return <WirePhase {...props} />;
+  return phase === "power" ? <PowerPhase {...props} lock={lock} /> : <ClosePhase {...props} />;
+}

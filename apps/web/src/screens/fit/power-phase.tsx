@@ -1,0 +1,88 @@
+import { workCommit } from "../../store/commands.ts";
+import { nowIso } from "../../store/identity.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Answer } from "../../ui/answer.tsx";
+import { Caution } from "../../ui/caution.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { FIT } from "../../words/fit.ts";
+import { ISOLATE } from "../../words/isolate.ts";
+import type { lockNow } from "../../workbench/isolation.ts";
+import { builtView } from "../../workbench/wiring-built.ts";
+import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "../../workbench/work.ts";
+import type { FitProps } from "./fit-props.ts";
+
+/** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */
+export function PowerPhase({
+  bundle,
+  work,
+  wiring,
+  plan,
+  save,
+  choice,
+  setProof,
+  lock,
+}: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
+  const { commit } = useStore();
+  const { job, works } = bundle;
+  const undone = undoneSteps(plan, work).length;
+  const faults = plan.plan.ok ? builtView(wiring, plan.plan.value).faults.length : 1;
+  const before = BEFORE_POWER.every((c) => work.power[c] === true);
+  const after = AFTER_POWER.every((c) => work.power[c] === true);
+  const powered = work.events.at(-1)?.what === "powered";
+  const parts = !plan.plan.ok
+    ? FIT.noPlan
+    : undone > 0
+      ? FIT.notYetPower(undone)
+      : faults > 0
+        ? FIT.wrong
+        : powered
+          ? after
+            ? FIT.went
+            : FIT.expect
+          : FIT.before;
+  const ready = plan.plan.ok && undone === 0 && faults === 0;
+  const tick = (check: (typeof BEFORE_POWER)[number]) => (
+    <Tick
+      key={check}
+      label={FIT.power[check]}
+      ticked={work.power[check] === true}
+      onChange={(yes) => save({ power: { ...work.power, [check]: yes } }, `power ${check}`)}
+    />
+  );
+  return (
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+      <Answer question={FIT.question} parts={parts} sure={FIT.strong} />
+      {choice}
+      <div className="mt-3">
+        <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
+      </div>
+      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIT.powerBefore}</h2>
+      {BEFORE_POWER.map(tick)}
+      {!powered && (
+        <div className="py-3">
+          <RoofButton
+            main
+            disabled={!ready || !before || lock !== null}
+            onClick={() => {
+              setProof(null);
+              const kept = works.find((w) => w.jobId === job.id);
+              const events = [...work.events, { at: nowIso(), what: "powered" as const }].slice(-500);
+              void commit(workCommit(job, kept, { events }, "event powered"));
+            }}
+          >
+            {FIT.powerOn}
+          </RoofButton>
+        </div>
+      )}
+      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIT.powerAfter}</h2>
+      {AFTER_POWER.map(tick)}
+      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIT.powerStop}</h2>
+      <ul className="list-disc py-1 pl-6 font-semibold text-lead">
+        {FIT.powerStops.map((stop) => (
+          <li key={stop}>{stop}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

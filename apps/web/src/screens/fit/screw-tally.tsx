@@ -1,0 +1,45 @@
+import type { Work } from "@amp-saver/records";
+import { FIT } from "../../words/fit.ts";
+
+interface ScrewTallyProps {
+  readonly work: Work;
+  readonly save: (change: Partial<Work>, field: string) => void;
+}
+
+const MOST = 200;
+
+/** Screws taken out and put back, one tap each. */
+export function ScrewTally({ work, save }: ScrewTallyProps) {
+  const row = (field: "screwsOut" | "screwsIn", label: string) => (
+    <div className="flex items-center justify-between gap-2 border-b border-hair py-1.5">
+      <span className="text-[15.5px]">{label}</span>
+      <span className="flex items-center gap-3">
+        <button
+          type="button"
+          aria-label={`${label}: one less`}
+          disabled={work[field] === 0}
+          onClick={() => save({ [field]: work[field] - 1 }, field)}
+          className="edge min-h-[48px] min-w-[48px] bg-face text-[20px] font-semibold disabled:opacity-60"
+        >
+          −
+        </button>
+        <output className="figure w-[32px] text-center text-[20px]">{work[field]}</output>
+        <button
+          type="button"
+          aria-label={FIT.screwsCount(label)}
+          disabled={work[field] >= MOST}
+          onClick={() => save({ [field]: work[field] + 1 }, field)}
+          className="edge min-h-[48px] min-w-[48px] bg-face text-[20px] font-semibold disabled:opacity-60"
+        >
+          +
+        </button>
+      </span>
+    </div>
+  );
+  return (
+    <section>
+      {row("screwsOut", FIT.screwsOut)}
+      {row("screwsIn", FIT.screwsIn)}
+    </section>
+  );
+}

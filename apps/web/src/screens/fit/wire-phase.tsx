@@ -1,0 +1,157 @@
+import { format } from "date-fns";
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import { nowIso } from "../../store/identity.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { useWakeLock } from "../../ui/use-wake-lock.ts";
+import { useWide } from "../../ui/use-wide.ts";
+import { FIT } from "../../words/fit.ts";
+import { PREPARE } from "../../words/wiring.ts";
+import { proofOf } from "../../workbench/wiring.ts";
+import { allStates, opens } from "../../workbench/wiring-steps.ts";
+import { stepKey, undoneSteps } from "../../workbench/work.ts";
+import { Photos } from "../photos/photos.tsx";
+import { MapFrame } from "../prepare/map-frame.tsx";
+import { StepList } from "../prepare/step-list.tsx";
+import { wordedSteps } from "../prepare/worded-steps.ts";
+import type { FitProps } from "./fit-props.ts";
+import { ScrewTally } from "./screw-tally.tsx";
+
+const SUBJECTS = ["step"] as const;
+const NONE: ReadonlySet<string> = new Set();
+const NOTE_MOST = 500;
+
+/** One step a screen: what to do, the map with just this step lit, what it is not, the next, and the big button. */
+export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save, choice }: FitProps) {
+  const { job, photos } = bundle;
+  const wide = useWide();
+  const awake = useWakeLock(true);
+  const states = useMemo(() => allStates(plan), [plan]);
+  const worded = useMemo(() => wordedSteps(plan, names), [plan, names]);
+  const undone = undoneSteps(plan, work);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [differs, setDiffers] = useState(false);
+  const [note, setNote] = useState("");
+  const at = Math.min(chosen ?? undone[0] ?? worded.length - 1, worded.length - 1);
+  const group = plan.groups[at];
+  const step = worded[at];
+  if (!plan.plan.ok || group === undefined || step === undefined)
+    return (
+      <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+        <Answer question={FIT.question} parts={FIT.noPlan} />
+        {choice}
+        <Link
+          to={`/job/${job.id}/prepare?part=plan`}
+          className="mt-4 flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
+        >
+          {FIT.toPrepare}
+        </Link>
+      </div>
+    );
+  const key = stepKey(group);
+  const done = work.steps[key];
+  const pulls = group.rest.some((s) => s.do === "tug");
+  const unproved = plan.opened.filter((id) => !proofOf(wiring, photos, id).release.released);
+  const barred = opens(plan, at, unproved);
+  const tick = (said: string): void => {
+    save({ steps: { ...work.steps, [key]: { at: nowIso(), tugged: pulls, note: said.trim() } } }, `step ${key}`);
+    setChosen(null);
+    setDiffers(false);
+    setNote("");
+  };
+  const takeBack = (): void => {
+    const { [key]: _gone, ...others } = work.steps;
+    save({ steps: others }, `step ${key}`);
+    setChosen(at);
+  };
+  const next = worded[at + 1];
+  const parts = undone.length === 0 && chosen === null ? FIT.allDone : [{ text: step.sentence }];
+  const side = work.leftHanded ? "min-[1000px]:order-first" : "";
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
+      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+        <p className="flex flex-wrap justify-between gap-x-4 bg-bench px-2 py-1 text-[15px] font-semibold">
+          <span>{proof !== null && FIT.dead(format(proof.at, "H:mm"), view.feeds.length)}</span>
+          <span className="figure">{FIT.stepOf(at + 1, worded.length)}</span>
+        </p>
+        <Answer question={FIT.question} parts={parts} {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })} />
+        {choice}
+        <div className="mt-3">
+          <MapFrame
+            netlist={states[at + 1]!}
+            states={states}
+            names={names}
+            label={PREPARE.mapLabel(PREPARE.states.todo)}
+            fileName={`step-${at + 1}`}
+            lit={{ conductors: new Set(group.conductors), terminals: new Set(group.terminals) }}
+            fresh={NONE}
+          />
+        </div>
+        {next !== undefined && <p className="py-2 text-[16px] text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
+        {barred && (
+          <p role="alert" className="py-2 font-semibold text-lead">
+            {FIT.unproved}{" "}
+            <Link to={`/job/${job.id}/prepare?part=find`} className="underline underline-offset-4">
+              {FIT.toFind}
+            </Link>
+          </p>
+        )}
+        <div className={`grid gap-3 py-3 ${work.leftHanded ? "text-left" : ""}`}>
+          {done === undefined ? (
+            <RoofButton main disabled={barred} onClick={() => tick("")}>
+              {pulls ? FIT.tugged : FIT.done}
+            </RoofButton>
+          ) : (
+            <RoofButton onClick={takeBack}>{FIT.undo}</RoofButton>
+          )}
+          <div className={`grid grid-cols-2 gap-3 ${work.leftHanded ? "[direction:rtl]" : ""}`}>
+            <RoofButton disabled={at === 0} onClick={() => setChosen(at - 1)}>
+              {FIT.skipBack}
+            </RoofButton>
+            <RoofButton disabled={at >= worded.length - 1} onClick={() => setChosen(at + 1)}>
+              {FIT.skipOn}
+            </RoofButton>
+          </div>
+          <RoofButton onClick={() => setDiffers(!differs)}>{FIT.different}</RoofButton>
+        </div>
+        {differs && (
+          <div className="border-l-[3px] border-ink pl-2">
+            <TextField
+              label={FIT.note}
+              kept={note}
+              onText={(text) => {
+                setNote(text);
+                return text.trim() === "" || text.length > NOTE_MOST ? FIT.noteMissing : null;
+              }}
+            />
+            <RoofButton disabled={barred || note.trim() === "" || note.length > NOTE_MOST} onClick={() => tick(note)}>
+              {FIT.doneDifferently}
+            </RoofButton>
+            <Link to={`/job/${job.id}/prepare?part=check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">
+              {FIT.asBuilt}
+            </Link>
+          </div>
+        )}
+        {done !== undefined && done.note !== "" && <p className="py-1 text-[15px]">{FIT.noted(done.note)}</p>}
+        <Photos bundle={bundle} subjects={SUBJECTS} />
+        {undone.length === 0 && (
+          <Link
+            to={`/job/${job.id}/fit?part=power`}
+            className="mt-4 flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
+          >
+            {FIT.phases.power}
+          </Link>
+        )}
+      </div>
+      <div className={`border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 ${side}`}>
+        {wide && <StepList steps={worded.map((s, k) => ({ ...s, done: !undone.includes(k) }))} at={at} onAt={setChosen} />}
+        <ScrewTally work={work} save={save} />
+        <Tick label={FIT.left} ticked={work.leftHanded} onChange={(leftHanded) => save({ leftHanded }, "leftHanded")} />
+        {awake && <p className="py-2 text-[14.5px] text-ink2">{FIT.awake}</p>}
+      </div>
+    </div>
+  );
+}

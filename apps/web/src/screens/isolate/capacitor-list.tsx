@@ -1,0 +1,50 @@
+import type { Work } from "@amp-saver/records";
+import { nowIso } from "../../store/identity.ts";
+import { ISOLATE } from "../../words/isolate.ts";
+import { againIn, type IsolationView } from "../../workbench/isolation.ts";
+import { VoltsField } from "./volts-field.tsx";
+
+interface CapacitorListProps {
+  readonly view: IsolationView;
+  readonly work: Work;
+  readonly nameOf: (id: string) => string;
+  readonly now: number;
+  readonly save: (change: Partial<Work>, field: string) => void;
+}
+
+/** Every capacitor of the circuit: how long to bleed it, and two readings half a minute apart. */
+export function CapacitorList({ view, work, nameOf, now, save }: CapacitorListProps) {
+  return (
+    <section className="mt-5">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.capacitors}</h2>
+      <p className="py-1 text-[15px]">{ISOLATE.capacitorsHelp}</p>
+      {view.capacitors.map(({ id, bleed }) => {
+        const kept = work.capacitors[id] ?? { first: null, firstAt: null, second: null };
+        const set = (change: Partial<typeof kept>): void =>
+          save({ capacitors: { ...work.capacitors, [id]: { ...kept, ...change } } }, `capacitor ${id}`);
+        const wait = againIn(kept.firstAt, now);
+        const name = nameOf(id);
+        return (
+          <div key={id} className="border-l-[3px] border-ink pl-2">
+            <p className="pt-1">
+              <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}
+            </p>
+            <VoltsField
+              label={ISOLATE.first(name)}
+              value={kept.first}
+              onVolts={(first) => set({ first, firstAt: first === null ? null : nowIso(), second: null })}
+            />
+            {kept.first !== null && wait > 0 && (
+              <p className="figure py-1" role="timer">
+                {ISOLATE.again(wait)}
+              </p>
+            )}
+            {kept.first !== null && wait === 0 && (
+              <VoltsField label={ISOLATE.second(name)} value={kept.second} onVolts={(second) => set({ second })} />
+            )}
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+import type { Work } from "@amp-saver/records";
+import { Tick } from "../../ui/tick.tsx";
+import { ISOLATE } from "../../words/isolate.ts";
+import type { IsolationView } from "../../workbench/isolation.ts";
+
+interface FeedListProps {
+  readonly view: IsolationView;
+  readonly work: Work;
+  readonly nameOf: (id: string) => string;
+  readonly save: (change: Partial<Work>, field: string) => void;
+}
+
+/** One pair of ticks for everything that can feed the circuit of this rig. */
+export function FeedList({ view, work, nameOf, save }: FeedListProps) {
+  return (
+    <section className="mt-5">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.feeds}</h2>
+      {view.feeds.map(({ id, kind }) => {
+        const kept = work.sources[id] ?? { off: false, locked: false };
+        const set = (change: Partial<typeof kept>): void =>
+          save({ sources: { ...work.sources, [id]: { ...kept, ...change } } }, `source ${id}`);
+        return (
+          <div key={id}>
+            <Tick label={ISOLATE.off(nameOf(id))} help={ISOLATE.feedHelp[kind]} ticked={kept.off} onChange={(off) => set({ off })} />
+            <Tick label={ISOLATE.locked(nameOf(id))} ticked={kept.locked} onChange={(locked) => set({ locked })} />
+          </div>
+        );
+      })}
+    </section>
+  );
+}

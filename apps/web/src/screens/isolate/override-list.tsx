@@ -1,0 +1,42 @@
+import type { Work } from "@amp-saver/records";
+import { Collapsible } from "radix-ui";
+import { TextField } from "../../ui/text-field.tsx";
+import { ISOLATE } from "../../words/isolate.ts";
+import { type IsolationView, nameOfTask } from "../../workbench/isolation.ts";
+
+interface OverrideListProps {
+  readonly view: IsolationView;
+  readonly work: Work;
+  readonly wordsOf: (task: IsolationView["open"][number]) => string;
+  readonly save: (change: Partial<Work>, field: string) => void;
+}
+
+/** Reasons to go on without something: asked for, kept, shown. */
+export function OverrideList({ view, work, wordsOf, save }: OverrideListProps) {
+  if (view.undone.length === 0) return null;
+  return (
+    <Collapsible.Root className="mt-5 border-t-[1.5px] border-ink">
+      <Collapsible.Trigger className="flex min-h-[48px] items-center font-bold underline underline-offset-4">
+        {ISOLATE.overrides}
+      </Collapsible.Trigger>
+      <Collapsible.Content>
+        <p className="text-[15px]">{ISOLATE.overridesHelp}</p>
+        {view.undone.map((task) => {
+          const name = nameOfTask(task);
+          return (
+            <TextField
+              key={name}
+              label={ISOLATE.reason(wordsOf(task))}
+              kept={work.overrides[name] ?? ""}
+              onText={(text) => {
+                if (text.length > 500) return ISOLATE.reasonLong;
+                save({ overrides: { ...work.overrides, [name]: text } }, `override ${name}`);
+                return null;
+              }}
+            />
+          );
+        })}
+      </Collapsible.Content>
+    </Collapsible.Root>
+  );
+}

@@ -1,0 +1,52 @@
+import type { Work } from "@amp-saver/records";
+import { Tick } from "../../ui/tick.tsx";
+import { ISOLATE } from "../../words/isolate.ts";
+import type { IsolationView } from "../../workbench/isolation.ts";
+import { VoltsField } from "./volts-field.tsx";
+
+interface PairListProps {
+  readonly view: IsolationView;
+  readonly work: Work;
+  readonly save: (change: Partial<Work>, field: string) => void;
+}
+
+/** Live, dead, live: the meter proved, all pairs, the meter proved again. */
+export function PairList({ view, work, save }: PairListProps) {
+  return (
+    <section className="mt-5">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.meter}</h2>
+      <p className="py-1 text-[15px]">{ISOLATE.meterHelp}</p>
+      <VoltsField label={ISOLATE.before} value={work.meterBefore} onVolts={(meterBefore) => save({ meterBefore }, "meterBefore")} />
+      <h3 className="mt-3 font-semibold">{ISOLATE.pairs}</h3>
+      <p className="text-[15px]">{ISOLATE.pairsHelp}</p>
+      {view.pairs.map(({ pair, verdict }) => {
+        const kept = work.pairs[pair];
+        const name = ISOLATE.pairName(pair);
+        const set = (reading: typeof kept): void => {
+          const { [pair]: _gone, ...others } = work.pairs;
+          save({ pairs: reading === undefined ? others : { ...work.pairs, [pair]: reading } }, `pair ${pair}`);
+        };
+        return (
+          <div key={pair} className="border-l-[3px] border-ink pl-2">
+            <VoltsField
+              label={name}
+              value={kept?.volts ?? null}
+              onVolts={(volts) => set(volts === null ? undefined : { volts, lowImpedance: kept?.lowImpedance ?? false })}
+            />
+            <Tick
+              label={ISOLATE.lowImpedance(name)}
+              ticked={kept?.lowImpedance ?? false}
+              onChange={(lowImpedance) => kept !== undefined && set({ ...kept, lowImpedance })}
+            />
+            {verdict !== null && (
+              <p role={verdict === "dead" ? undefined : "alert"} className={`py-1 font-semibold ${verdict === "dead" ? "" : "text-lead"}`}>
+                {name}: {ISOLATE.verdict[verdict]}
+              </p>
+            )}
+          </div>
+        );
+      })}
+      <VoltsField label={ISOLATE.after} value={work.meterAfter} onVolts={(meterAfter) => save({ meterAfter }, "meterAfter")} />
+    </section>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Work } from "@amp-saver/records";
+import { Choice } from "../../ui/choice.tsx";
+import { ISOLATE } from "../../words/isolate.ts";
+import { type IsolationView, SITE_LIST } from "../../workbench/isolation.ts";
+
+interface SiteListProps {
+  readonly work: Work;
+  readonly site: IsolationView["site"];
+  readonly minutes: number;
+  readonly save: (change: Partial<Work>, field: string) => void;
+}
+
+/** Go or no-go before anyone climbs. */
+export function SiteList({ work, site, minutes, save }: SiteListProps) {
+  const against = site.against.map((q) => ISOLATE.against[q as keyof typeof ISOLATE.against]).filter((w) => w !== undefined);
+  return (
+    <section className="mt-5">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.site}</h2>
+      {SITE_LIST.map((question) => (
+        <Choice<"yes" | "no" | "">
+          key={question}
+          label={ISOLATE.siteAsk[question]}
+          value={work.site[question] === undefined ? "" : work.site[question] ? "yes" : "no"}
+          options={[
+            { value: "yes", word: ISOLATE.yes },
+            { value: "no", word: ISOLATE.no },
+          ]}
+          onChange={(value) => save({ site: { ...work.site, [question]: value === "yes" } }, `site ${question}`)}
+        />
+      ))}
+      <p className="py-2 font-semibold">
+        {site.unanswered.length > 0 ? ISOLATE.siteOpen(site.unanswered.length) : site.go ? ISOLATE.goes(minutes) : null}
+        {against.length > 0 && <span className="block text-lead">{ISOLATE.noGo(against)}</span>}
+        <span className="block">{ISOLATE.who[site.who]}</span>
+        {site.noSparks && <span className="block text-lead">{ISOLATE.noSparks}</span>}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,20 @@
+interface RoofButtonProps {
+  readonly main?: boolean;
+  readonly disabled?: boolean;
+  readonly onClick: () => void;
+  readonly children: React.ReactNode;
+}
+
+/** A button for a gloved hand: 80 high where it is the one to press, 62 else. */
+export function RoofButton({ main = false, disabled = false, onClick, children }: RoofButtonProps) {
+  return (
+    <button
+      type="button"
+      disabled={disabled}
+      onClick={onClick}
+      className={`flex w-full items-center justify-center border-[2.4px] border-ink px-4 font-semibold disabled:opacity-60 ${main ? "min-h-[80px] bg-ink text-[20px] text-face" : "min-h-[62px] bg-face text-[17px]"}`}
+    >
+      {children}
+    </button>
+  );
+}

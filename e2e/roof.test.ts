@@ -1,0 +1,261 @@
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { answer, answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+
+let roof: Session;
+let job: string;
+beforeAll(async () => {
+  roof = await openApp("/", PHONE);
+  const { page } = roof;
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.waitForFunction(async () => (await caches.keys()).length > 0);
+  await page.reload({ waitUntil: "load" });
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await page.setOfflineMode(true);
+});
+afterAll(() => roof.close());
+
+const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+const tap = (page: Page, name: string, role = "button"): Promise<void> => press(page, name, "tap", role);
+
+async function pick(page: Page, label: string, value: string): Promise<void> {
+  const list = await page.waitForSelector(`::-p-aria(${label})`);
+  await list?.evaluate((e, to) => {
+    const select = e as HTMLSelectElement;
+    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
+    select.dispatchEvent(new Event("change", { bubbles: true }));
+  }, value);
+}
+
+/** Ticks everything on the page whose name matches. */
+async function tickAll(page: Page, pattern: RegExp): Promise<number> {
+  const boxes = await page.$$('[role="checkbox"][aria-checked="false"]');
+  let ticked = 0;
+  for (const box of boxes) {
+    const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
+    if (!pattern.test(name)) continue;
+    await box.scrollIntoView();
+    await box.tap();
+    ticked += 1;
+  }
+  return ticked;
+}
+
+/** Targets of the page smaller than a gloved finger, links inside sentences left out. */
+const small = (page: Page): Promise<string[]> =>
+  page.$$eval("main button, main select, main input:not(.sr-only), main a.flex", (all) =>
+    all
+      .filter((e) => (e as HTMLElement).offsetParent !== null)
+      .map((e) => ({ name: e.getAttribute("aria-label") ?? e.textContent ?? "", box: e.getBoundingClientRect() }))
+      .filter(({ box }) => box.height < 47.5)
+      .map(({ name, box }) => `${name}: ${Math.round(box.width)} × ${Math.round(box.height)}`),
+  );
+
+/** A whole job on a roof without a signal: prepared, proven dead, mounted, fitted step by step, powered, closed. */
+describe("on the roof, with the network off from the first tap", () => {
+  it("prepares a unit with a start capacitor and its PTC", async () => {
+    const { page } = roof;
+    await tap(page, "New rig");
+    await type(page, "Name of the rig", "Slate Wagon");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await tap(page, "Add a generator");
+    await type(page, "Running watts", "2200");
+    job = new URL(page.url()).pathname.replace("/survey", "");
+    await go(page, `${job}/prepare`);
+    await answerLike(page, /^6 parts/);
+    await pick(page, "Start aid", "start-capacitor-ptc");
+    await answerLike(page, /^8 parts/);
+    await go(page, `${job}/prepare?part=find`);
+    await answerLike(page, /^Lift all three leads/);
+    await type(page, "Leads a and b, ohm", "4.2");
+    await type(page, "Leads b and c, ohm", "0.8");
+    await type(page, "Leads c and a, ohm", "3.4");
+    await answerLike(page, /^Lead c is compressor C/);
+    await tickAll(page, /Traced by eye|unit’s own diagram/);
+    const path = join(roof.downloads, "..", "box.png");
+    writeFileSync(path, await page.screenshot());
+    const [chooser] = await Promise.all([page.waitForFileChooser(), tap(page, "Photograph it as found")]);
+    await chooser.accept([path]);
+    await sees(page, /Released: two proofs and a photo/);
+  });
+
+  it("keeps mounting and wiring locked, whatever address is opened", async () => {
+    const { page } = roof;
+    for (const part of ["mount", "wire"]) {
+      await go(page, `${job}/fit?part=${part}`);
+      await answerLike(page, /^Locked: it is not proven dead\. Stage 5 opens it\.$/);
+      expect(await page.$("::-p-aria(Tugged, it holds)")).toBeNull();
+    }
+    await go(page, `${job}/fit?part=power`);
+    await answerLike(page, /^Not yet: 12 steps are not done/);
+    const on = await named(page, "button", "Put power on: the work locks");
+    expect(await on.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
+  });
+
+  it("goes through every source, pair and capacitor, and refuses what is not dead", async () => {
+    const { page } = roof;
+    await go(page, `${job}/isolate`);
+    await answerLike(page, /^Not dead yet, 17 things left: Generator off\.$/);
+    for (const radio of await page.$$('[role="radio"][value="yes"]')) {
+      await radio.scrollIntoView();
+      await radio.tap();
+    }
+    await sees(page, /Flammable refrigerant: ventilate, no sparks, no soldering/);
+    expect(await tickAll(page, /: off|locked or tagged/)).toBe(6);
+    await type(page, "Meter proved before, V", "121");
+    for (const [pair, volts] of [
+      ["line to neutral", "0.1"],
+      ["line to ground", "0"],
+      ["neutral to ground", "118"],
+    ] as const) {
+      await type(page, `${pair}, V`, volts);
+      await tap(page, `${pair}: on low impedance`, "checkbox");
+    }
+    await sees(page, /neutral to ground: Neutral is hot: reversed polarity/);
+    await type(page, "neutral to ground, V", "1.2");
+    await sees(page, /neutral to ground: dead/);
+    await type(page, "Meter proved after, V", "12");
+    await type(page, "can C to can HERM: DC volts, V", "-4");
+    await type(page, "can C to can FAN: DC volts, V", "2");
+    await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "60");
+    await answerLike(page, /^Not dead yet, 5 things left: meter proved after\.$/);
+    await type(page, "Meter proved after, V", "120,5");
+    await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "3");
+    await sees(page, /Read again in \d+ s/);
+    expect(await page.$("::-p-aria(can C to can HERM: DC volts again, V)")).toBeNull();
+    expect(await small(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
+    for (const name of ["can C to can HERM", "can C to can FAN", "start capacitor 1 to start capacitor 2"]) {
+      await named(page, "textbox", `${name}: DC volts again, V`);
+      await type(page, `${name}: DC volts again, V`, "1");
+    }
+    await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
+  }, 120_000);
+
+  it("opens the work when it is declared, and keeps it open over a reload", async () => {
+    const { page } = roof;
+    await page.reload({ waitUntil: "load" });
+    await answerLike(page, /^Everything is done/);
+    await tap(page, "Dead and proven: open the work");
+    await answerLike(page, /^Dead since \d+:\d\d: work is open\.$/);
+    await page.reload({ waitUntil: "load" });
+    await answerLike(page, /^Dead since/);
+  });
+
+  it("locks again when a figure of the proof changes, and opens when it is changed back", async () => {
+    const { page } = roof;
+    await type(page, "Meter proved before, V", "122");
+    await answerLike(page, /^A figure was changed since: prove it again\.$/);
+    await type(page, "Meter proved before, V", "121");
+    await answerLike(page, /^Dead since/);
+  });
+
+  it("judges the place for the starter", async () => {
+    const { page } = roof;
+    await go(page, `${job}/fit?part=mount`);
+    await answerLike(page, /^Not here yet/);
+    await pick(page, "How it sits", "upside-down");
+    await sees(page, /It must sit upright/);
+    await pick(page, "How it sits", "upright");
+    await type(page, "Free behind the sheet, mm (empty where nobody looked)", "15");
+    await sees(page, /The screw is too long: 6 mm must be left behind its tip/);
+    await type(page, "Free behind the sheet, mm (empty where nobody looked)", "30");
+    await tickAll(page, /second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);
+    await answerLike(page, /^Nothing speaks against this place: go\.$/);
+    expect(await small(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("leads through every step with its map, and picks up where it was after a reload", async () => {
+    const { page } = roof;
+    await go(page, `${job}/fit?part=wire`);
+    await answerLike(page, /^Photograph the box, both sides/);
+    expect(await small(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
+    await tap(page, "Screws taken out: one more");
+    await tap(page, "Screws taken out: one more");
+    for (let k = 0; k < 12; k++) {
+      const sentence = await answer(page);
+      if (k === 6) {
+        await page.reload({ waitUntil: "load" });
+        await answerLike(page, /^Lift white \(compressor R – can C\) off can C/);
+      }
+      const done = await page.$("::-p-aria(Tugged, it holds)");
+      await tap(page, done === null ? "Done" : "Tugged, it holds");
+      await until("the next step", async () => (await answer(page)) !== sentence);
+    }
+    await answerLike(page, /^Every step is done: compare, then first power\.$/);
+  });
+
+  it("powers up once everything is compared, and locks the work", async () => {
+    const { page } = roof;
+    await go(page, `${job}/fit?part=power`);
+    await answerLike(page, /^Compare each joint with the plan/);
+    expect(await tickAll(page, /Every joint compared|terminal cover|Nobody near/)).toBe(3);
+    await tap(page, "Put power on: the work locks");
+    await answerLike(page, /^Fan first, then silence, then the compressor\.$/);
+    await go(page, `${job}/fit?part=wire`);
+    await answerLike(page, /^Locked: nobody proved it dead on this device since power was last on/);
+  });
+
+  it("is not unlocked by undo, by a second tab, or by a file", async () => {
+    const { page, browser, downloads } = roof;
+    for (let k = 0; k < 6; k++) {
+      await page.keyboard.down("Control");
+      await page.keyboard.press("z");
+      await page.keyboard.up("Control");
+      await new Promise((settled) => setTimeout(settled, 150));
+      expect(await answer(page)).toMatch(/^Locked/);
+    }
+    for (let k = 0; k < 6; k++) {
+      await page.keyboard.down("Control");
+      await page.keyboard.down("Shift");
+      await page.keyboard.press("z");
+      await page.keyboard.up("Shift");
+      await page.keyboard.up("Control");
+      await new Promise((settled) => setTimeout(settled, 150));
+    }
+    const second = await browser.newPage();
+    await second.setOfflineMode(true);
+    await second.goto(new URL(`${job}/fit?part=wire`, page.url()).href);
+    await answerLike(second, /^Locked/);
+    await second.close();
+    await page.bringToFront();
+    await page.evaluate(() => localStorage.setItem("amp-saver proof nonsense", "{"));
+    await go(page, "/rigs");
+    await tap(page, "Export Slate Wagon");
+    const archive = await downloaded(downloads, "slate-wagon.ampsaver.zip");
+    const elsewhere = await openApp("/rigs", PHONE);
+    const picker = await elsewhere.page.waitForSelector('input[type="file"]');
+    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(archive);
+    await sees(elsewhere.page, /1 × visit: new/);
+    await tap(elsewhere.page, "Take it in");
+    await answerLike(elsewhere.page, /1 rig/);
+    await go(elsewhere.page, `${job}/fit?part=wire`);
+    await answerLike(elsewhere.page, /^Locked: nobody proved it dead on this device/);
+    await go(elsewhere.page, `${job}/prepare?part=find`);
+    await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
+    await elsewhere.close();
+  }, 90_000);
+
+  it("closes only with every screw back", async () => {
+    const { page } = roof;
+    await go(page, `${job}/fit?part=power`);
+    await tickAll(page, /fan runs first|follows within|Lamp or code|No hum/);
+    await answerLike(page, /^It ran as expected/);
+    await go(page, `${job}/fit?part=close`);
+    await tickAll(page, /Putty|Grommet|sealant|Lid closed|Every tool/);
+    await answerLike(page, /^Not closed yet: 2 screws are missing\.$/);
+    await tap(page, "Screws put back: one more");
+    await tap(page, "Screws put back: one more");
+    await answerLike(page, /^Closed, every screw back: go on to Learn\.$/);
+    expect(await small(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
+    expect(roof.complaints.filter((c) => !/ERR_INTERNET_DISCONNECTED/.test(c))).toEqual([]);
+  });
+});

@@ -1,0 +1,108 @@
+import { ISOLATION_PARAMS as P } from "./params.ts";
+
+/** Pairs to measure by system: reversed polarity leaves neutral hot behind an open breaker. */
+export const DEAD_PAIRS = { 120: ["L-N", "L-G", "N-G"], 240: ["L1-L2", "L1-G", "L2-G"] } as const;
+export type DeadPair = (typeof DEAD_PAIRS)[120 | 240][number];
+
+/** One reading between two conductors; `lowImpedance` is the meter's range. */
+export interface PairReading {
+  readonly volts: number;
+  readonly lowImpedance: boolean;
+}
+
+/** What a reading says. */
+export const PAIR_VERDICTS = ["dead", "not-dead", "stray", "floating", "reversed"] as const;
+export type PairVerdict = (typeof PAIR_VERDICTS)[number];
+
+/** Half the system's volts to ground within this share is a floating neutral; common practice, no source. */
+const HALF_SHARE = 0.2;
+
+/**
+ * Judges one reading: below the limit on low impedance is dead and nothing else is; a few volts on high
+ * impedance may be stray and are measured again; about half the volts to ground is a floating neutral.
+ */
+export function judgePair(pair: DeadPair, { volts, lowImpedance }: PairReading, system: 120 | 240): PairVerdict {
+  if (lowImpedance && volts < P.deadV.value) return "dead";
+  const toGround = pair.endsWith("-G");
+  if (pair === "N-G" && volts > 0.7 * system) return "reversed";
+  const half = toGround && Math.abs(volts - system / 2) < HALF_SHARE * (system / 2);
+  if (half) return "floating";
+  return !lowImpedance && volts < P.strayV.value ? "stray" : "not-dead";
+}
+
+/** Everything that was written down while proving dead. */
+export interface DeadEvidence {
+  readonly system: 120 | 240;
+  readonly sources: readonly { readonly id: string; readonly off: boolean; readonly locked: boolean }[];
+  /** Volts the meter showed outside the rig, before and after. */
+  readonly meterBefore: number | null;
+  readonly meterAfter: number | null;
+  readonly pairs: Readonly<Partial<Record<DeadPair, PairReading>>>;
+  readonly capacitors: readonly { readonly id: string; readonly first: number | null; readonly second: number | null }[];
+  /** Why one goes on without something; recorded. */
+  readonly overrides: Readonly<Record<string, string>>;
+}
+
+/** What is still open, in the order it is done. */
+export type DeadTask =
+  | { readonly task: "source-off" | "source-locked"; readonly id: string }
+  | { readonly task: "meter-before" | "meter-after" }
+  | { readonly task: "pair"; readonly id: DeadPair; readonly verdict: PairVerdict | null }
+  | { readonly task: "first-discharge" | "second-discharge"; readonly id: string };
+
+/** Letters of a reason that is one. */
+const LEAST_REASON = 12;
+
+/** Name under which a task may be overridden. */
+export function taskName(task: DeadTask): string {
+  return "id" in task ? `${task.task} ${task.id}` : task.task;
+}
+
+/** Tasks that are neither done nor overridden with a reason; empty is dead and discharged. */
+export function openTasks(evidence: DeadEvidence): readonly DeadTask[] {
+  const { sources, meterBefore, meterAfter, pairs, capacitors, system } = evidence;
+  const proved = (volts: number | null): boolean => volts !== null && volts >= P.meterProofV.value;
+  const below = (volts: number | null): boolean => volts !== null && Math.abs(volts) < P.dischargedV.value;
+  const all: readonly (DeadTask | null)[] = [
+    ...sources.map((s) => (s.off ? null : { task: "source-off" as const, id: s.id })),
+    ...sources.map((s) => (s.locked ? null : { task: "source-locked" as const, id: s.id })),
+    proved(meterBefore) ? null : { task: "meter-before" as const },
+    ...DEAD_PAIRS[system].map((id) => {
+      const reading = pairs[id];
+      const verdict = reading === undefined ? null : judgePair(id, reading, system);
+      return verdict === "dead" ? null : { task: "pair" as const, id, verdict };
+    }),
+    proved(meterAfter) ? null : { task: "meter-after" as const },
+    ...capacitors.map((c) => (below(c.first) ? null : { task: "first-discharge" as const, id: c.id })),
+    ...capacitors.map((c) => (below(c.second) ? null : { task: "second-discharge" as const, id: c.id })),
+  ];
+  return all.filter((t) => t !== null).filter((t) => (evidence.overrides[taskName(t)]?.trim().length ?? 0) < LEAST_REASON);
+}
+
+/** What this device knows of the proof: never from a file, never undone. */
+export interface LocalProof {
+  /** Fingerprint of the evidence it was given for. */
+  readonly evidence: string;
+  /** When it was given or last worked under, ms. */
+  readonly at: number;
+}
+
+/** Why work is locked; null where it is open. */
+export type LockReason = "tasks-open" | "not-proved-here" | "evidence-changed" | "long-break";
+
+/** Whether work on the circuit is open now. */
+export function lockOf(evidence: DeadEvidence, proof: LocalProof | null, nowMs: number): LockReason | null {
+  if (openTasks(evidence).length > 0) return "tasks-open";
+  if (proof === null) return "not-proved-here";
+  if (proof.evidence !== fingerprint(evidence)) return "evidence-changed";
+  return nowMs - proof.at > P.breakMin.value * 60_000 || proof.at > nowMs + 60_000 ? "long-break" : null;
+}
+
+/** Text that changes with anything in the evidence. */
+export function fingerprint(evidence: DeadEvidence): string {
+  return JSON.stringify(evidence, (_key, value: unknown) =>
+    typeof value === "object" && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).toSorted(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  );
+}

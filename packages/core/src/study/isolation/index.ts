@@ -1,0 +1,18 @@
+export {
+  DEAD_PAIRS,
+  type DeadEvidence,
+  type DeadPair,
+  type DeadTask,
+  fingerprint,
+  judgePair,
+  type LocalProof,
+  type LockReason,
+  lockOf,
+  openTasks,
+  PAIR_VERDICTS,
+  type PairReading,
+  type PairVerdict,
+  taskName,
+} from "./dead.ts";
+export { type Bleed, bleed, type CapacitorFigures, type ChargedCapacitor, capacitorsOf } from "./discharge.ts";
+export { ISOLATION_PARAMS } from "./params.ts";

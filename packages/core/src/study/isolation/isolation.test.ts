@@ -1,0 +1,120 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { buildAsFound, PLAIN_CONDENSER, PLAIN_ROOFTOP } from "../as-found/index.ts";
+import {
+  bleed,
+  capacitorsOf,
+  DEAD_PAIRS,
+  type DeadEvidence,
+  fingerprint,
+  judgePair,
+  lockOf,
+  openTasks,
+  ISOLATION_PARAMS as P,
+  taskName,
+} from "./index.ts";
+
+const FIGURES = { farad: { run: 45e-6, fan: 5e-6, start: 350e-6 }, printedV: { run: 370, fan: 370, start: 250 } };
+
+describe("bleeding a capacitor", () => {
+  it("takes as long as the same resistor takes step by step", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1e-6, max: 5e-4, noNaN: true }), fc.double({ min: 20, max: 500, noNaN: true }), (farad, printedV) => {
+        const { seconds, fromV } = bleed({ farad, printedV });
+        let volts = fromV;
+        const steps = 20_000;
+        for (let k = 0; k < steps; k++) {
+          const mid = volts - (volts / (P.bleederOhm.value * farad)) * (seconds / steps / 2);
+          volts -= (mid / (P.bleederOhm.value * farad)) * (seconds / steps);
+        }
+        expect(volts).toBeCloseTo(10, 2);
+      }),
+      { seed: 5, numRuns: 40 },
+    );
+  });
+
+  /** By hand: 45 µF at √2 × 370 V through 20,000 ohm: 0.9 s × ln 52.33 = 3.56 s, 13.7 W at first, above 2 × 5 W until 447 V. */
+  it("a run capacitor, worked by hand", () => {
+    const run = bleed({ farad: 45e-6, printedV: 370 });
+    expect(run.seconds).toBeCloseTo(3.561, 2);
+    expect(run.peakW).toBeCloseTo(13.69, 2);
+    expect(run.overRatingS).toBeCloseTo(0.9 * Math.log(523.259 / 447.214), 3);
+    expect(bleed({ farad: 350e-6, printedV: 250 }).overRatingS).toBe(0);
+    expect(bleed({ farad: 1e-6, printedV: 7 }).seconds).toBe(0);
+  });
+
+  it("finds every capacitor of the circuit: both sections of a dual one, the aid’s, the fan’s own", () => {
+    const ids = (netlist: ReturnType<typeof buildAsFound>): string[] => capacitorsOf(netlist, FIGURES).map((c) => c.id);
+    expect(ids(buildAsFound({ ...PLAIN_ROOFTOP, aid: "start-capacitor-ptc" }))).toEqual(["can", "can FAN", "startcap"]);
+    expect(ids(buildAsFound({ ...PLAIN_CONDENSER, fan: "separate", aid: "hard-start" }))).toEqual(["can", "fancap", "kit"]);
+    expect(ids(buildAsFound({ ...PLAIN_ROOFTOP, fan: "none" }))).toEqual(["can"]);
+  });
+});
+
+describe("one reading", () => {
+  it.each([
+    ["L-N", 0.4, true, 120, "dead"],
+    ["L-N", 2.99, true, 120, "dead"],
+    ["L-N", 3, true, 120, "not-dead"],
+    ["L-N", 1.2, false, 120, "stray"],
+    ["L-G", 58, true, 120, "floating"],
+    ["L-G", 118, true, 120, "not-dead"],
+    ["N-G", 119, true, 120, "reversed"],
+    ["L1-G", 121, true, 240, "floating"],
+    ["L1-L2", 120, true, 240, "not-dead"],
+    ["L1-L2", 240, false, 240, "not-dead"],
+  ] as const)("%s %f V, low impedance %s, on %i V is %s", (pair, volts, lowImpedance, system, verdict) => {
+    expect(judgePair(pair, { volts, lowImpedance }, system)).toBe(verdict);
+  });
+
+  it("is never dead on high impedance, nor at the limit and above", () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...DEAD_PAIRS[120]), fc.double({ min: 0, max: 300, noNaN: true }), fc.boolean(), (pair, volts, low) => {
+        expect(judgePair(pair, { volts, lowImpedance: low }, 120) === "dead").toBe(low && volts < 3);
+      }),
+    );
+  });
+});
+
+const DONE: DeadEvidence = {
+  system: 120,
+  sources: [{ id: "shore", off: true, locked: true }],
+  meterBefore: 121,
+  meterAfter: 120,
+  pairs: { "L-N": { volts: 0.1, lowImpedance: true }, "L-G": { volts: 0, lowImpedance: true }, "N-G": { volts: 0, lowImpedance: true } },
+  capacitors: [{ id: "can", first: 4, second: 2 }],
+  overrides: {},
+};
+
+describe("work on the circuit", () => {
+  it("is open with everything done and proved here, and with nothing less", () => {
+    const proof = { evidence: fingerprint(DONE), at: 1000 };
+    expect(lockOf(DONE, proof, 1000)).toBeNull();
+    expect(lockOf(DONE, null, 1000)).toBe("not-proved-here");
+    expect(lockOf({ ...DONE, meterAfter: 119 }, proof, 1000)).toBe("evidence-changed");
+    expect(lockOf(DONE, proof, 1000 + 61 * 60_000)).toBe("long-break");
+    expect(lockOf(DONE, { ...proof, at: 1000 + 120_000 }, 1000)).toBe("long-break");
+    expect(lockOf({ ...DONE, sources: [{ id: "shore", off: true, locked: false }] }, proof, 1000)).toBe("tasks-open");
+  });
+
+  it.each<[string, Partial<DeadEvidence>, string]>([
+    ["a source that is on", { sources: [{ id: "gen", off: false, locked: true }] }, "source-off gen"],
+    ["a source nobody locked", { sources: [{ id: "gen", off: true, locked: false }] }, "source-locked gen"],
+    ["a meter proved on a small battery", { meterBefore: 12 }, "meter-before"],
+    ["a meter not proved again", { meterAfter: null }, "meter-after"],
+    ["a pair on high impedance", { pairs: { ...DONE.pairs, "N-G": { volts: 0, lowImpedance: false } } }, "pair N-G"],
+    ["a capacitor read once", { capacitors: [{ id: "can", first: 4, second: null }] }, "second-discharge can"],
+    ["a capacitor that came back", { capacitors: [{ id: "can", first: 4, second: -14 }] }, "second-discharge can"],
+  ])("stays locked by %s, until a reason is given", (_name, change, name) => {
+    const evidence = { ...DONE, ...change };
+    expect(openTasks(evidence).map(taskName)).toEqual([name]);
+    expect(openTasks({ ...evidence, overrides: { [name]: "why not" } }).map(taskName)).toEqual([name]);
+    expect(openTasks({ ...evidence, overrides: { [name]: "the licensed electrician on site did it" } })).toEqual([]);
+  });
+
+  it("does not care in which order evidence was written down, but for every figure in it", () => {
+    const turned = Object.fromEntries(Object.entries(DONE).toReversed()) as unknown as DeadEvidence;
+    expect(fingerprint(turned)).toBe(fingerprint(DONE));
+    expect(fingerprint({ ...DONE, meterBefore: 122 })).not.toBe(fingerprint(DONE));
+  });
+});

@@ -1,0 +1,41 @@
+/** What is asked before anyone climbs; each answered yes, no or not yet. */
+export const SITE_QUESTIONS = ["dry", "calm", "ladder", "helper", "daylight", "haul", "skilled", "allowed", "flammable"] as const;
+export type SiteQuestion = (typeof SITE_QUESTIONS)[number];
+export type SiteAnswers = Readonly<Partial<Record<SiteQuestion, boolean>>>;
+
+/** Questions whose answer no keeps everyone on the ground. */
+const STOPS: readonly SiteQuestion[] = ["dry", "calm", "ladder", "daylight", "haul"];
+
+/** Go or not, with the answers that speak against it; and who should do it. */
+export interface SiteVerdict {
+  readonly go: boolean;
+  readonly against: readonly SiteQuestion[];
+  readonly unanswered: readonly SiteQuestion[];
+  /** The owner may where skill and law allow; else it is left to a professional. */
+  readonly who: "owner" | "professional" | "not-known";
+  /** Flammable refrigerant: ventilate, no sparks, no soldering. */
+  readonly noSparks: boolean;
+}
+
+/** Judges the answers; common practice, no source. */
+export function judgeSite(answers: SiteAnswers): SiteVerdict {
+  const against = SITE_QUESTIONS.filter((q) => answers[q] === false && (STOPS.includes(q) || q === "helper"));
+  const unanswered = SITE_QUESTIONS.filter((q) => answers[q] === undefined);
+  const { skilled, allowed } = answers;
+  const who = skilled === false || allowed === false ? "professional" : skilled && allowed ? "owner" : "not-known";
+  return {
+    go: against.every((q) => !STOPS.includes(q)) && unanswered.length === 0,
+    against,
+    unanswered,
+    who,
+    noSparks: answers.flammable === true,
+  };
+}
+
+/** Minutes a step usually takes; common practice, no source: 15 to 60 minutes for one unit. */
+const MINUTES = { lift: 1, land: 2, move: 2, cut: 2, splice: 3, insulate: 1, retire: 2, fit: 8, tug: 0.5, photo: 1 } as const;
+
+/** Minutes that steps usually take together, without learning runs. */
+export function usualMinutes(steps: readonly { readonly do: keyof typeof MINUTES }[]): number {
+  return steps.reduce((sum, step) => sum + MINUTES[step.do], 0);
+}

@@ -1,0 +1,1 @@
+export { judgeSite, SITE_QUESTIONS, type SiteAnswers, type SiteQuestion, type SiteVerdict, usualMinutes } from "./go.ts";

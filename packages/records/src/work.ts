@@ -1,0 +1,53 @@
+import { DEAD_PAIRS } from "@amp-saver/core/study/isolation";
+import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
+import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
+import { z } from "zod";
+import { jobId, rigId, stamp, timestamp, unitId, workId } from "./identity.ts";
+
+const name = z.string().min(1).max(160);
+const volts = z.number().min(-1000).max(1000);
+
+/** What is ticked off before power and after it. */
+export const POWER_CHECKS = ["joints", "cover", "clear", "fan", "compressor", "lamp", "quiet"] as const;
+export const CLOSING_CHECKS = ["putty", "grommet", "sealant", "lid", "tools"] as const;
+
+/** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
+export const workSchema = z.strictObject({
+  kind: z.literal("work"),
+  id: workId,
+  rigId,
+  unitId,
+  jobId,
+  ...stamp(1),
+  site: z.partialRecord(z.literal(SITE_QUESTIONS), z.boolean()),
+  sources: z.record(name, z.strictObject({ off: z.boolean(), locked: z.boolean() })),
+  meterBefore: volts.nullable(),
+  meterAfter: volts.nullable(),
+  pairs: z.partialRecord(z.literal([...DEAD_PAIRS[120], ...DEAD_PAIRS[240]]), z.strictObject({ volts, lowImpedance: z.boolean() })),
+  capacitors: z.record(name, z.strictObject({ first: volts.nullable(), firstAt: timestamp.nullable(), second: volts.nullable() })),
+  /** Reasons to go on without something, by its name. */
+  overrides: z.record(name, z.string().max(500)),
+  mounting: z.strictObject({
+    orientation: z.literal(["upright", "leads-down", "sideways", "upside-down", "flat"]).nullable(),
+    fastening: z.literal(["tape", "screws", "both"]),
+    surface: z.literal(["clean-metal", "painted", "plastic", "foam", "dirty"]),
+    roofC: z.number().min(-40).max(120),
+    secondRestraint: z.boolean(),
+    screwM: z.number().min(0).max(0.2),
+    gapM: z.number().min(0).max(1).nullable(),
+    leadM: z.number().min(0).max(10),
+    wayM: z.number().min(0).max(10),
+    clear: z.partialRecord(z.literal(MOUNTING_CHECKS), z.boolean()),
+  }),
+  /** Steps of the plan that are done, by their key, with when and how. */
+  steps: z.record(name, z.strictObject({ at: timestamp, tugged: z.boolean(), note: z.string().max(500) })),
+  power: z.partialRecord(z.literal(POWER_CHECKS), z.boolean()),
+  closing: z.partialRecord(z.literal(CLOSING_CHECKS), z.boolean()),
+  screwsOut: z.number().int().min(0).max(200),
+  screwsIn: z.number().int().min(0).max(200),
+  mountFirst: z.boolean(),
+  leftHanded: z.boolean(),
+  /** What happened to the proof: given, power back, other hands. */
+  events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
+});
+export type Work = z.infer<typeof workSchema>;
