@@ -246,10 +246,12 @@ describe("on the roof, with the network off from the first tap", () => {
   it("closes only with every screw back", async () => {
     const { page } = roof;
     await go(page, `${job}/fit?part=power`);
-    await tickAll(page, /fan runs first|follows within|Lamp or code|No hum/);
+    await answerLike(page, /^Fan first, then silence/);
+    expect(await tickAll(page, /fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
     await answerLike(page, /^It ran as expected/);
     await go(page, `${job}/fit?part=close`);
-    await tickAll(page, /Putty|Grommet|sealant|Lid closed|Every tool/);
+    await answerLike(page, /^Not closed yet: 5 things left/);
+    expect(await tickAll(page, /Putty|Grommet|sealant|Lid closed|Every tool/)).toBe(5);
     await answerLike(page, /^Not closed yet: 2 screws are missing\.$/);
     await tap(page, "Screws put back: one more");
     await tap(page, "Screws put back: one more");

@@ -145,7 +145,7 @@ describe("the wiring of a unit", () => {
       /RUN-OUT blade into the wire’s own blue 16 on the ground holds 133 N \(30.*UL 486A, from memory.*Kit and spares/,
     );
     expect(back).toMatch(/Way back to as found.*Put blue, white stripe \(compressor R – can C\) onto can C.*Put the PTC back in/);
-    expect(`${found}${done}${steps}${crimps}${back}`).not.toMatch(/(?<![A-Za-z0-9]|can |compressor )C(?![A-Za-z0-9-])/);
+    expect(`${found}${done}${steps}${crimps}${back}`).not.toMatch(/(?<![A-Za-z0-9°]|can |compressor )C(?![A-Za-z0-9-])/);
     expect(readFileSync(path).subarray(0, 5).toString()).toBe("%PDF-");
   });
 

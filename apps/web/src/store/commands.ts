@@ -152,16 +152,29 @@ export function deletePhotoCommit(photo: Photo): Commit {
   return { label: "delete-photo", changes: [away(photo)] };
 }
 
+/** Entries of fields that are objects: only these change. */
+export type Entries = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+
 /** What is known of a unit's wiring changed; the record begins with its first change. */
-export function wiringCommit(unit: AirConditioner, kept: Wiring | undefined, change: Partial<Wiring>, field: string): Commit {
-  if (kept !== undefined) return { ...editCommit(kept, change, field) };
-  return { label: "edit", changes: [put({ ...newWiring(nowIso(), unit), ...change })] };
+export function wiringCommit(unit: AirConditioner, change: Partial<Wiring>, field: string, entries: Entries = {}): Commit {
+  return begunCommit(newWiring(nowIso(), unit), change, field, entries);
 }
 
 /** What is known of a visit changed; the record begins with its first change. */
-export function workCommit(job: Job, kept: Work | undefined, change: Partial<Work>, field: string): Commit {
-  if (kept !== undefined) return editCommit(kept, change, field);
-  return { label: "edit", changes: [put({ ...newWork(nowIso(), job), ...change })] };
+export function workCommit(job: Job, change: Partial<Work>, field: string, entries: Entries = {}): Commit {
+  return begunCommit(newWork(nowIso(), job), change, field, entries);
+}
+
+function begunCommit(fresh: Wiring | Work, change: object, field: string, entries: Entries): Commit {
+  const { kind, id } = fresh;
+  return {
+    label: "edit",
+    changes: [
+      { kind, id, absent: fresh },
+      { kind, id, patch: { ...change, updatedAt: nowIso() }, entries },
+    ],
+    mergeKey: `${kind} ${id} ${field}`,
+  };
 }
 
 /** Everything of a file that was read, in one step. */

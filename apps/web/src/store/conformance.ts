@@ -99,6 +99,32 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       expect(await store.get("rig", "a")).toEqual(rig("a", "B"));
     });
 
+    it("changes only the entries it is given, begins a record that is not there, and takes both back as one", async () => {
+      const store = await fresh();
+      const tick = (entry: string) => ({
+        label: "edit" as const,
+        changes: [
+          { kind: "rig" as const, id: "a", absent: rig("a") },
+          { kind: "rig" as const, id: "a", patch: {}, entries: { note: { [entry]: true } } },
+        ],
+      });
+      await Promise.all([store.commit(tick("x")), store.commit(tick("y"))]);
+      await store.commit({
+        label: "edit",
+        changes: [{ kind: "rig", id: "a", patch: {}, entries: { note: { x: undefined, z: { in: 1 } } } }],
+      });
+      await store.commit({ label: "edit", changes: [{ kind: "rig", id: "a", patch: {}, entries: { note: { z: { more: 2 } } } }] });
+      expect((await store.get("rig", "a"))?.note).toEqual({ y: true, z: { in: 1, more: 2 } });
+      await store.undo();
+      await store.undo();
+      expect((await store.get("rig", "a"))?.note).toEqual({ x: true, y: true });
+      await store.undo();
+      await store.undo();
+      expect(await store.list("rig")).toEqual([]);
+      await store.redo();
+      expect(Object.keys((await store.get("rig", "a"))?.note ?? {}).length).toBe(1);
+    });
+
     it("saves silently without a step to undo", async () => {
       const store = await fresh();
       await store.commit({ label: "answer", silent: true, changes: [put(rig("a"))] });

@@ -1,6 +1,17 @@
 import { type AnyRecord, migrate, RECORD_KINDS, type RecordKind, type RecordOf, type RigId, rigOf, type Step } from "@amp-saver/records";
 import { Dexie, type EntityTable } from "dexie";
-import { continues, type DoneChange, fold, historyOf, type JournalEntry, nextRedo, nextUndo, type Placed, resolve } from "./journal.ts";
+import {
+  collapsed,
+  continues,
+  type DoneChange,
+  fold,
+  historyOf,
+  type JournalEntry,
+  nextRedo,
+  nextUndo,
+  type Placed,
+  resolve,
+} from "./journal.ts";
 import { type Change, type Commit, JOURNAL_MOST, type RecordStore, type StoreFailure, type StoreResult } from "./port.ts";
 
 /** A record as it lies in its table: the rig it belongs to is indexed beside it. */
@@ -112,7 +123,7 @@ class DexieStore implements RecordStore {
         done.push(resolved);
         await this.put(resolved, resolved.after);
       }
-      if (commit.silent !== true) await this.remember(commit, done);
+      if (commit.silent !== true) await this.remember(commit, collapsed(done));
       return true;
     });
   }

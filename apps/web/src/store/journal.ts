@@ -1,5 +1,5 @@
 import type { AnyRecord, RecordKind } from "@amp-saver/records";
-import { type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
+import { type Absent, type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
 
 /** One change as it was done, with what was there before. */
 export interface DoneChange extends Change {
@@ -56,10 +56,38 @@ export function fold(latest: JournalEntry, done: readonly DoneChange[], now: num
 }
 
 /** A change with what was there before; a patch of a record that is gone changes nothing. */
-export function resolve(change: Change | Patch, before: AnyRecord | null): DoneChange {
+export function resolve(change: Change | Patch | Absent, before: AnyRecord | null): DoneChange {
   const { kind, id } = change;
   if ("after" in change) return { kind, id, before, after: change.after };
+  if ("absent" in change) return { kind, id, before, after: before ?? change.absent };
   if (before === null) return { kind, id, before, after: null };
-  const merged = Object.entries({ ...before, ...change.patch }).filter(([, value]) => value !== undefined);
-  return { kind, id, before, after: Object.fromEntries(merged) as unknown as AnyRecord };
+  return { kind, id, before, after: merged({ ...before, ...change.patch }, change.entries ?? {}) as AnyRecord };
+}
+
+/** Entries laid into an object, and into the objects inside it; undefined clears one. */
+function merged(old: object, change: object): object {
+  const kept = Object.entries(old).filter(([, value]) => value !== undefined);
+  const laid = Object.entries(change).map(([name, value]) => {
+    const there = (old as Record<string, unknown>)[name];
+    return [name, isPlain(there) && isPlain(value) ? merged(there, value) : value] as const;
+  });
+  return Object.fromEntries([...kept, ...laid].filter(([name, value]) => value !== undefined && !cleared(change, name)));
+}
+
+function cleared(change: object, name: string): boolean {
+  return name in change && (change as Record<string, unknown>)[name] === undefined;
+}
+
+function isPlain(value: unknown): value is object {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}
+
+/** Several changes of one record as one: what was there first, what is there last. */
+export function collapsed(done: readonly DoneChange[]): readonly DoneChange[] {
+  const byKey = new Map<string, DoneChange>();
+  for (const change of done) {
+    const key = `${change.kind} ${change.id}`;
+    byKey.set(key, { ...change, before: byKey.has(key) ? byKey.get(key)!.before : change.before });
+  }
+  return [...byKey.values()];
 }

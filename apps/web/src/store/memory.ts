@@ -1,6 +1,17 @@
 import type { AnyRecord, RecordKind, RecordOf, RigId } from "@amp-saver/records";
 import { rigOf } from "@amp-saver/records";
-import { continues, type DoneChange, fold, historyOf, type JournalEntry, nextRedo, nextUndo, type Placed, resolve } from "./journal.ts";
+import {
+  collapsed,
+  continues,
+  type DoneChange,
+  fold,
+  historyOf,
+  type JournalEntry,
+  nextRedo,
+  nextUndo,
+  type Placed,
+  resolve,
+} from "./journal.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type StoreResult } from "./port.ts";
 
 /** What tests may make go wrong. */
@@ -39,8 +50,15 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     for (const listener of listeners) listener();
   }
 
-  function withBefore(commit: Commit): DoneChange[] {
-    return commit.changes.map((c) => resolve(c, records.get(key(c.kind, c.id)) ?? null));
+  function withBefore(commit: Commit): readonly DoneChange[] {
+    const seen = new Map<string, AnyRecord | null>();
+    const done = commit.changes.map((c) => {
+      const at = key(c.kind, c.id);
+      const resolved = resolve(c, seen.has(at) ? seen.get(at)! : (records.get(at) ?? null));
+      seen.set(at, resolved.after);
+      return resolved;
+    });
+    return collapsed(done);
   }
 
   function remember(commit: Commit, done: readonly DoneChange[]): void {

@@ -12,13 +12,22 @@ export interface Patch {
   readonly kind: RecordKind;
   readonly id: string;
   readonly patch: Readonly<Record<string, unknown>>;
+  /** Entries of fields that are objects, whatever the other entries have become meanwhile; undefined clears one. */
+  readonly entries?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+}
+
+/** A record put in place where there is none yet; what is there stays. */
+export interface Absent {
+  readonly kind: RecordKind;
+  readonly id: string;
+  readonly absent: AnyRecord;
 }
 
 /** Changes that belong together: all happen or none. */
 export interface Commit {
   /** What the user did, as a code that the interface words. */
   readonly label: CommitLabel;
-  readonly changes: readonly (Change | Patch)[];
+  readonly changes: readonly (Change | Patch | Absent)[];
   /** Commits in a row with the same key make one entry of the journal: typing in one field. */
   readonly mergeKey?: string;
   /** Kept answers and the like: saved, but nothing to undo. */

@@ -28,7 +28,7 @@ export function ClosePhase({ bundle, work, save, choice }: FitProps) {
             key={check}
             label={FIT.closing[check]}
             ticked={work.closing[check] === true}
-            onChange={(yes) => save({ closing: { ...work.closing, [check]: yes } }, `closing ${check}`)}
+            onChange={(yes) => save({}, `closing ${check}`, { closing: { [check]: yes } })}
           />
         ))}
         <ScrewTally work={work} save={save} />

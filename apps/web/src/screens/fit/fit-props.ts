@@ -4,6 +4,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import type { IsolationView } from "../../workbench/isolation.ts";
 import type { PlanView } from "../../workbench/wiring.ts";
+import type { SaveWork } from "../isolate/save-work.ts";
 
 type Local = ReturnType<typeof useLocalProof>;
 
@@ -17,6 +18,6 @@ export interface FitProps {
   readonly names: WiringNames;
   readonly proof: Local[0];
   readonly setProof: Local[1];
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
   readonly choice: React.ReactNode;
 }

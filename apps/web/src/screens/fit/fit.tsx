@@ -1,4 +1,4 @@
-import { newWiring, newWork, type Work } from "@amp-saver/records";
+import { newWiring, newWork } from "@amp-saver/records";
 import { useMemo } from "react";
 import { Link, useSearchParams } from "react-router";
 import { workCommit } from "../../store/commands.ts";
@@ -12,6 +12,7 @@ import { LOCKED } from "../../words/isolate.ts";
 import { wiringNames } from "../../words/wiring.ts";
 import { isolationView, lockNow, proofNow } from "../../workbench/isolation.ts";
 import { planView } from "../../workbench/wiring.ts";
+import type { SaveWork } from "../isolate/save-work.ts";
 import { ClosePhase } from "./close-phase.tsx";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
@@ -37,9 +38,9 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const now = useNow(5);
   const lock = lockNow(view, proof, now);
   const phase: Phase = PHASES.find((p) => p === params.get("part")) ?? (work.mountFirst ? "mount" : "wire");
-  const save = (change: Partial<Work>, field: string): void => {
+  const save: SaveWork = (change, field, entries) => {
     if (lock === null) setProof(proofNow(view, Date.now()));
-    void commit(workCommit(job, kept, change, field));
+    void commit(workCommit(job, change, field, entries));
   };
   const choice = (
     <div className="mt-2">

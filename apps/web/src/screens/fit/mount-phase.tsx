@@ -16,7 +16,7 @@ const MM = 1000;
 export function MountPhase({ work, save, choice }: FitProps) {
   const { mounting } = work;
   const reasons = mountingReasons(work);
-  const set = (change: Partial<Mounting>, field: string): void => save({ mounting: { ...mounting, ...change } }, `mounting ${field}`);
+  const set = (change: Partial<Mounting>, field: string): void => save({}, `mounting ${field}`, { mounting: change });
   const length = (field: "screwM" | "gapM" | "leadM" | "wayM", label: string, most: number) => (
     <TextField
       label={label}
@@ -85,7 +85,7 @@ export function MountPhase({ work, save, choice }: FitProps) {
           key={check}
           label={FIT.checks[check]}
           ticked={mounting.clear[check] === true}
-          onChange={(yes) => set({ clear: { ...mounting.clear, [check]: yes } }, check)}
+          onChange={(yes) => set({ clear: { [check]: yes } }, check)}
         />
       ))}
       <Tick label={FIT.mountFirst} ticked={work.mountFirst} onChange={(mountFirst) => save({ mountFirst }, "mountFirst")} />

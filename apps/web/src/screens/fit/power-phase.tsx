@@ -24,7 +24,7 @@ export function PowerPhase({
   lock,
 }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
   const { commit } = useStore();
-  const { job, works } = bundle;
+  const { job } = bundle;
   const undone = undoneSteps(plan, work).length;
   const faults = plan.plan.ok ? builtView(wiring, plan.plan.value).faults.length : 1;
   const before = BEFORE_POWER.every((c) => work.power[c] === true);
@@ -47,7 +47,7 @@ export function PowerPhase({
       key={check}
       label={FIT.power[check]}
       ticked={work.power[check] === true}
-      onChange={(yes) => save({ power: { ...work.power, [check]: yes } }, `power ${check}`)}
+      onChange={(yes) => save({}, `power ${check}`, { power: { [check]: yes } })}
     />
   );
   return (
@@ -66,9 +66,8 @@ export function PowerPhase({
             disabled={!ready || !before || lock !== null}
             onClick={() => {
               setProof(null);
-              const kept = works.find((w) => w.jobId === job.id);
               const events = [...work.events, { at: nowIso(), what: "powered" as const }].slice(-500);
-              void commit(workCommit(job, kept, { events }, "event powered"));
+              void commit(workCommit(job, { events }, "event powered"));
             }}
           >
             {FIT.powerOn}

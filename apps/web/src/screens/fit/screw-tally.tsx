@@ -1,9 +1,10 @@
 import type { Work } from "@amp-saver/records";
 import { FIT } from "../../words/fit.ts";
+import type { SaveWork } from "../isolate/save-work.ts";
 
 interface ScrewTallyProps {
   readonly work: Work;
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
 }
 
 const MOST = 200;

@@ -57,14 +57,13 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   const unproved = plan.opened.filter((id) => !proofOf(wiring, photos, id).release.released);
   const barred = opens(plan, at, unproved);
   const tick = (said: string): void => {
-    save({ steps: { ...work.steps, [key]: { at: nowIso(), tugged: pulls, note: said.trim() } } }, `step ${key}`);
+    save({}, `step ${key}`, { steps: { [key]: { at: nowIso(), tugged: pulls, note: said.trim() } } });
     setChosen(null);
     setDiffers(false);
     setNote("");
   };
   const takeBack = (): void => {
-    const { [key]: _gone, ...others } = work.steps;
-    save({ steps: others }, `step ${key}`);
+    save({}, `step ${key}`, { steps: { [key]: undefined } });
     setChosen(at);
   };
   const next = worded[at + 1];

@@ -2,6 +2,7 @@ import type { Work } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import { againIn, type IsolationView } from "../../workbench/isolation.ts";
+import type { SaveWork } from "./save-work.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 interface CapacitorListProps {
@@ -9,7 +10,7 @@ interface CapacitorListProps {
   readonly work: Work;
   readonly nameOf: (id: string) => string;
   readonly now: number;
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
 }
 
 /** Every capacitor of the circuit: how long to bleed it, and two readings half a minute apart. */
@@ -21,7 +22,7 @@ export function CapacitorList({ view, work, nameOf, now, save }: CapacitorListPr
       {view.capacitors.map(({ id, bleed }) => {
         const kept = work.capacitors[id] ?? { first: null, firstAt: null, second: null };
         const set = (change: Partial<typeof kept>): void =>
-          save({ capacitors: { ...work.capacitors, [id]: { ...kept, ...change } } }, `capacitor ${id}`);
+          save({}, `capacitor ${id}`, { capacitors: { [id]: work.capacitors[id] === undefined ? { ...kept, ...change } : change } });
         const wait = againIn(kept.firstAt, now);
         const name = nameOf(id);
         return (

@@ -2,12 +2,13 @@ import type { Work } from "@amp-saver/records";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { IsolationView } from "../../workbench/isolation.ts";
+import type { SaveWork } from "./save-work.ts";
 
 interface FeedListProps {
   readonly view: IsolationView;
   readonly work: Work;
   readonly nameOf: (id: string) => string;
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
 }
 
 /** One pair of ticks for everything that can feed the circuit of this rig. */
@@ -18,7 +19,7 @@ export function FeedList({ view, work, nameOf, save }: FeedListProps) {
       {view.feeds.map(({ id, kind }) => {
         const kept = work.sources[id] ?? { off: false, locked: false };
         const set = (change: Partial<typeof kept>): void =>
-          save({ sources: { ...work.sources, [id]: { ...kept, ...change } } }, `source ${id}`);
+          save({}, `source ${id}`, { sources: { [id]: work.sources[id] === undefined ? { ...kept, ...change } : change } });
         return (
           <div key={id}>
             <Tick label={ISOLATE.off(nameOf(id))} help={ISOLATE.feedHelp[kind]} ticked={kept.off} onChange={(off) => set({ off })} />

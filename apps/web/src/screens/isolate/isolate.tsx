@@ -19,6 +19,7 @@ import { CapacitorList } from "./capacitor-list.tsx";
 import { FeedList } from "./feed-list.tsx";
 import { OverrideList } from "./override-list.tsx";
 import { PairList } from "./pair-list.tsx";
+import type { SaveWork } from "./save-work.ts";
 import { SiteList } from "./site-list.tsx";
 
 /** Isolate: go or no-go, every source off, live–dead–live, every capacitor bled; then work opens on this device. */
@@ -41,7 +42,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [proof, setProof] = useLocalProof(job.id);
   const now = useNow(1);
   const lock = lockNow(view, proof, now);
-  const save = (change: Partial<Work>, field: string): void => void commit(workCommit(job, kept, change, field));
+  const save: SaveWork = (change, field, entries) => void commit(workCommit(job, change, field, entries));
   const feedName = (id: string): string => {
     const feed = view.feeds.find((f) => f.id === id);
     return (
@@ -54,7 +55,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     return `${names.terminal(a)} to ${names.terminal(b)}`;
   };
   const event = (what: Work["events"][number]["what"]): void =>
-    void commit(workCommit(job, kept, { events: [...work.events, { at: nowIso(), what }].slice(-500) }, `event ${what}`));
+    void commit(workCommit(job, { events: [...work.events, { at: nowIso(), what }].slice(-500) }, `event ${what}`));
   const [first] = view.open;
   const parts =
     lock === null && proof !== null

@@ -3,12 +3,13 @@ import { Collapsible } from "radix-ui";
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import { type IsolationView, nameOfTask } from "../../workbench/isolation.ts";
+import type { SaveWork } from "./save-work.ts";
 
 interface OverrideListProps {
   readonly view: IsolationView;
   readonly work: Work;
   readonly wordsOf: (task: IsolationView["open"][number]) => string;
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
 }
 
 /** Reasons to go on without something: asked for, kept, shown. */
@@ -30,7 +31,7 @@ export function OverrideList({ view, work, wordsOf, save }: OverrideListProps) {
               kept={work.overrides[name] ?? ""}
               onText={(text) => {
                 if (text.length > 500) return ISOLATE.reasonLong;
-                save({ overrides: { ...work.overrides, [name]: text } }, `override ${name}`);
+                save({}, `override ${name}`, { overrides: { [name]: text } });
                 return null;
               }}
             />

@@ -2,12 +2,13 @@ import type { Work } from "@amp-saver/records";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { IsolationView } from "../../workbench/isolation.ts";
+import type { SaveWork } from "./save-work.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 interface PairListProps {
   readonly view: IsolationView;
   readonly work: Work;
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
 }
 
 /** Live, dead, live: the meter proved, all pairs, the meter proved again. */
@@ -23,8 +24,7 @@ export function PairList({ view, work, save }: PairListProps) {
         const kept = work.pairs[pair];
         const name = ISOLATE.pairName(pair);
         const set = (reading: typeof kept): void => {
-          const { [pair]: _gone, ...others } = work.pairs;
-          save({ pairs: reading === undefined ? others : { ...work.pairs, [pair]: reading } }, `pair ${pair}`);
+          save({}, `pair ${pair}`, { pairs: { [pair]: reading } });
         };
         return (
           <div key={pair} className="border-l-[3px] border-ink pl-2">

@@ -2,12 +2,13 @@ import type { Work } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import { type IsolationView, SITE_LIST } from "../../workbench/isolation.ts";
+import type { SaveWork } from "./save-work.ts";
 
 interface SiteListProps {
   readonly work: Work;
   readonly site: IsolationView["site"];
   readonly minutes: number;
-  readonly save: (change: Partial<Work>, field: string) => void;
+  readonly save: SaveWork;
 }
 
 /** Go or no-go before anyone climbs. */
@@ -25,7 +26,7 @@ export function SiteList({ work, site, minutes, save }: SiteListProps) {
             { value: "yes", word: ISOLATE.yes },
             { value: "no", word: ISOLATE.no },
           ]}
-          onChange={(value) => save({ site: { ...work.site, [question]: value === "yes" } }, `site ${question}`)}
+          onChange={(value) => save({}, `site ${question}`, { site: { [question]: value === "yes" } })}
         />
       ))}
       <p className="py-2 font-semibold">

@@ -1,4 +1,5 @@
 import type { Starter, Wiring } from "@amp-saver/records";
+import type { Entries } from "../../store/commands.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import type { PlanView } from "../../workbench/wiring.ts";
@@ -10,5 +11,6 @@ export interface PartProps {
   readonly starter: Starter | undefined;
   readonly view: PlanView;
   readonly names: WiringNames;
-  readonly save: (change: Partial<Wiring>, field: string) => void;
+  /** Saves fields, or only some entries of fields that are objects. */
+  readonly save: (change: Partial<Wiring>, field: string, entries?: Entries) => void;
 }

@@ -1,4 +1,4 @@
-import { newWiring, type Wiring } from "@amp-saver/records";
+import { newWiring } from "@amp-saver/records";
 import { useMemo } from "react";
 import { useSearchParams } from "react-router";
 import { wiringCommit } from "../../store/commands.ts";
@@ -26,7 +26,7 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
   const starter = starters.find((s) => s.id === job.starterId);
   const view = useMemo(() => planView(wiring, starter), [wiring, starter]);
   const names = useMemo(() => wiringNames(view.asFound, view.plan.ok ? view.plan.value.finished : null), [view]);
-  const save = (change: Partial<Wiring>, field: string): void => void commit(wiringCommit(unit, kept, change, field));
+  const save: PartProps["save"] = (change, field, entries) => void commit(wiringCommit(unit, change, field, entries));
   const part: View = VIEWS.find((v) => v === params.get("part")) ?? "found";
   const props: PartProps = { bundle, wiring, starter, view, names, save };
   const choice = (

@@ -11,7 +11,7 @@ type Windings = Wiring["windings"];
 /** Three pairs, the probes, and each lead to the case. */
 export function WindingsForm({ wiring, save }: Pick<PartProps, "wiring" | "save">) {
   const { windings } = wiring;
-  const set = (change: Partial<Windings>, field: string): void => save({ windings: { ...windings, ...change } }, field);
+  const set = (change: Partial<Windings>, field: string): void => save({}, field, { windings: change });
   const ohms = (field: "ab" | "bc" | "ca") => (
     <div key={field}>
       <TextField
