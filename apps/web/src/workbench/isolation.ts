@@ -22,7 +22,7 @@ import type { AirConditioner, Rig, Source, Wiring, Work } from "@amp-saver/recor
 import { asFoundOf } from "./wiring.ts";
 
 /** Something that can feed the circuit, to be switched off and locked. */
-export interface FeedItem {
+interface FeedItem {
   readonly id: string;
   readonly name: string | null;
   readonly kind: Source["type"] | "breakers" | "fuse" | "disconnect";
@@ -113,7 +113,7 @@ export const nameOfTask = taskName;
 /** Questions before anyone climbs. */
 export const SITE_LIST = SITE_QUESTIONS;
 /** Seconds between the two readings of a capacitor. */
-export const AGAIN_S = ISOLATION_PARAMS.againS.value;
+const AGAIN_S = ISOLATION_PARAMS.againS.value;
 
 /** Seconds until a capacitor may be read again; 0 when it may. */
 export function againIn(firstAt: string | null, nowMs: number): number {

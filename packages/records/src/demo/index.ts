@@ -4,7 +4,7 @@ import type { Figure } from "../figure.ts";
 import type { RigId, StarterId } from "../identity.ts";
 import type { AnyRecord } from "../record.ts";
 import { demoLoads } from "./loads.ts";
-import { demoWiring, ROOF_SHEET } from "./wiring.ts";
+import { demoWiring, demoWork, ROOF_SHEET } from "./wiring.ts";
 
 const plate = (value: number): Figure => ({ value, from: "plate" });
 const sheet = (value: number): Figure => ({ value, from: "sheet" });
@@ -128,7 +128,12 @@ function tinLantern(): AnyRecord[] {
     taken(8, "after", 22.3),
     taken(9, "after", 11.8, { mode: "live" }),
   ];
-  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, demoWiring(rear, MAY), ...readings];
+  const visit = demoWork(
+    rearJob,
+    [generator, pedestal, outlet, small, inverter].map((s) => s.id),
+    MAY,
+  );
+  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, demoWiring(rear, MAY), visit, ...readings];
 }
 
 /** A house condenser on 240 V. */

@@ -1,8 +1,10 @@
 import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
-import { newWiring } from "../defaults.ts";
+import { newWiring, newWork } from "../defaults.ts";
+import type { Job } from "../job.ts";
 import type { Starter } from "../starter.ts";
 import type { AirConditioner } from "../unit.ts";
 import type { Wiring } from "../wiring.ts";
+import type { Work } from "../work.ts";
 
 /** A roof unit with a start capacitor and its PTC, an overload in common, and its pins read. */
 export function demoWiring(unit: AirConditioner, now: string): Wiring {
@@ -38,3 +40,20 @@ export const ROOF_SHEET: Partial<Starter> = {
     { shows: "two flashes", means: "source too low at the last start" },
   ],
 };
+
+/** A visit on which everything was switched off, measured and bled; nobody has said so on this device. */
+export function demoWork(job: Job, sources: readonly string[], now: string): Work {
+  const off = [...sources, "breakers", "fuse"].map((id) => [id, { off: true, locked: true }] as const);
+  const bled = ["can", "can FAN", "startcap"].map((id) => [id, { first: 3.1, firstAt: now, second: 2.4 }] as const);
+  const dead = (volts: number) => ({ volts, lowImpedance: true });
+  return {
+    ...newWork(now, job),
+    site: { dry: true, calm: true, ladder: true, helper: true, daylight: true, haul: true, skilled: true, allowed: true, flammable: false },
+    sources: Object.fromEntries(off),
+    meterBefore: 121.4,
+    meterAfter: 121.2,
+    pairs: { "L-N": dead(0.1), "L-G": dead(0.2), "N-G": dead(0) },
+    capacitors: Object.fromEntries(bled),
+    screwsOut: 8,
+  };
+}

@@ -93,6 +93,7 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
         return (
           <g
             key={way.conductor.id}
+            {...(dark && { "data-lit": "" })}
             {...(onPick !== undefined && {
               role: "button",
               tabIndex: 0,

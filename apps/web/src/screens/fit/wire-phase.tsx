@@ -87,6 +87,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
             fileName={`step-${at + 1}`}
             lit={{ conductors: new Set(group.conductors), terminals: new Set(group.terminals) }}
             fresh={NONE}
+            compact
           />
         </div>
         {next !== undefined && <p className="py-2 text-[16px] text-ink2">{FIT.after(at + 2, next.sentence)}</p>}

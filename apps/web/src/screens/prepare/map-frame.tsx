@@ -1,6 +1,6 @@
 import type { Netlist } from "@amp-saver/core/network";
 import { nameOn } from "@amp-saver/core/network";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { useWidth } from "../../chart/use-width.ts";
 import type { Way } from "../../chart/wiring/route.ts";
 import { type MapLit, WiringMap } from "../../chart/wiring/wiring-map.tsx";
@@ -19,6 +19,8 @@ interface MapFrameProps {
   readonly fresh?: ReadonlySet<string>;
   readonly picked?: string | null;
   readonly onPick?: (conductor: string) => void;
+  /** Low and without its foot, moved to what is lit: for one step on a phone. */
+  readonly compact?: boolean;
 }
 
 const ZOOM = 1.3;
@@ -35,7 +37,18 @@ export function tagText({ conductor }: Way, short: boolean): string {
 }
 
 /** The map in a frame that can be moved about, drawn nearer, and kept as a file. */
-export function MapFrame({ netlist, states, names, label, fileName, lit = null, fresh = NONE, picked = null, onPick }: MapFrameProps) {
+export function MapFrame({
+  netlist,
+  states,
+  names,
+  label,
+  fileName,
+  lit = null,
+  fresh = NONE,
+  picked = null,
+  onPick,
+  compact = false,
+}: MapFrameProps) {
   const [frame, width] = useWidth<HTMLDivElement>();
   const [scale, setScale] = useState<number | null>(null);
   const drag = useRef<{ readonly x: number; readonly y: number } | null>(null);
@@ -45,6 +58,16 @@ export function MapFrame({ netlist, states, names, label, fileName, lit = null, 
     const now = svg === null ? 1 : svg.getBoundingClientRect().width / svg.viewBox.baseVal.width;
     setScale(by === null ? null : Math.max(LEAST, Math.min(MOST, now * by)));
   };
+  useEffect(() => {
+    const box = frame.current;
+    const at = compact ? box?.querySelector("[data-lit]")?.getBoundingClientRect() : undefined;
+    if (box == null || at === undefined || width === 0 || netlist.parts.length === 0) return;
+    const around = box.getBoundingClientRect();
+    box.scrollBy({
+      top: at.top + at.height / 2 - around.top - around.height / 2,
+      left: at.left + at.width / 2 - around.left - around.width / 2,
+    });
+  }, [compact, frame, netlist, width]);
   const speak = useCallback(
     ({ conductor }: Way) =>
       `${conductor.color}, ${conductor.awg} AWG, ${conductor.ends.map((e) => (e === null ? "free" : names.terminal(e))).join(" to ")}`,
@@ -57,7 +80,7 @@ export function MapFrame({ netlist, states, names, label, fileName, lit = null, 
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
         tabIndex={0}
         aria-label={PREPARE.mapKeys}
-        className="max-h-[640px] overflow-auto border-y-[1.5px] border-ink"
+        className={`overflow-auto border-y-[1.5px] border-ink ${compact ? "max-h-[330px] min-[700px]:max-h-[640px]" : "max-h-[640px]"}`}
         onKeyDown={(event) => {
           const by = { "+": ZOOM, "=": ZOOM, "-": 1 / ZOOM, "0": null }[event.key];
           if (by === undefined || event.ctrlKey || event.metaKey) return;
@@ -98,7 +121,7 @@ export function MapFrame({ netlist, states, names, label, fileName, lit = null, 
         )}
       </section>
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 pt-1">
-        <p className="flex flex-wrap items-center gap-x-4 text-[14.5px]">
+        <p className={`flex flex-wrap items-center gap-x-4 text-[14.5px] ${compact ? "hidden" : ""}`}>
           <span className="flex items-center gap-2">
             <span className="bg-ink px-1.5 font-bold whitespace-nowrap text-face">can C</span> {PREPARE.canNote}
           </span>
@@ -134,7 +157,7 @@ export function MapFrame({ netlist, states, names, label, fileName, lit = null, 
           ))}
         </span>
       </div>
-      <p className="text-[13.5px] text-ink2">{PREPARE.grounds}</p>
+      {!compact && <p className="text-[13.5px] text-ink2">{PREPARE.grounds}</p>}
     </div>
   );
 }
