@@ -23,6 +23,7 @@ interface MapFrameProps {
   readonly compact?: boolean;
 }
 
+const SAVES = [[PICTURES.saveSvg, saveSvg] as const, [PICTURES.savePng, savePng] as const];
 const ZOOM = 1.3;
 const LEAST = 0.4;
 const MOST = 3;
@@ -143,7 +144,7 @@ export function MapFrame({
           <Button look="quiet" onClick={() => zoom(null)}>
             {PREPARE.zoomFit}
           </Button>
-          {[[PICTURES.saveSvg, saveSvg] as const, [PICTURES.savePng, savePng] as const].map(([word, save]) => (
+          {(compact ? [] : SAVES).map(([word, save]) => (
             <Button
               key={word}
               look="quiet"
