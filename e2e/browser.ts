@@ -5,7 +5,12 @@ import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import { inject } from "vitest";
 import { CHROMIUM_FLAGS } from "../scripts/chromium.mjs";
 
-const FLAGS = [...CHROMIUM_FLAGS, "--host-resolver-rules=MAP rig.test 127.0.0.1"];
+const FLAGS = [
+  ...CHROMIUM_FLAGS,
+  "--host-resolver-rules=MAP rig.test 127.0.0.1",
+  "--use-fake-device-for-media-stream",
+  "--use-fake-ui-for-media-stream",
+];
 
 /** A browser with an empty profile of its own, and what it complained about. */
 export interface Session {

@@ -179,6 +179,11 @@ describe("on the roof, with the network off from the first tap", () => {
     expect(await axeFindings(page)).toEqual([]);
     await tap(page, "Screws taken out: one more");
     await tap(page, "Screws taken out: one more");
+    await tap(page, "Speak a note, 60 s at most");
+    await named(page, "button", "Stop and keep the note");
+    await new Promise((settled) => setTimeout(settled, 1200));
+    await tap(page, "Stop and keep the note");
+    await until("the note", () => page.$$eval("audio", (all) => all.some((a) => a.readyState > 0)));
     for (let k = 0; k < 12; k++) {
       const sentence = await answer(page);
       if (k === 6) {
@@ -234,6 +239,7 @@ describe("on the roof, with the network off from the first tap", () => {
     const picker = await elsewhere.page.waitForSelector('input[type="file"]');
     await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(archive);
     await sees(elsewhere.page, /1 × visit: new/);
+    await sees(elsewhere.page, /1 × spoken note: new/);
     await tap(elsewhere.page, "Take it in");
     await answerLike(elsewhere.page, /1 rig/);
     await go(elsewhere.page, `${job}/fit?part=wire`);

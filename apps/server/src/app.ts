@@ -14,6 +14,7 @@ const POLICY = {
   scriptSrc: ["'self'"],
   styleSrc: ["'self'", "'unsafe-inline'"],
   imgSrc: ["'self'", "data:", "blob:"],
+  mediaSrc: ["'self'", "blob:"],
   fontSrc: ["'self'"],
   connectSrc: ["'self'"],
   workerSrc: ["'self'"],

@@ -1,11 +1,12 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
 import { PLAIN_CONDENSER, PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
-import type { JobId, LoadId, PhotoId, ReadingId, RigId, SourceId, StarterId, UnitId, WiringId, WorkId } from "./identity.ts";
+import type { JobId, LoadId, PhotoId, ReadingId, RigId, SoundId, SourceId, StarterId, UnitId, WiringId, WorkId } from "./identity.ts";
 import type { Job } from "./job.ts";
 import type { Load } from "./load.ts";
 import type { Photo } from "./photo.ts";
 import type { Reading } from "./reading.ts";
 import type { Rig } from "./rig.ts";
+import type { Sound } from "./sound.ts";
 import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
 import type { Starter } from "./starter.ts";
 import type { AirConditioner } from "./unit.ts";
@@ -205,5 +206,19 @@ export function newWork(now: string, job: Job): Work {
     mountFirst: true,
     leftHanded: false,
     events: [],
+  };
+}
+
+/** A spoken note to a step of a job's visit, as it was kept. */
+export function newSound(birth: Birth<SoundId>, job: Job, step: string, sound: Pick<Sound, "seconds" | "type" | "bytes">): Sound {
+  return {
+    kind: "sound",
+    ...stamped(birth, 1),
+    rigId: job.rigId,
+    unitId: job.unitId,
+    jobId: job.id,
+    step,
+    takenAt: birth.now,
+    ...sound,
   };
 }

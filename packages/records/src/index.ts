@@ -9,6 +9,7 @@ export {
   newReading,
   newRig,
   newShore,
+  newSound,
   newStarter,
   newUnit,
   newWiring,
@@ -21,6 +22,7 @@ export type {
   PhotoId,
   ReadingId,
   RigId,
+  SoundId,
   SourceId,
   StarterId,
   UnitId,
@@ -38,6 +40,7 @@ export { type AnyRecord, RECORD_SCHEMAS, type RecordOf } from "./record.ts";
 export type { Rig } from "./rig.ts";
 export { RIG_FILE_FORMAT, RIG_FILE_MOST, RIG_FILE_VERSION, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
 export { rigOf } from "./rig-of.ts";
+export { SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES, type Sound } from "./sound.ts";
 export {
   CHEMISTRIES,
   GEAR,

@@ -5,6 +5,7 @@ import { loadSchema } from "./load.ts";
 import { photoSchema } from "./photo.ts";
 import { readingSchema } from "./reading.ts";
 import { rigSchema } from "./rig.ts";
+import { soundSchema } from "./sound.ts";
 import { sourceSchema } from "./source.ts";
 import { starterSchema } from "./starter.ts";
 import { unitSchema } from "./unit.ts";
@@ -23,6 +24,7 @@ export interface RecordOf {
   readonly photo: z.infer<typeof photoSchema>;
   readonly wiring: z.infer<typeof wiringSchema>;
   readonly work: z.infer<typeof workSchema>;
+  readonly sound: z.infer<typeof soundSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -38,4 +40,5 @@ export const RECORD_SCHEMAS = {
   photo: photoSchema,
   wiring: wiringSchema,
   work: workSchema,
+  sound: soundSchema,
 } as const;

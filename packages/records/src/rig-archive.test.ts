@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { strToU8, zipSync } from "fflate";
 import { describe, expect, it } from "vitest";
 import { demoRecords } from "./demo/index.ts";
-import { type AnyRecord, newPhoto, PHOTO_MOST_BYTES, type PhotoId, writeRigFile } from "./index.ts";
+import { type AnyRecord, newPhoto, newSound, PHOTO_MOST_BYTES, type PhotoId, type SoundId, writeRigFile } from "./index.ts";
 import { readRigArchive, writeRigArchive } from "./rig-archive.ts";
 
 const NOW = "2026-06-21T18:41:00.000Z";
@@ -21,6 +21,18 @@ describe("the rig archive", () => {
     ]);
     const read = readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"));
     expect(read).toEqual({ ok: true, value: { records, pixels } });
+  });
+
+  it("carries spoken notes beside photos, each its own", () => {
+    const sound = newSound({ id: "s" as SoundId, now: NOW }, job, "lift run-off", { seconds: 3, type: "audio/webm", bytes: 6 });
+    const records = [...demoRecords(), photo("p"), sound];
+    const pixels = new Map([
+      ["p", jpeg(1)],
+      ["s", Uint8Array.of(0x1a, 0x45, 0xdf, 0xa3, 1, 2)],
+    ]);
+    expect(readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"))).toEqual({ ok: true, value: { records, pixels } });
+    pixels.set("s", jpeg(2));
+    expect(readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"))).toMatchObject({ reason: "not-a-sound", where: "sounds/1.bin" });
   });
 
   it.each([

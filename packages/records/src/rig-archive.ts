@@ -3,33 +3,56 @@ import { strFromU8, strToU8, type UnzipFileInfo, unzipSync, zipSync } from "ffla
 import { PHOTO_MOST_BYTES } from "./photo.ts";
 import type { AnyRecord } from "./record.ts";
 import { RIG_FILE_MOST, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
+import { SOUND_MOST_BYTES } from "./sound.ts";
 
-/** Pixels of photos by id. */
+/** Pixels of photos and sounds of notes by id. */
 export type Pixels = ReadonlyMap<string, Uint8Array>;
 /** Why an archive was refused. */
-export type ArchiveFailure = RigFileFailure | "not-a-zip" | "no-rig-file" | "picture-too-large" | "not-a-picture";
+export type ArchiveFailure = RigFileFailure | "not-a-zip" | "no-rig-file" | "picture-too-large" | "not-a-picture" | "not-a-sound";
 
 const RIGS = "rigs.ampsaver.json";
 /** Most that an archive may unfold to, bytes. */
 const MOST_BYTES = 500_000_000;
-const JPEG_STARTS = [0xff, 0xd8, 0xff] as const;
 
-/** Where the pixels of a photo lie in an archive: ids can hold letters that file names cannot. */
-const pictureName = (index: number): string => `photos/${index + 1}.jpg`;
+/** Kinds of record whose bytes lie in a folder of their own: ids can hold letters that file names cannot. */
+const FOLDERS = [
+  {
+    kind: "photo",
+    name: (at: number): string => `photos/${at + 1}.jpg`,
+    most: PHOTO_MOST_BYTES,
+    starts: [{ at: 0, bytes: [0xff, 0xd8, 0xff] }],
+    refusal: "not-a-picture",
+  },
+  {
+    kind: "sound",
+    name: (at: number): string => `sounds/${at + 1}.bin`,
+    most: SOUND_MOST_BYTES,
+    starts: [
+      { at: 0, bytes: [0x1a, 0x45, 0xdf, 0xa3] },
+      { at: 0, bytes: [0x4f, 0x67, 0x67, 0x53] },
+      { at: 4, bytes: [0x66, 0x74, 0x79, 0x70] },
+    ],
+    refusal: "not-a-sound",
+  },
+] as const;
 
-/** Writes records and the pixels of their photos as one zip archive; pictures are stored as they are. */
+/** Writes records with the bytes of their photos and sounds as one zip archive; they are stored as they are. */
 export function writeRigArchive(records: readonly AnyRecord[], pixels: Pixels, exportedAt: string, coreVersion: string): Uint8Array {
-  const pictures = photosOf(records).flatMap((photo, k) => {
-    const picture = pixels.get(photo.id);
-    return picture === undefined ? [] : [[pictureName(k), [picture, { level: 0 }]] as const];
-  });
+  const files = FOLDERS.flatMap(({ kind, name }) =>
+    records
+      .filter((r) => r.kind === kind)
+      .flatMap((record, k) => {
+        const bytes = pixels.get(record.id);
+        return bytes === undefined ? [] : [[name(k), [bytes, { level: 0 }]] as const];
+      }),
+  );
   return zipSync(
-    { [RIGS]: strToU8(writeRigFile(records, exportedAt, coreVersion)), ...Object.fromEntries(pictures) } as Parameters<typeof zipSync>[0],
+    { [RIGS]: strToU8(writeRigFile(records, exportedAt, coreVersion)), ...Object.fromEntries(files) } as Parameters<typeof zipSync>[0],
     { mtime: new Date(exportedAt) },
   );
 }
 
-/** Reads an archive: its rig file as any other, its pictures by the photos they belong to; a photo without one is kept without. */
+/** Reads an archive: its rig file as any other, its files by the records they belong to; a record without one is kept without. */
 export function readRigArchive(
   bytes: Uint8Array,
 ): Result<{ readonly records: readonly AnyRecord[]; readonly pixels: Pixels }, ArchiveFailure> {
@@ -40,24 +63,24 @@ export function readRigArchive(
   const read = readRigFile(strFromU8(text));
   if (!read.ok) return read;
   const pixels = new Map<string, Uint8Array>();
-  for (const [k, photo] of photosOf(read.value).entries()) {
-    const picture = files.value[pictureName(k)];
-    if (picture === undefined) continue;
-    if (!JPEG_STARTS.every((byte, at) => picture[at] === byte)) return fail("not-a-picture", pictureName(k));
-    pixels.set(photo.id, picture);
-  }
+  for (const { kind, name, starts, refusal } of FOLDERS)
+    for (const [k, record] of read.value.filter((r) => r.kind === kind).entries()) {
+      const file = files.value[name(k)];
+      if (file === undefined) continue;
+      if (!starts.some((s) => s.bytes.every((byte, n) => file[s.at + n] === byte))) return fail(refusal, name(k));
+      pixels.set(record.id, file);
+    }
   return ok({ records: read.value, pixels });
 }
-
-const photosOf = (records: readonly AnyRecord[]) => records.filter((r) => r.kind === "photo");
 
 function unfold(bytes: Uint8Array): Result<Readonly<Record<string, Uint8Array>>, ArchiveFailure> {
   let total = 0;
   let tooLarge: string | null = null;
   const wanted = ({ name, originalSize }: UnzipFileInfo): boolean => {
-    if (name !== RIGS && !name.startsWith("photos/")) return false;
+    const folder = FOLDERS.find((f) => name.startsWith(`${f.kind}s/`));
+    if (name !== RIGS && folder === undefined) return false;
     total += originalSize;
-    if (originalSize > (name === RIGS ? 4 * RIG_FILE_MOST : PHOTO_MOST_BYTES) || total > MOST_BYTES) tooLarge ??= name;
+    if (originalSize > (folder?.most ?? 4 * RIG_FILE_MOST) || total > MOST_BYTES) tooLarge ??= name;
     return tooLarge === null;
   };
   try {

@@ -77,6 +77,7 @@ function references(record: AnyRecord): string[] {
     case "wiring":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`];
     case "work":
+    case "sound":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
     case "photo":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.jobId === null ? [] : [`job ${record.jobId}`])];

@@ -16,4 +16,5 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   photo: { newest: 1, steps: {} },
   wiring: { newest: 1, steps: {} },
   work: { newest: 1, steps: {} },
+  sound: { newest: 1, steps: {} },
 };

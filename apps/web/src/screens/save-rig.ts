@@ -6,7 +6,19 @@ import { saveFile } from "../ui/save-file.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
 
 /** Every record of a rig, and the starters of the catalogue that its jobs ask about. */
-export function recordsOf({ rig, units, sources, loads, jobs, readings, photos, wirings, works, starters }: RigBundle): AnyRecord[] {
+export function recordsOf({
+  rig,
+  units,
+  sources,
+  loads,
+  jobs,
+  readings,
+  photos,
+  wirings,
+  works,
+  sounds,
+  starters,
+}: RigBundle): AnyRecord[] {
   const asked = new Set(jobs.map((job) => job.starterId));
   return [
     rig,
@@ -18,6 +30,7 @@ export function recordsOf({ rig, units, sources, loads, jobs, readings, photos, 
     ...photos,
     ...wirings,
     ...works,
+    ...sounds,
     ...starters.filter((s) => asked.has(s.id)),
   ];
 }
@@ -31,7 +44,7 @@ export async function saveRig(store: RecordStore, bundle: RigBundle, ...more: re
       : [...new Map(bundles.flatMap((b) => [...recordsOf(b), ...b.starters]).map((r) => [r.id, r])).values()];
   const name = more.length === 0 ? bundle.rig.name : "all rigs";
   const { rigFile, rigSlug } = await import("../workbench/rig-file.ts");
-  const photos = records.filter((r) => r.kind === "photo");
+  const photos = records.filter((r) => r.kind === "photo" || r.kind === "sound");
   if (photos.length === 0) {
     const file = rigFile(records, name, nowIso());
     saveFile(file.name, file.text, "application/json");

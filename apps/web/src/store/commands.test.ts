@@ -28,7 +28,7 @@ async function demo(): Promise<RecordStore> {
 }
 
 async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, loads, jobs, readings, photos, wirings, works, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, starters] = await Promise.all([
     store.list("unit", RIG),
     store.list("source", RIG),
     store.list("load", RIG),
@@ -37,6 +37,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     store.list("photo", RIG),
     store.list("wiring", RIG),
     store.list("work", RIG),
+    store.list("sound", RIG),
     store.list("starter"),
   ]);
   const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
@@ -50,6 +51,7 @@ async function bundleOf(store: RecordStore): Promise<RigBundle> {
     photos: photos.toSorted(byId),
     wirings: wirings.toSorted(byId),
     works: works.toSorted(byId),
+    sounds: sounds.toSorted(byId),
     starters: starters.toSorted(byId),
   };
 }

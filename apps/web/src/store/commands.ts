@@ -11,6 +11,7 @@ import {
   newReading,
   newRig,
   newShore,
+  newSound,
   newStarter,
   newUnit,
   newWiring,
@@ -19,6 +20,7 @@ import {
   type Reading,
   type RecordKind,
   type Rig,
+  type Sound,
   type Source,
   type Starter,
   type Wiring,
@@ -120,10 +122,10 @@ export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
 }
 
 /** Takes a rig away with all that belongs to it. */
-export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos, wirings, works }: RigBundle): Commit {
+export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos, wirings, works, sounds }: RigBundle): Commit {
   return {
     label: "delete-rig",
-    changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings, ...works].map(away),
+    changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings, ...works, ...sounds].map(away),
   };
 }
 
@@ -150,6 +152,21 @@ export function addPhotoCommit(
 /** Takes a photo away; undo brings it back with its pixels. */
 export function deletePhotoCommit(photo: Photo): Commit {
   return { label: "delete-photo", changes: [away(photo)] };
+}
+
+/** A spoken note to a step; its sound is kept under the id first. */
+export function addSoundCommit(
+  job: Job,
+  step: string,
+  sound: Pick<Sound, "seconds" | "type" | "bytes">,
+): { readonly commit: Commit; readonly id: string } {
+  const record = newSound(birth(), job, step, sound);
+  return { commit: { label: "add-sound", changes: [put(record)] }, id: record.id };
+}
+
+/** Takes a spoken note away. */
+export function deleteSoundCommit(sound: Sound): Commit {
+  return { label: "delete-sound", changes: [away(sound)] };
 }
 
 /** Entries of fields that are objects: only these change. */

@@ -83,14 +83,18 @@ async function migrateInPlace(db: Database, versions: Versions): Promise<void> {
   });
 }
 
+/** Kinds whose bytes lie beside the records. */
+const PIXELED = ["photo", "sound"] as const;
+
 /** Pixels whose photo is neither kept nor to be had back by undo or redo are let go. */
 async function dropLonePixels(db: Database): Promise<void> {
   await db.transaction("rw", db.tables, async () => {
     const ids = (await db.pixels.toCollection().primaryKeys()) as string[];
     if (ids.length === 0) return;
-    const kept = new Set<unknown>(await db.rows("photo").toCollection().primaryKeys());
+    const kept = new Set<unknown>();
+    for (const kind of PIXELED) for (const id of await db.rows(kind).toCollection().primaryKeys()) kept.add(id);
     await db.journal.each(({ changes }) => {
-      for (const change of changes) if (change.kind === "photo") kept.add(change.id);
+      for (const change of changes) if ((PIXELED as readonly string[]).includes(change.kind)) kept.add(change.id);
     });
     await db.pixels.bulkDelete(ids.filter((id) => !kept.has(id)));
   });

@@ -51,6 +51,8 @@ export type CommitLabel =
   | "delete-reading"
   | "add-photo"
   | "delete-photo"
+  | "add-sound"
+  | "delete-sound"
   | "import"
   | "answer";
 

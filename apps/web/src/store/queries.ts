@@ -1,4 +1,4 @@
-import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Source, Starter, Wiring, Work } from "@amp-saver/records";
+import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Sound, Source, Starter, Wiring, Work } from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
 import { useStore } from "./provider.tsx";
@@ -17,6 +17,8 @@ export interface RigBundle {
   readonly wirings: readonly Wiring[];
   /** Visits on the roof, one a job. */
   readonly works: readonly Work[];
+  /** Spoken notes; the sound is asked for one by one. */
+  readonly sounds: readonly Sound[];
   /** The catalogue, which belongs to every rig. */
   readonly starters: readonly Starter[];
 }
@@ -28,7 +30,7 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, loads, jobs, readings, photos, wirings, works, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, starters] = await Promise.all([
     store.list("unit", rigId),
     store.list("source", rigId),
     store.list("load", rigId),
@@ -37,6 +39,7 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     store.list("photo", rigId),
     store.list("wiring", rigId),
     store.list("work", rigId),
+    store.list("sound", rigId),
     store.list("starter"),
   ]);
   return {
@@ -49,6 +52,7 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     photos: photos.toSorted(oldestFirst),
     wirings: wirings.toSorted(oldestFirst),
     works: works.toSorted(oldestFirst),
+    sounds: sounds.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }

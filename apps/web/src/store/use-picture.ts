@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
 import { useStore } from "./provider.tsx";
 
-/** Address of a photo's pixels for an image; undefined while reading, null where this device has none. */
-export function usePicture(id: string): string | null | undefined {
+/** Address of a photo's pixels or a note's sound; undefined while reading, null where this device has none. */
+export function usePicture(id: string, type = "image/jpeg"): string | null | undefined {
   const { store } = useStore();
   const [url, setUrl] = useState<string | null | undefined>(undefined);
   useEffect(() => {
@@ -10,13 +10,13 @@ export function usePicture(id: string): string | null | undefined {
     let gone = false;
     void store.pixels(id).then((bytes) => {
       if (gone) return;
-      made = bytes === undefined ? null : URL.createObjectURL(new Blob([bytes], { type: "image/jpeg" }));
+      made = bytes === undefined ? null : URL.createObjectURL(new Blob([bytes], { type }));
       setUrl(made);
     });
     return () => {
       gone = true;
       if (made !== null) URL.revokeObjectURL(made);
     };
-  }, [store, id]);
+  }, [store, id, type]);
   return url;
 }

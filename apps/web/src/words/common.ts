@@ -43,6 +43,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   photo: "photo",
   wiring: "wiring",
   work: "visit",
+  sound: "spoken note",
 };
 
 export const COMMON = {
@@ -102,6 +103,8 @@ export const UNDONE = {
   "delete-reading": "Reading deleted",
   "add-photo": "Photo added",
   "delete-photo": "Photo deleted",
+  "add-sound": "Spoken note added",
+  "delete-sound": "Spoken note deleted",
   import: "File read in",
   answer: "Answer",
 } as const;

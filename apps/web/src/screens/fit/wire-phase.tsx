@@ -19,6 +19,7 @@ import { StepList } from "../prepare/step-list.tsx";
 import { wordedSteps } from "../prepare/worded-steps.ts";
 import type { FitProps } from "./fit-props.ts";
 import { ScrewTally } from "./screw-tally.tsx";
+import { SoundNotes } from "./sound-notes.tsx";
 
 const SUBJECTS = ["step"] as const;
 const NONE: ReadonlySet<string> = new Set();
@@ -136,6 +137,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
           </div>
         )}
         {done !== undefined && done.note !== "" && <p className="py-1 text-[15px]">{FIT.noted(done.note)}</p>}
+        <SoundNotes key={key} bundle={bundle} step={key} />
         <Photos bundle={bundle} subjects={SUBJECTS} />
         {undone.length === 0 && (
           <Link

@@ -1,0 +1,44 @@
+/** A recording under way. */
+export interface Recording {
+  readonly stop: () => void;
+  /** What was recorded, once it has stopped. */
+  readonly done: Promise<Recorded>;
+}
+
+interface Recorded {
+  readonly bytes: Uint8Array<ArrayBuffer>;
+  readonly seconds: number;
+  readonly type: string;
+}
+
+const BITS_PER_SECOND = 24_000;
+
+/** Whether this browser can record here at all: only over a secure address. */
+export function canRecord(): boolean {
+  return typeof MediaRecorder !== "undefined" && navigator.mediaDevices?.getUserMedia !== undefined;
+}
+
+/** Begins to record from the microphone, for so many seconds at most; null where it is refused. */
+export async function recordSound(mostS: number): Promise<Recording | null> {
+  const stream = await navigator.mediaDevices.getUserMedia({ audio: true }).catch(() => null);
+  if (stream === null) return null;
+  const recorder = new MediaRecorder(stream, { audioBitsPerSecond: BITS_PER_SECOND });
+  const chunks: Blob[] = [];
+  const began = performance.now();
+  const done = new Promise<Recorded>((settle) => {
+    recorder.addEventListener("dataavailable", (event) => chunks.push(event.data));
+    recorder.addEventListener("stop", () => {
+      for (const track of stream.getTracks()) track.stop();
+      const seconds = (performance.now() - began) / 1000;
+      const type = recorder.mimeType.split(";")[0] ?? "";
+      void new Blob(chunks).arrayBuffer().then((buffer) => settle({ bytes: new Uint8Array(buffer), seconds, type }));
+    });
+  });
+  recorder.start();
+  const timer = setTimeout(() => recorder.state !== "inactive" && recorder.stop(), mostS * 1000);
+  const stop = (): void => {
+    clearTimeout(timer);
+    if (recorder.state !== "inactive") recorder.stop();
+  };
+  return { stop, done };
+}
