@@ -18,6 +18,8 @@ const SHOTS = [
   ["wiring-found", "/job/demo-rear-job/prepare", TABLE],
   ["wiring-plan", "/job/demo-rear-job/prepare?part=plan", TABLE],
   ["wiring-phone", "/job/demo-rear-job/prepare?part=plan", PHONE],
+  ["isolate-phone", "/job/demo-rear-job/isolate", PHONE],
+  ["fit-phone", "/job/demo-rear-job/fit?part=wire", PHONE, "daylight", { at: "/job/demo-rear-job/isolate", press: "Dead and proven" }],
   ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
   ["together", "/rig/demo-tin-lantern/together", TABLE],
@@ -36,10 +38,18 @@ const browser = await puppeteer.launch({
   userDataDir: profile,
   args: CHROMIUM_FLAGS,
 });
-for (const [name, path, viewport, theme = "daylight"] of SHOTS) {
+for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   const page = await browser.newPage();
   await page.setViewport(viewport);
   await page.evaluateOnNewDocument((t) => localStorage.setItem("amp-saver settings", JSON.stringify({ theme: t })), theme);
+  if (first !== undefined) {
+    await page.goto(address + first.at, { waitUntil: "load" });
+    await page.waitForSelector(`::-p-text(${first.press})`);
+    await page.evaluate(
+      (text) => [...document.querySelectorAll("button")].find((b) => b.textContent.startsWith(text))?.click(),
+      first.press,
+    );
+  }
   await page.goto(address + path, { waitUntil: "load" });
   await page.waitForSelector("#answer");
   await new Promise((settled) => setTimeout(settled, 9000));
