@@ -72,6 +72,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^8 parts/);
     await go(page, `${job}/prepare?part=find`);
     await answerLike(page, /^Lift all three leads/);
+    await sees(page, /Not proven dead on this device: probe nothing and lift nothing yet/);
     await type(page, "Leads a and b, ohm", "4.2");
     await type(page, "Leads b and c, ohm", "0.8");
     await type(page, "Leads c and a, ohm", "3.4");
@@ -157,6 +158,9 @@ describe("on the roof, with the network off from the first tap", () => {
 
   it("judges the place for the starter", async () => {
     const { page } = roof;
+    await go(page, `${job}/prepare?part=find`);
+    await answerLike(page, /^Lead c is compressor C/);
+    expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
     await go(page, `${job}/fit?part=mount`);
     await answerLike(page, /^Not here yet/);
     await pick(page, "How it sits", "upside-down");

@@ -22,6 +22,8 @@ export const FIND = {
     "Read the three pairs to 0.1 ohm or better, then each pin to the case.",
     "Pin cover back on before any power, always.",
   ],
+  notDead: "Not proven dead on this device: probe nothing and lift nothing yet. Readings from before may be typed in.",
+  toIsolate: "To Isolate",
   order: "In this order",
   pairs: { ab: "Leads a and b", bc: "Leads b and c", ca: "Leads c and a" },
   open: "no path",

@@ -119,3 +119,9 @@ const AGAIN_S = ISOLATION_PARAMS.againS.value;
 export function againIn(firstAt: string | null, nowMs: number): number {
   return firstAt === null ? 0 : Math.max(0, Math.ceil(AGAIN_S - (nowMs - Date.parse(firstAt)) / 1000));
 }
+
+/** When the proof that holds was given, ms: work under it does not move that. */
+export function provedAt({ events }: Work, proof: LocalProof): number {
+  const given = events.findLast((e) => e.what === "proved")?.at;
+  return given === undefined ? proof.at : Date.parse(given);
+}

@@ -10,6 +10,7 @@ import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { useWide } from "../../ui/use-wide.ts";
 import { FIT } from "../../words/fit.ts";
 import { PREPARE } from "../../words/wiring.ts";
+import { provedAt } from "../../workbench/isolation.ts";
 import { proofOf } from "../../workbench/wiring.ts";
 import { allStates, opens } from "../../workbench/wiring-steps.ts";
 import { stepKey, undoneSteps } from "../../workbench/work.ts";
@@ -74,7 +75,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
       <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
         <p className="flex flex-wrap justify-between gap-x-4 bg-bench px-2 py-1 text-[15px] font-semibold">
-          <span>{proof !== null && FIT.dead(format(proof.at, "H:mm"), view.feeds.length)}</span>
+          <span>{proof !== null && FIT.dead(format(provedAt(work, proof), "H:mm"), view.feeds.length)}</span>
           <span className="figure">{FIT.stepOf(at + 1, worded.length)}</span>
         </p>
         <Answer question={FIT.question} parts={parts} {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })} />

@@ -12,7 +12,7 @@ import { Caution } from "../../ui/caution.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { ISOLATE, taskWords } from "../../words/isolate.ts";
 import { wiringNames } from "../../words/wiring.ts";
-import { isolationView, lockNow, proofNow } from "../../workbench/isolation.ts";
+import { isolationView, lockNow, proofNow, provedAt } from "../../workbench/isolation.ts";
 import { planView } from "../../workbench/wiring.ts";
 import { planMinutes } from "../../workbench/work.ts";
 import { CapacitorList } from "./capacitor-list.tsx";
@@ -59,7 +59,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [first] = view.open;
   const parts =
     lock === null && proof !== null
-      ? ISOLATE.open(format(proof.at, "H:mm"))
+      ? ISOLATE.open(format(provedAt(work, proof), "H:mm"))
       : first !== undefined
         ? ISOLATE.notYet(view.open.length, `${taskWords(first, feedName, capacitorName)}.`)
         : (lock !== null && ISOLATE.relock[lock]) || ISOLATE.ready;

@@ -1,10 +1,15 @@
+import { newWork } from "@amp-saver/records";
+import { useMemo } from "react";
+import { Link } from "react-router";
 import { editCommit } from "../../store/commands.ts";
+import { useLocalProof, useNow } from "../../store/local-proof.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
+import { isolationView, lockNow } from "../../workbench/isolation.ts";
 import { windingFigures, windingsOf } from "../../workbench/wiring.ts";
 import { Photos } from "../photos/photos.tsx";
 import type { PartProps } from "./part-props.ts";
@@ -19,7 +24,11 @@ const SAME_OHM = 0.0005;
 /** Find the wires: pins by three resistances, conductors by tracing with both ends free. */
 export function FindWires({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
   const { commit } = useStore();
-  const { unit, photos } = bundle;
+  const { unit, photos, job, rig, sources, works } = bundle;
+  const work = useMemo(() => works.find((w) => w.jobId === job.id) ?? newWork(job.createdAt, job), [works, job]);
+  const [proof] = useLocalProof(job.id);
+  const now = useNow(5);
+  const lock = lockNow(isolationView({ rig, unit, sources, wiring, work }), proof, now);
   const solved = windingsOf(wiring);
   const pins = solved?.ok === true ? solved.value.pins : null;
   const parts =
@@ -44,7 +53,17 @@ export function FindWires({ bundle, wiring, view, names, save, choice }: PartPro
           />
           {choice}
           <div className="mt-3 max-w-[760px]">
-            <Caution title={PREPARE.caution}>{PREPARE.cautionText}</Caution>
+            <Caution title={PREPARE.caution}>
+              {PREPARE.cautionText}{" "}
+              {lock !== null && (
+                <b className="block">
+                  {FIND.notDead}{" "}
+                  <Link to={`/job/${bundle.job.id}/isolate`} className="underline underline-offset-4">
+                    {FIND.toIsolate}
+                  </Link>
+                </b>
+              )}
+            </Caution>
           </div>
           <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIND.proofs}</h2>
           <p className="py-1 text-[15px]">{FIND.proofsHelp}</p>
