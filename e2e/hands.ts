@@ -64,6 +64,16 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await field.type(text);
 }
 
+/** Sets a list by its label, as a finger on the device’s own list does. */
+export async function pick(page: Page, label: string, value: string): Promise<void> {
+  const list = await page.waitForSelector(`::-p-aria(${label})`);
+  await list?.evaluate((e, to) => {
+    const select = e as HTMLSelectElement;
+    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
+    select.dispatchEvent(new Event("change", { bubbles: true }));
+  }, value);
+}
+
 /** What a field holds. */
 export async function fieldValue(page: Page, label: string): Promise<string> {
   const field = await named(page, "textbox", label);

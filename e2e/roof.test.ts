@@ -4,7 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
 
 let roof: Session;
 let job: string;
@@ -21,15 +21,6 @@ afterAll(() => roof.close());
 
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const tap = (page: Page, name: string, role = "button"): Promise<void> => press(page, name, "tap", role);
-
-async function pick(page: Page, label: string, value: string): Promise<void> {
-  const list = await page.waitForSelector(`::-p-aria(${label})`);
-  await list?.evaluate((e, to) => {
-    const select = e as HTMLSelectElement;
-    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
-    select.dispatchEvent(new Event("change", { bubbles: true }));
-  }, value);
-}
 
 /** Ticks everything on the page whose name matches. */
 async function tickAll(page: Page, pattern: RegExp): Promise<number> {

@@ -5,23 +5,13 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
   session = await openApp();
 });
 afterAll(() => session.close());
-
-/** Sets a list by its label, as a finger on the device's own list does. */
-async function pick(page: Page, label: string, value: string): Promise<void> {
-  const list = await page.waitForSelector(`::-p-aria(${label})`);
-  await list?.evaluate((e, to) => {
-    const select = e as HTMLSelectElement;
-    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
-    select.dispatchEvent(new Event("change", { bubbles: true }));
-  }, value);
-}
 
 async function view(page: Page, name: string): Promise<void> {
   await (await named(page, "radio", name)).click();
