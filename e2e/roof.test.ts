@@ -200,7 +200,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await tap(page, "Put power on: the work locks");
     await answerLike(page, /^Fan first, then silence, then the compressor\.$/);
     await go(page, `${job}/fit?part=wire`);
-    await answerLike(page, /^Locked: nobody proved it dead on this device since power was last on/);
+    await answerLike(page, /^Locked: it is not proven dead\. Stage 5 opens it\.$/);
   });
 
   it("is not unlocked by undo, by a second tab, or by a file", async () => {
@@ -220,6 +220,14 @@ describe("on the roof, with the network off from the first tap", () => {
       await page.keyboard.up("Control");
       await new Promise((settled) => setTimeout(settled, 150));
     }
+    await go(page, `${job}/isolate`);
+    await answerLike(page, /^Not dead yet, 17 things left: Generator off\.$/);
+    const declare = await named(page, "button", "Dead and proven: open the work");
+    expect(await declare.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
+    expect(await tickAll(page, /Generator: off/)).toBe(1);
+    await answerLike(page, /^Not dead yet, 16 things left/);
+    await go(page, `${job}/fit?part=wire`);
+    await answerLike(page, /^Locked/);
     const second = await browser.newPage();
     await second.setOfflineMode(true);
     await second.goto(new URL(`${job}/fit?part=wire`, page.url()).href);
@@ -238,7 +246,9 @@ describe("on the roof, with the network off from the first tap", () => {
     await tap(elsewhere.page, "Take it in");
     await answerLike(elsewhere.page, /1 rig/);
     await go(elsewhere.page, `${job}/fit?part=wire`);
-    await answerLike(elsewhere.page, /^Locked: nobody proved it dead on this device/);
+    await answerLike(elsewhere.page, /^Locked: it is not proven dead/);
+    await go(elsewhere.page, `${job}/isolate`);
+    await answerLike(elsewhere.page, /^Not dead yet, 17 things left/);
     await go(elsewhere.page, `${job}/prepare?part=find`);
     await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();

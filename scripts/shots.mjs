@@ -19,7 +19,13 @@ const SHOTS = [
   ["wiring-plan", "/job/demo-rear-job/prepare?part=plan", TABLE],
   ["wiring-phone", "/job/demo-rear-job/prepare?part=plan", PHONE],
   ["isolate-phone", "/job/demo-rear-job/isolate", PHONE],
-  ["fit-phone", "/job/demo-rear-job/fit?part=wire", PHONE, "daylight", { at: "/job/demo-rear-job/isolate", press: "Dead and proven" }],
+  [
+    "fit-phone",
+    "/job/demo-rear-job/fit?part=wire",
+    PHONE,
+    "daylight",
+    { job: "demo-rear-job", run: "demo", at: "/job/demo-rear-job/isolate", press: "Dead and proven" },
+  ],
   ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
   ["together", "/rig/demo-tin-lantern/together", TABLE],
@@ -43,6 +49,10 @@ for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   await page.setViewport(viewport);
   await page.evaluateOnNewDocument((t) => localStorage.setItem("amp-saver settings", JSON.stringify({ theme: t })), theme);
   if (first !== undefined) {
+    await page.evaluateOnNewDocument(({ job, run }) => {
+      if (localStorage.getItem(`amp-saver proof ${job}`) === null)
+        localStorage.setItem(`amp-saver proof ${job}`, JSON.stringify({ run, evidence: null, at: Date.now() }));
+    }, first);
     await page.goto(address + first.at, { waitUntil: "load" });
     await page.waitForSelector(`::-p-text(${first.press})`);
     await page.evaluate(

@@ -20,6 +20,8 @@ export const workSchema = z.strictObject({
   jobId,
   ...stamp(1),
   site: z.partialRecord(z.literal(SITE_QUESTIONS), z.boolean()),
+  /** The measuring in which sources, meter, pairs, capacitors and reasons were written down. */
+  run: z.string().max(100).optional(),
   sources: z.record(name, z.strictObject({ off: z.boolean(), locked: z.boolean() })),
   meterBefore: volts.nullable(),
   meterAfter: volts.nullable(),

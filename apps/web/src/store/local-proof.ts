@@ -18,8 +18,9 @@ function read(jobId: string): LocalProof | null {
   }
   if (text === null) return null;
   try {
-    const { evidence, at } = JSON.parse(text) as Partial<LocalProof>;
-    return typeof evidence === "string" && typeof at === "number" ? { evidence, at } : null;
+    const { run, evidence = null, at } = JSON.parse(text) as Partial<LocalProof>;
+    const declared = evidence === null || typeof evidence === "string";
+    return typeof run === "string" && declared && typeof at === "number" ? { run, evidence, at } : null;
   } catch {
     return null;
   }
@@ -38,8 +39,10 @@ function write(jobId: string, proof: LocalProof | null): void {
   globalThis.dispatchEvent(new Event(CHANGED));
 }
 
-/** The proof of a job on this device, and how to give, renew or take it back; changes in other tabs arrive too. */
-export function useLocalProof(jobId: string): readonly [LocalProof | null, (proof: LocalProof | null) => void] {
+type Turn = (old: LocalProof | null) => LocalProof | null;
+
+/** The proof of a job on this device, and how to turn it into the next; changes in other tabs arrive too. */
+export function useLocalProof(jobId: string): readonly [LocalProof | null, (turn: Turn) => void] {
   const [proof, setProof] = useState(() => read(jobId));
   useEffect(() => {
     const look = (): void => setProof(read(jobId));
@@ -51,7 +54,7 @@ export function useLocalProof(jobId: string): readonly [LocalProof | null, (proo
       globalThis.removeEventListener(CHANGED, look);
     };
   }, [jobId]);
-  return [proof, useCallback((next) => write(jobId, next), [jobId])];
+  return [proof, useCallback((turn) => write(jobId, turn(read(jobId))), [jobId])];
 }
 
 /** The present, renewed every so many seconds, and at once when the page is looked at again. */

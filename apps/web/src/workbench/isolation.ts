@@ -15,6 +15,7 @@ import {
   lockOf,
   openTasks,
   type PairVerdict,
+  runHolds,
   taskName,
 } from "@amp-saver/core/study/isolation";
 import { judgeSite, SITE_QUESTIONS, type SiteVerdict } from "@amp-saver/core/study/site";
@@ -98,14 +99,22 @@ export function isolationView({ rig, unit, sources, wiring, work }: IsolationInp
   };
 }
 
+/** Evidence before anything is measured. */
+export const NO_EVIDENCE = { sources: {}, meterBefore: null, meterAfter: null, pairs: {}, capacitors: {}, overrides: {} } as const;
+
+/** A visit as it counts on this device now: evidence of another measuring is left out. */
+export function countedWork(work: Work, proof: LocalProof | null, nowMs: number): Work {
+  return runHolds(work.run, proof, nowMs) ? work : { ...work, ...NO_EVIDENCE };
+}
+
 /** Whether work is open on this device now. */
 export function lockNow(view: IsolationView, proof: LocalProof | null, nowMs: number): LockReason | null {
   return lockOf(view.evidence, proof, nowMs);
 }
 
-/** A proof for the evidence as it stands. */
-export function proofNow(view: IsolationView, nowMs: number): LocalProof {
-  return { evidence: fingerprint(view.evidence), at: nowMs };
+/** The proof with the evidence as it stands declared dead. */
+export function declared(view: IsolationView, proof: LocalProof, nowMs: number): LocalProof {
+  return { ...proof, evidence: fingerprint(view.evidence), at: nowMs };
 }
 
 /** Name of an open task, under which a reason is kept. */

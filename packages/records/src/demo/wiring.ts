@@ -49,6 +49,7 @@ export function demoWork(job: Job, sources: readonly string[], now: string): Wor
   return {
     ...newWork(now, job),
     site: { dry: true, calm: true, ladder: true, helper: true, daylight: true, haul: true, skilled: true, allowed: true, flammable: false },
+    run: "demo",
     sources: Object.fromEntries(off),
     meterBefore: 121.4,
     meterAfter: 121.2,

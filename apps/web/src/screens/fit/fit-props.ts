@@ -1,12 +1,12 @@
 import type { Wiring, Work } from "@amp-saver/records";
-import type { useLocalProof } from "../../store/local-proof.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import type { IsolationView } from "../../workbench/isolation.ts";
 import type { PlanView } from "../../workbench/wiring.ts";
-import type { SaveWork } from "../isolate/save-work.ts";
+import type { SaveWork } from "../save-work.ts";
+import type { useLock } from "../use-lock.ts";
 
-type Local = ReturnType<typeof useLocalProof>;
+type Lock = ReturnType<typeof useLock>;
 
 /** What every part of fitting is given. */
 export interface FitProps {
@@ -16,8 +16,8 @@ export interface FitProps {
   readonly view: IsolationView;
   readonly plan: PlanView;
   readonly names: WiringNames;
-  readonly proof: Local[0];
-  readonly setProof: Local[1];
+  readonly proof: Lock["proof"];
+  readonly relock: Lock["relock"];
   readonly save: SaveWork;
   readonly choice: React.ReactNode;
 }

@@ -1,18 +1,11 @@
-import { newWiring, newWork } from "@amp-saver/records";
-import { useMemo } from "react";
 import { Link, useSearchParams } from "react-router";
-import { workCommit } from "../../store/commands.ts";
-import { useLocalProof, useNow } from "../../store/local-proof.ts";
-import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
-import { wiringNames } from "../../words/wiring.ts";
-import { isolationView, lockNow, proofNow } from "../../workbench/isolation.ts";
-import { planView } from "../../workbench/wiring.ts";
-import type { SaveWork } from "../isolate/save-work.ts";
+import { useLock } from "../use-lock.ts";
+import { useUnitWiring } from "../use-unit-wiring.ts";
 import { ClosePhase } from "./close-phase.tsx";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
@@ -24,24 +17,11 @@ type Phase = (typeof PHASES)[number];
 
 /** Fit: mount, wire step by step, first power, close. Work on the circuit opens only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const { commit } = useStore();
   const [params, setParams] = useSearchParams();
-  const { job, unit, rig, sources, starters, wirings, works } = bundle;
-  const kept = works.find((w) => w.jobId === job.id);
-  const work = useMemo(() => kept ?? newWork(job.createdAt, job), [kept, job]);
-  const wiring = useMemo(() => wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), [wirings, unit]);
-  const starter = starters.find((s) => s.id === job.starterId);
-  const plan = useMemo(() => planView(wiring, starter), [wiring, starter]);
-  const names = useMemo(() => wiringNames(plan.asFound, plan.plan.ok ? plan.plan.value.finished : null), [plan]);
-  const view = useMemo(() => isolationView({ rig, unit, sources, wiring, work }), [rig, unit, sources, wiring, work]);
-  const [proof, setProof] = useLocalProof(job.id);
-  const now = useNow(5);
-  const lock = lockNow(view, proof, now);
+  const { job } = bundle;
+  const { wiring, plan, names } = useUnitWiring(bundle);
+  const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
   const phase: Phase = PHASES.find((p) => p === params.get("part")) ?? (work.mountFirst ? "mount" : "wire");
-  const save: SaveWork = (change, field, entries) => {
-    if (lock === null) setProof(proofNow(view, Date.now()));
-    void commit(workCommit(job, change, field, entries));
-  };
   const choice = (
     <div className="mt-2">
       <Choice<Phase>
@@ -56,7 +36,7 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
       />
     </div>
   );
-  const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, choice, setProof };
+  const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, choice, relock };
   if ((phase === "mount" || phase === "wire") && lock !== null)
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">

@@ -1,6 +1,3 @@
-import { workCommit } from "../../store/commands.ts";
-import { nowIso } from "../../store/identity.ts";
-import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
@@ -13,18 +10,7 @@ import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "../../workbench/work.ts"
 import type { FitProps } from "./fit-props.ts";
 
 /** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */
-export function PowerPhase({
-  bundle,
-  work,
-  wiring,
-  plan,
-  save,
-  choice,
-  setProof,
-  lock,
-}: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
-  const { commit } = useStore();
-  const { job } = bundle;
+export function PowerPhase({ work, wiring, plan, save, choice, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
   const undone = undoneSteps(plan, work).length;
   const faults = plan.plan.ok ? builtView(wiring, plan.plan.value).faults.length : 1;
   const before = BEFORE_POWER.every((c) => work.power[c] === true);
@@ -61,15 +47,7 @@ export function PowerPhase({
       {BEFORE_POWER.map(tick)}
       {!powered && (
         <div className="py-3">
-          <RoofButton
-            main
-            disabled={!ready || !before || lock !== null}
-            onClick={() => {
-              setProof(null);
-              const events = [...work.events, { at: nowIso(), what: "powered" as const }].slice(-500);
-              void commit(workCommit(job, { events }, "event powered"));
-            }}
-          >
+          <RoofButton main disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
             {FIT.powerOn}
           </RoofButton>
         </div>

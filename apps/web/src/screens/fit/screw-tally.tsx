@@ -1,6 +1,6 @@
 import type { Work } from "@amp-saver/records";
 import { FIT } from "../../words/fit.ts";
-import type { SaveWork } from "../isolate/save-work.ts";
+import type { SaveWork } from "../save-work.ts";
 
 interface ScrewTallyProps {
   readonly work: Work;

@@ -2,7 +2,7 @@ import type { Work } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import { againIn, type IsolationView } from "../../workbench/isolation.ts";
-import type { SaveWork } from "./save-work.ts";
+import type { SaveWork } from "../save-work.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 interface CapacitorListProps {

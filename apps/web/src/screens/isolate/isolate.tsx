@@ -1,48 +1,25 @@
-import { newWiring, newWork, type Work } from "@amp-saver/records";
 import { format } from "date-fns";
-import { useMemo } from "react";
 import { Link } from "react-router";
-import { workCommit } from "../../store/commands.ts";
-import { nowIso } from "../../store/identity.ts";
-import { useLocalProof, useNow } from "../../store/local-proof.ts";
-import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { ISOLATE, taskWords } from "../../words/isolate.ts";
-import { wiringNames } from "../../words/wiring.ts";
-import { isolationView, lockNow, proofNow, provedAt } from "../../workbench/isolation.ts";
-import { planView } from "../../workbench/wiring.ts";
+import { provedAt } from "../../workbench/isolation.ts";
 import { planMinutes } from "../../workbench/work.ts";
+import { useLock } from "../use-lock.ts";
+import { useUnitWiring } from "../use-unit-wiring.ts";
 import { CapacitorList } from "./capacitor-list.tsx";
 import { FeedList } from "./feed-list.tsx";
 import { OverrideList } from "./override-list.tsx";
 import { PairList } from "./pair-list.tsx";
-import type { SaveWork } from "./save-work.ts";
 import { SiteList } from "./site-list.tsx";
 
 /** Isolate: go or no-go, every source off, live–dead–live, every capacitor bled; then work opens on this device. */
 export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const { commit } = useStore();
-  const { job, unit, rig, sources, starters, wirings, works } = bundle;
-  const kept = works.find((w) => w.jobId === job.id);
-  const work = useMemo(() => kept ?? newWork(job.createdAt, job), [kept, job]);
-  const wiring = useMemo(() => wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), [wirings, unit]);
-  const view = useMemo(() => isolationView({ rig, unit, sources, wiring, work }), [rig, unit, sources, wiring, work]);
-  const plan = useMemo(
-    () =>
-      planView(
-        wiring,
-        starters.find((s) => s.id === job.starterId),
-      ),
-    [wiring, starters, job.starterId],
-  );
-  const names = useMemo(() => wiringNames(plan.asFound, null), [plan]);
-  const [proof, setProof] = useLocalProof(job.id);
-  const now = useNow(1);
-  const lock = lockNow(view, proof, now);
-  const save: SaveWork = (change, field, entries) => void commit(workCommit(job, change, field, entries));
+  const { job } = bundle;
+  const { wiring, plan, names } = useUnitWiring(bundle);
+  const { work, view, lock, proof, now, save, saveEvidence, declare, relock } = useLock(bundle, wiring, 1);
   const feedName = (id: string): string => {
     const feed = view.feeds.find((f) => f.id === id);
     return (
@@ -54,8 +31,6 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     const [a, b] = view.capacitors.find((c) => c.id === id)?.between ?? [id, id];
     return `${names.terminal(a)} to ${names.terminal(b)}`;
   };
-  const event = (what: Work["events"][number]["what"]): void =>
-    void commit(workCommit(job, { events: [...work.events, { at: nowIso(), what }].slice(-500) }, `event ${what}`));
   const [first] = view.open;
   const parts =
     lock === null && proof !== null
@@ -63,10 +38,6 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       : first !== undefined
         ? ISOLATE.notYet(view.open.length, `${taskWords(first, feedName, capacitorName)}.`)
         : (lock !== null && ISOLATE.relock[lock]) || ISOLATE.ready;
-  const lockAgain = (what: "powered" | "hands"): void => {
-    setProof(null);
-    event(what);
-  };
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
@@ -76,10 +47,10 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
         </Caution>
       </div>
       <SiteList work={work} site={view.site} minutes={planMinutes(plan)} save={save} />
-      <FeedList view={view} work={work} nameOf={feedName} save={save} />
-      <PairList view={view} work={work} save={save} />
-      <CapacitorList view={view} work={work} nameOf={capacitorName} now={now} save={save} />
-      <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={save} />
+      <FeedList view={view} work={work} nameOf={feedName} save={saveEvidence} />
+      <PairList view={view} work={work} save={saveEvidence} />
+      <CapacitorList view={view} work={work} nameOf={capacitorName} now={now} save={saveEvidence} />
+      <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={saveEvidence} />
       <div className="mt-6 grid gap-3 pb-6">
         {lock === null ? (
           <>
@@ -89,18 +60,11 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
             >
               {ISOLATE.toFit}
             </Link>
-            <RoofButton onClick={() => lockAgain("powered")}>{ISOLATE.powered}</RoofButton>
-            <RoofButton onClick={() => lockAgain("hands")}>{ISOLATE.hands}</RoofButton>
+            <RoofButton onClick={() => relock("powered")}>{ISOLATE.powered}</RoofButton>
+            <RoofButton onClick={() => relock("hands")}>{ISOLATE.hands}</RoofButton>
           </>
         ) : (
-          <RoofButton
-            main
-            disabled={view.open.length > 0}
-            onClick={() => {
-              setProof(proofNow(view, Date.now()));
-              event("proved");
-            }}
-          >
+          <RoofButton main disabled={view.open.length > 0} onClick={declare}>
             {ISOLATE.declare}
           </RoofButton>
         )}

@@ -3,7 +3,7 @@ import { Collapsible } from "radix-ui";
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import { type IsolationView, nameOfTask } from "../../workbench/isolation.ts";
-import type { SaveWork } from "./save-work.ts";
+import type { SaveWork } from "../save-work.ts";
 
 interface OverrideListProps {
   readonly view: IsolationView;

@@ -1,17 +1,14 @@
-import { newWork } from "@amp-saver/records";
-import { useMemo } from "react";
 import { Link } from "react-router";
 import { editCommit } from "../../store/commands.ts";
-import { useLocalProof, useNow } from "../../store/local-proof.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
-import { isolationView, lockNow } from "../../workbench/isolation.ts";
 import { windingFigures, windingsOf } from "../../workbench/wiring.ts";
 import { Photos } from "../photos/photos.tsx";
+import { useLock } from "../use-lock.ts";
 import type { PartProps } from "./part-props.ts";
 import { ProofForm } from "./proof-form.tsx";
 import { TwoColumns } from "./two-columns.tsx";
@@ -24,11 +21,8 @@ const SAME_OHM = 0.0005;
 /** Find the wires: pins by three resistances, conductors by tracing with both ends free. */
 export function FindWires({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
   const { commit } = useStore();
-  const { unit, photos, job, rig, sources, works } = bundle;
-  const work = useMemo(() => works.find((w) => w.jobId === job.id) ?? newWork(job.createdAt, job), [works, job]);
-  const [proof] = useLocalProof(job.id);
-  const now = useNow(5);
-  const lock = lockNow(isolationView({ rig, unit, sources, wiring, work }), proof, now);
+  const { unit, photos } = bundle;
+  const { lock } = useLock(bundle, wiring, 5);
   const solved = windingsOf(wiring);
   const pins = solved?.ok === true ? solved.value.pins : null;
   const parts =

@@ -81,21 +81,32 @@ export function openTasks(evidence: DeadEvidence): readonly DeadTask[] {
 
 /** What this device knows of the proof: never from a file, never undone. */
 export interface LocalProof {
-  /** Fingerprint of the evidence it was given for. */
-  readonly evidence: string;
-  /** When it was given or last worked under, ms. */
+  /** The measuring that was begun here; what was written down in another proves nothing. */
+  readonly run: string;
+  /** Fingerprint of the evidence it was declared dead for; null while it is measured. */
+  readonly evidence: string | null;
+  /** When it was last measured or worked under, ms. */
   readonly at: number;
 }
 
 /** Why work is locked; null where it is open. */
 export type LockReason = "tasks-open" | "not-proved-here" | "evidence-changed" | "long-break";
 
+/** Whether evidence written down in a run counts: measured on this device, since power was last on, without a long break. */
+export function runHolds(run: string | undefined, proof: LocalProof | null, nowMs: number): boolean {
+  return proof !== null && run === proof.run && !tooOld(proof, nowMs);
+}
+
+function tooOld({ at }: LocalProof, nowMs: number): boolean {
+  return nowMs - at > P.breakMin.value * 60_000 || at > nowMs + 60_000;
+}
+
 /** Whether work on the circuit is open now. */
 export function lockOf(evidence: DeadEvidence, proof: LocalProof | null, nowMs: number): LockReason | null {
+  if (proof !== null && proof.evidence !== null && tooOld(proof, nowMs)) return "long-break";
   if (openTasks(evidence).length > 0) return "tasks-open";
-  if (proof === null) return "not-proved-here";
-  if (proof.evidence !== fingerprint(evidence)) return "evidence-changed";
-  return nowMs - proof.at > P.breakMin.value * 60_000 || proof.at > nowMs + 60_000 ? "long-break" : null;
+  if (proof === null || proof.evidence === null) return "not-proved-here";
+  return proof.evidence === fingerprint(evidence) ? null : "evidence-changed";
 }
 
 /** Text that changes with anything in the evidence. */

@@ -12,6 +12,7 @@ export {
   PAIR_VERDICTS,
   type PairReading,
   type PairVerdict,
+  runHolds,
   taskName,
 } from "./dead.ts";
 export { type Bleed, bleed, type CapacitorFigures, type ChargedCapacitor, capacitorsOf } from "./discharge.ts";

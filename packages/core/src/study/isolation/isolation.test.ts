@@ -11,6 +11,7 @@ import {
   lockOf,
   openTasks,
   ISOLATION_PARAMS as P,
+  runHolds,
   taskName,
 } from "./index.ts";
 
@@ -88,13 +89,23 @@ const DONE: DeadEvidence = {
 
 describe("work on the circuit", () => {
   it("is open with everything done and proved here, and with nothing less", () => {
-    const proof = { evidence: fingerprint(DONE), at: 1000 };
+    const proof = { run: "r", evidence: fingerprint(DONE), at: 1000 };
     expect(lockOf(DONE, proof, 1000)).toBeNull();
     expect(lockOf(DONE, null, 1000)).toBe("not-proved-here");
+    expect(lockOf(DONE, { ...proof, evidence: null }, 1000)).toBe("not-proved-here");
     expect(lockOf({ ...DONE, meterAfter: 119 }, proof, 1000)).toBe("evidence-changed");
     expect(lockOf(DONE, proof, 1000 + 61 * 60_000)).toBe("long-break");
     expect(lockOf(DONE, { ...proof, at: 1000 + 120_000 }, 1000)).toBe("long-break");
     expect(lockOf({ ...DONE, sources: [{ id: "shore", off: true, locked: false }] }, proof, 1000)).toBe("tasks-open");
+  });
+
+  it("counts only what was measured in the run begun here, and not after a long break", () => {
+    const proof = { run: "r", evidence: null, at: 1000 };
+    expect(runHolds("r", proof, 1000 + 59 * 60_000)).toBe(true);
+    expect(runHolds("r", proof, 1000 + 61 * 60_000)).toBe(false);
+    expect(runHolds("earlier", proof, 1000)).toBe(false);
+    expect(runHolds(undefined, proof, 1000)).toBe(false);
+    expect(runHolds("r", null, 1000)).toBe(false);
   });
 
   it.each<[string, Partial<DeadEvidence>, string]>([

@@ -1,0 +1,59 @@
+import { newWork, type Wiring, type Work } from "@amp-saver/records";
+import { useMemo, useRef } from "react";
+import { workCommit } from "../store/commands.ts";
+import { newId, nowIso } from "../store/identity.ts";
+import { useLocalProof, useNow } from "../store/local-proof.ts";
+import { useStore } from "../store/provider.tsx";
+import type { JobBundle } from "../store/queries.ts";
+import { countedWork, declared, isolationView, lockNow, NO_EVIDENCE } from "../workbench/isolation.ts";
+import type { SaveWork } from "./save-work.ts";
+
+const MOST_EVENTS = 500;
+
+/**
+ * The visit of a job as it counts on this device, whether its work is open, and what changes that. Evidence
+ * counts only in the measuring that was begun here since power was last on; the first figure after that
+ * begins a new one and leaves the earlier figures out.
+ */
+export function useLock({ job, rig, unit, sources, works }: JobBundle, wiring: Wiring, everyS: number) {
+  const { commit } = useStore();
+  const [local, setLocal] = useLocalProof(job.id);
+  const now = useNow(everyS);
+  const stored = useMemo(() => works.find((w) => w.jobId === job.id) ?? newWork(job.createdAt, job), [works, job]);
+  const work = useMemo(() => countedWork(stored, local, now), [stored, local, now]);
+  const view = useMemo(() => isolationView({ rig, unit, sources, wiring, work }), [rig, unit, sources, wiring, work]);
+  const lock = lockNow(view, local, now);
+  /** The visit as it stood when a measuring was begun: until that is read back, further figures belong to it. */
+  const begunOn = useRef<Work | null>(null);
+
+  const save: SaveWork = (change, field, entries) => {
+    if (lock === null) setLocal((old) => old && { ...old, at: Date.now() });
+    void commit(workCommit(job, change, field, entries));
+  };
+  const saveEvidence: SaveWork = (change, field, entries) => {
+    const at = Date.now();
+    if (begunOn.current === stored || work === stored) {
+      setLocal((old) => old && { ...old, at });
+      void commit(workCommit(job, change, field, entries));
+      return;
+    }
+    begunOn.current = stored;
+    const run = newId<string>();
+    setLocal(() => ({ run, evidence: null, at }));
+    void commit(workCommit(job, { ...NO_EVIDENCE, run, ...change }, field, entries));
+  };
+  const log = (what: Work["events"][number]["what"]): void => {
+    const events = [...stored.events, { at: nowIso(), what }].slice(-MOST_EVENTS);
+    void commit(workCommit(job, { events }, `event ${what}`));
+  };
+  const declare = (): void => {
+    setLocal((old) => old && declared(view, old, Date.now()));
+    log("proved");
+  };
+  /** Power is back, or other hands take over: what was measured counts no longer. */
+  const relock = (what: "powered" | "hands"): void => {
+    setLocal(() => null);
+    log(what);
+  };
+  return { work, view, lock, proof: local, now, save, saveEvidence, declare, relock };
+}

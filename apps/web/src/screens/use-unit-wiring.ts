@@ -1,0 +1,14 @@
+import { newWiring } from "@amp-saver/records";
+import { useMemo } from "react";
+import type { JobBundle } from "../store/queries.ts";
+import { wiringNames } from "../words/wiring.ts";
+import { planView } from "../workbench/wiring.ts";
+
+/** How the unit of a job is wired, the starter asked about, the plan, and the names of its parts. */
+export function useUnitWiring({ unit, job, wirings, starters }: JobBundle) {
+  const wiring = useMemo(() => wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), [wirings, unit]);
+  const starter = starters.find((s) => s.id === job.starterId);
+  const plan = useMemo(() => planView(wiring, starter), [wiring, starter]);
+  const names = useMemo(() => wiringNames(plan.asFound, plan.plan.ok ? plan.plan.value.finished : null), [plan]);
+  return { wiring, starter, plan, names };
+}
