@@ -20,7 +20,7 @@ export default defineConfig({
         test: {
           name: "e2e",
           include: ["e2e/**/*.test.ts"],
-          fileParallelism: false,
+          maxWorkers: 2,
           testTimeout: 240_000,
           hookTimeout: 180_000,
           globalSetup: ["e2e/setup.ts"],

@@ -175,7 +175,7 @@ export function newWiring(now: string, unit: AirConditioner): Wiring {
 export function newWork(now: string, job: Job): Work {
   return {
     kind: "work",
-    ...stamped({ id: job.id as string as WorkId, now }, 1),
+    ...stamped({ id: job.id as string as WorkId, now }, 2),
     rigId: job.rigId,
     unitId: job.unitId,
     jobId: job.id,

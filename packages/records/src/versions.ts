@@ -15,6 +15,6 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   load: { newest: 1, steps: {} },
   photo: { newest: 1, steps: {} },
   wiring: { newest: 1, steps: {} },
-  work: { newest: 1, steps: {} },
+  work: { newest: 2, steps: { 1: asItWas } },
   sound: { newest: 1, steps: {} },
 };

@@ -9,7 +9,7 @@ const volts = z.number().min(-1000).max(1000);
 
 /** What is ticked off before power and after it. */
 export const POWER_CHECKS = ["joints", "cover", "clear", "fan", "compressor", "lamp", "quiet"] as const;
-export const CLOSING_CHECKS = ["putty", "grommet", "sealant", "lid", "tools"] as const;
+export const CLOSING_CHECKS = ["fixed", "putty", "grommet", "sealant", "lid", "tools"] as const;
 
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const workSchema = z.strictObject({
@@ -18,7 +18,7 @@ export const workSchema = z.strictObject({
   rigId,
   unitId,
   jobId,
-  ...stamp(1),
+  ...stamp(2),
   site: z.partialRecord(z.literal(SITE_QUESTIONS), z.boolean()),
   /** The measuring in which sources, meter, pairs, capacitors and reasons were written down. */
   run: z.string().max(100).optional(),
@@ -48,6 +48,8 @@ export const workSchema = z.strictObject({
   screwsOut: z.number().int().min(0).max(200),
   screwsIn: z.number().int().min(0).max(200),
   mountFirst: z.boolean(),
+  /** Whether tape and screws wait until it has been tested; they do unless said otherwise. */
+  fixLast: z.boolean().optional(),
   leftHanded: z.boolean(),
   /** What happened to the proof: given, power back, other hands. */
   events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),

@@ -126,6 +126,13 @@ export function useRigs(): readonly RigBundle[] | undefined {
   return data;
 }
 
+/** Every visit of every rig: one's own times are read from them. */
+export function useWorks(): readonly Work[] {
+  const { store } = useStore();
+  return useSWR(["works"], () => store.list("work")).data ?? NO_WORKS;
+}
+const NO_WORKS: readonly Work[] = [];
+
 /** What can be undone and redone now. */
 export function useHistory(): History {
   const { store } = useStore();

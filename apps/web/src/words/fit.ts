@@ -40,7 +40,8 @@ export const FIT = {
   skipBack: "Step before",
   skipOn: "Step after",
   left: "Left-handed: buttons on the left",
-  mountFirst: "Mount before wiring; tape and screw after the test",
+  mountFirst: "Mount before wiring",
+  fixLast: "Dry fit now; tape and screw after the test",
   screwsOut: "Screws taken out",
   screwsIn: "Screws put back",
   screwsCount: (name: string): string => `${name}: one more`,
@@ -126,6 +127,7 @@ export const FIT = {
   went: [{ text: "It ran as expected: " }, { text: "close up, then the learning runs.", decides: true }] as readonly Part[],
   strong: "Learn on a strong source, not on the small generator; eco mode off.",
   closing: {
+    fixed: "Fixed: tape, screws and second restraint",
     putty: "Putty back in every hole",
     grommet: "Grommet or strain relief on every wire",
     sealant: "Roof sealant where screws came out",

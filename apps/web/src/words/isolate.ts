@@ -1,6 +1,6 @@
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/core/study/isolation";
-import type { SiteQuestion } from "@amp-saver/core/study/site";
+import type { OwnMinutes, SiteQuestion } from "@amp-saver/core/study/site";
 import type { Part } from "./check.ts";
 
 /** Words for isolating and proving dead. */
@@ -40,6 +40,8 @@ export const ISOLATE = {
   no: "No",
   goes: (minutes: number): string =>
     `Go. About ${formatNumber(minutes, 0)} min with tug tests, without learning runs; common practice, no source.`,
+  ownTime: ({ minutes, quickMin, slowMin, timed, visits }: OwnMinutes): string =>
+    `By your own log the steps take ${formatNumber(minutes, 0)} min, ${formatNumber(quickMin, 0)} to ${formatNumber(slowMin, 0)}: ${timed} steps timed in ${visits === 1 ? "one visit" : `${visits} visits`}.`,
   noGo: (what: readonly string[]): string => `No-go while: ${what.join(", ")}.`,
   siteOpen: (n: number): string => `${n === 1 ? "One answer" : `${n} answers`} missing.`,
   against: {

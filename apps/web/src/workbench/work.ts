@@ -1,6 +1,7 @@
 import { judgeMounting, MOUNTING_CHECKS, type MountingReason } from "@amp-saver/core/study/mounting";
-import { usualMinutes } from "@amp-saver/core/study/site";
+import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
 import { CLOSING_CHECKS, POWER_CHECKS, type Work } from "@amp-saver/records";
+export type { OwnMinutes } from "@amp-saver/core/study/site";
 import type { PlanView, StepGroup } from "./wiring.ts";
 
 /** Minutes the plan usually takes. */
@@ -38,8 +39,16 @@ export const AFTER_POWER = POWER_CHECKS.slice(3);
 
 /** What is not closed yet: ticks open, and screws missing (negative: too many). */
 export function closingState(work: Work): { readonly open: number; readonly screws: number } {
-  return { open: CLOSING_CHECKS.filter((c) => work.closing[c] !== true).length, screws: work.screwsOut - work.screwsIn };
+  return { open: closingList(work).filter((c) => work.closing[c] !== true).length, screws: work.screwsOut - work.screwsIn };
 }
 
-/** What is ticked at the end. */
-export const CLOSING_LIST = CLOSING_CHECKS;
+/** What is ticked at the end; fixing is among it only where it waited for the test. */
+export function closingList(work: Work): readonly (typeof CLOSING_CHECKS)[number][] {
+  return CLOSING_CHECKS.filter((c) => c !== "fixed" || work.fixLast !== false);
+}
+
+/** Minutes the plan's steps take by the hours of earlier visits' ticks; null where too few were timed. */
+export function ownPlanMinutes({ groups }: PlanView, works: readonly Work[]): OwnMinutes | null {
+  const visits = works.map(({ steps }) => Object.values(steps).map(({ at }) => Date.parse(at)));
+  return ownMinutes(visits, groups.length);
+}

@@ -4,7 +4,7 @@ import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
-import { CLOSING_LIST, closingState } from "../../workbench/work.ts";
+import { closingList, closingState } from "../../workbench/work.ts";
 import { Photos } from "../photos/photos.tsx";
 import type { FitProps } from "./fit-props.ts";
 import { ScrewTally } from "./screw-tally.tsx";
@@ -23,7 +23,7 @@ export function ClosePhase({ bundle, work, save, choice }: FitProps) {
       <Answer question={FIT.question} parts={parts} />
       {choice}
       <div className="mt-3">
-        {CLOSING_LIST.map((check) => (
+        {closingList(work).map((check) => (
           <Tick
             key={check}
             label={FIT.closing[check]}

@@ -89,6 +89,7 @@ export function MountPhase({ work, save, choice }: FitProps) {
         />
       ))}
       <Tick label={FIT.mountFirst} ticked={work.mountFirst} onChange={(mountFirst) => save({ mountFirst }, "mountFirst")} />
+      <Tick label={FIT.fixLast} ticked={work.fixLast !== false} onChange={(fixLast) => save({ fixLast }, "fixLast")} />
     </div>
   );
 }

@@ -1,12 +1,12 @@
 import { format } from "date-fns";
 import { Link } from "react-router";
-import type { JobBundle } from "../../store/queries.ts";
+import { type JobBundle, useWorks } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { ISOLATE, taskWords } from "../../words/isolate.ts";
 import { provedAt } from "../../workbench/isolation.ts";
-import { planMinutes } from "../../workbench/work.ts";
+import { ownPlanMinutes, planMinutes } from "../../workbench/work.ts";
 import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { CapacitorList } from "./capacitor-list.tsx";
@@ -46,7 +46,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>
       </div>
-      <SiteList work={work} site={view.site} minutes={planMinutes(plan)} save={save} />
+      <SiteList work={work} site={view.site} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useWorks())} save={save} />
       <FeedList view={view} work={work} nameOf={feedName} save={saveEvidence} />
       <PairList view={view} work={work} save={saveEvidence} />
       <CapacitorList view={view} work={work} nameOf={capacitorName} now={now} save={saveEvidence} />

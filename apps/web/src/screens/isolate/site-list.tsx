@@ -1,6 +1,7 @@
 import type { Work } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
+import type { OwnMinutes } from "../../workbench/work.ts";
 import { type IsolationView, SITE_LIST } from "../../workbench/isolation.ts";
 import type { SaveWork } from "../save-work.ts";
 
@@ -8,11 +9,12 @@ interface SiteListProps {
   readonly work: Work;
   readonly site: IsolationView["site"];
   readonly minutes: number;
+  readonly own: OwnMinutes | null;
   readonly save: SaveWork;
 }
 
 /** Go or no-go before anyone climbs. */
-export function SiteList({ work, site, minutes, save }: SiteListProps) {
+export function SiteList({ work, site, minutes, own, save }: SiteListProps) {
   const against = site.against.map((q) => ISOLATE.against[q as keyof typeof ISOLATE.against]).filter((w) => w !== undefined);
   return (
     <section className="mt-5">
@@ -31,6 +33,7 @@ export function SiteList({ work, site, minutes, save }: SiteListProps) {
       ))}
       <p className="py-2 font-semibold">
         {site.unanswered.length > 0 ? ISOLATE.siteOpen(site.unanswered.length) : site.go ? ISOLATE.goes(minutes) : null}
+        {own !== null && <span className="block">{ISOLATE.ownTime(own)}</span>}
         {against.length > 0 && <span className="block text-lead">{ISOLATE.noGo(against)}</span>}
         <span className="block">{ISOLATE.who[site.who]}</span>
         {site.noSparks && <span className="block text-lead">{ISOLATE.noSparks}</span>}

@@ -26,7 +26,7 @@ export {
 } from "./result.ts";
 export { runPrepared, type StartStudy, studyStart } from "./run.ts";
 export { type MeasurableCode, type Sensitivity, sensitivities } from "./sensitivity.ts";
-export { simulate } from "./simulate.ts";
+export { type Probe, simulate } from "./simulate.ts";
 export { type SteadyRunning, steadyRunning } from "./steady.ts";
 export { largestCycleA, startedAtS } from "./summarise.ts";
 export { ALTITUDE_RANGE_M, OUTDOOR_RANGE_C, type Thresholds, thresholds } from "./threshold.ts";

@@ -16,9 +16,12 @@ const HELD_S = 0.15;
 const LOOK_EVERY_S = 0.3;
 const STUCK_SHARE = 0.02;
 
+/** Told at the end of every grid step: time, s, run and start winding, whole line, A, volts at the unit. */
+export type Probe = (t: number, runA: number, startA: number, totalA: number, unitV: number) => void;
+
 /** Runs one start through time on a fixed grid; see `StartRun`. */
-export function simulate(input: MotorStartInput): StartTrace {
-  return new StartRun(input).run();
+export function simulate(input: MotorStartInput, probe: Probe | null = null): StartTrace {
+  return new StartRun(input, probe).run();
 }
 
 /**
@@ -27,6 +30,7 @@ export function simulate(input: MotorStartInput): StartTrace {
  */
 class StartRun {
   private readonly input: MotorStartInput;
+  private readonly probe: Probe | null;
   private readonly parts: Assembly;
   private readonly breaker: BreakerEquations | null;
   private readonly battery: BatteryEquations | null;
@@ -50,8 +54,9 @@ class StartRun {
   private lowestHold = 1;
   private lowestSpeed = 1;
 
-  constructor(input: MotorStartInput) {
+  constructor(input: MotorStartInput, probe: Probe | null) {
     this.input = input;
+    this.probe = probe;
     this.parts = assemble(input);
     const { source, machine } = input;
     this.breaker = source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA, source.band) : null;
@@ -96,6 +101,7 @@ class StartRun {
     const { seriesOhm, seriesH } = source;
     let { y, next } = this;
     let t = from;
+    let lastV = 0;
     while (end - t > SPLIT_FLOOR_S) {
       let h = end - t;
       let fires = false;
@@ -128,6 +134,11 @@ class StartRun {
       const total = loadsPeakA === 0 ? compressor : compressor + loadsPeakA * Math.sin(source.phase(t));
       meter.add(h, unitV, total, compressor);
       if (early) meter.notePeak(total);
+      lastV = unitV;
+    }
+    if (this.probe !== null) {
+      const compressor = motor.lineA(y);
+      this.probe(end, y[0]!, compressor - y[0]!, compressor + loadsPeakA * Math.sin(source.phase(end)), lastV);
     }
     this.y = y;
     this.next = next;
@@ -143,7 +154,9 @@ class StartRun {
     const { motor, source } = this.parts.plant;
     motor.coast(this.y, this.stepS);
     const total = fed ? this.loadsPeakA * Math.sin(source.phase(t + this.stepS)) : 0;
-    this.meter.add(this.stepS, fed ? source.emf(t) : 0, total, 0);
+    const unitV = fed ? source.emf(t) : 0;
+    this.meter.add(this.stepS, unitV, total, 0);
+    this.probe?.(t + this.stepS, 0, 0, total, unitV);
   }
 
   /** What acts once a half cycle: starter's regulator, source's foldback, breaker's heat. */

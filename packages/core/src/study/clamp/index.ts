@@ -1,0 +1,1 @@
+export { type Jaws, JAWS, recordWindings, type WindingRecord } from "./windings.ts";
