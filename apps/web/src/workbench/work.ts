@@ -1,7 +1,9 @@
 import { judgeMounting, MOUNTING_CHECKS, type MountingReason } from "@amp-saver/core/study/mounting";
 import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
 import { CLOSING_CHECKS, POWER_CHECKS, type Work } from "@amp-saver/records";
+
 export type { OwnMinutes } from "@amp-saver/core/study/site";
+
 import type { PlanView, StepGroup } from "./wiring.ts";
 
 /** Minutes the plan usually takes. */

@@ -1,8 +1,8 @@
 import type { Work } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { OwnMinutes } from "../../workbench/work.ts";
 import { type IsolationView, SITE_LIST } from "../../workbench/isolation.ts";
+import type { OwnMinutes } from "../../workbench/work.ts";
 import type { SaveWork } from "../save-work.ts";
 
 interface SiteListProps {

@@ -1,1 +1,1 @@
-export { type Jaws, JAWS, recordWindings, type WindingRecord } from "./windings.ts";
+export { JAWS, type Jaws, recordWindings, type WindingRecord } from "./windings.ts";

@@ -10,3 +10,4 @@ export {
   type Side,
 } from "./result.ts";
 export { studyReadings } from "./run.ts";
+export { judgeRunning, RUNNING_VERDICTS, type RunningInput, type RunningVerdict } from "./running.ts";

@@ -15,6 +15,11 @@ export interface ClampReading {
   readonly amps: number;
   /** Relative tolerance of the meter. */
   readonly tolerance: number;
+  /** What fed the unit; null or absent where nobody noted it, which is like any. */
+  readonly sourceId?: string | null;
+  /** Volts at the unit, and minutes it rested before; null or absent where not noted. */
+  readonly volts?: number | null;
+  readonly restMin?: number | null;
 }
 
 /** Readings of one unit, with what its plate says, amps. */

@@ -34,5 +34,21 @@ export const READING_PARAMS = {
     max: 0.95,
     source: COMMON_PRACTICE,
   },
+  leastRestMin: {
+    label: "Least rest before a start that is read, so that pressures are equal",
+    unit: "min",
+    value: 3,
+    min: 1,
+    max: 10,
+    source: COMMON_PRACTICE,
+  },
+  runningBand: {
+    label: "Distance of running amps from what plate and weather give that is worth a look",
+    unit: "1",
+    value: 0.2,
+    min: 0.05,
+    max: 0.6,
+    source: COMMON_PRACTICE,
+  },
   wanted: { label: "Readings wanted on each side", unit: "1", value: 3, min: 1, max: 9, source: COMMON_PRACTICE },
 } as const satisfies ParamTable;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type ClampReading, studyReadings } from "./index.ts";
+import { type ClampReading, judgeRunning, studyReadings } from "./index.ts";
 
 let next = 0;
 function reading(when: "before" | "after", amps: number, more: Partial<ClampReading> = {}): ClampReading {
@@ -62,6 +62,45 @@ describe("before and after on one unit", () => {
     expect(study.few).toEqual(["before", "after"]);
   });
 
+  it("compares on one source only, and takes a reading without a note of its source for either", () => {
+    const shore = { sourceId: "shore" };
+    const weak = reading("after", 27, { sourceId: "generator" });
+    const study = studyReadings({
+      readings: [reading("before", 62, shore), reading("before", 61), reading("after", 22, shore), weak],
+      lockedRotorA: 63,
+    });
+    expect(study.start).toMatchObject({ before: { count: 2, medianA: 61.5 }, after: { count: 1, medianA: 22 } });
+    expect(study.leftOut).toEqual([{ id: weak.id, reason: "unlike" }]);
+    const apart = [reading("before", 62, shore), reading("after", 27, { sourceId: "generator" })];
+    expect(studyReadings({ readings: apart, lockedRotorA: 63 }).verdict).toBe("nothing-alike");
+  });
+
+  it("leaves out a start that had not rested, which a stall's own current would flatter or spoil", () => {
+    const hot = reading("before", 66, { restMin: 1 });
+    const study = studyReadings({ readings: [hot, reading("before", 62, { restMin: 5 }), reading("after", 22)], lockedRotorA: 63 });
+    expect(study.leftOut).toEqual([{ id: hot.id, reason: "not-rested" }]);
+    expect(study.start!.before.medianA).toBe(62);
+  });
+
+  it("asks for a third reading where two disagree: one of them bounced", () => {
+    const bounced = [reading("before", 118), reading("before", 84), reading("after", 30)];
+    expect(studyReadings({ readings: bounced, lockedRotorA: 100 }).disagree).toEqual(["before"]);
+    const third = [...bounced, reading("before", 86)];
+    expect(studyReadings({ readings: third, lockedRotorA: 100 })).toMatchObject({
+      disagree: [],
+      start: { before: { medianA: 85, count: 2 } },
+      leftOut: [{ reason: "outlier" }],
+    });
+  });
+
+  it("brings the before side to the after side's volts, where both were read", () => {
+    const readings = [reading("before", 60, { volts: 120 }), reading("after", 22, { volts: 108 })];
+    const { start } = studyReadings({ readings, lockedRotorA: 63 });
+    expect(start!.reduction).toBeCloseTo(1 - 22 / 60, 9);
+    expect(start!.atSameVolts!.reduction).toBeCloseTo(1 - 22 / 54, 9);
+    expect(studyReadings({ readings: [...readings, reading("after", 22)], lockedRotorA: 63 }).start!.atSameVolts).toBeNull();
+  });
+
   it("never reports a reduction outside what its extremes allow", () => {
     const amps = fc.double({ min: 40, max: 60, noNaN: true });
     fc.assert(
@@ -73,5 +112,18 @@ describe("before and after on one unit", () => {
       }),
       { seed: 5 },
     );
+  });
+});
+
+describe("running amps against plate and weather", () => {
+  const judge = (amps: number, ratedLoadA: number | null, expectedA: number | null) => judgeRunning({ amps, ratedLoadA, expectedA });
+
+  it("are as expected within a fifth of what this air asks, high or low beyond, and never above the plate unseen", () => {
+    expect(judge(11.9, 14.7, 11.5)).toBe("as-expected");
+    expect(judge(14.2, 14.7, 11.5)).toBe("high");
+    expect(judge(8.4, 14.7, 11.5)).toBe("low");
+    expect(judge(16.9, 14.7, 16.5)).toBe("above-rated");
+    expect(judge(12, 14.7, null)).toBe("not-known");
+    expect(judge(17, 14.7, null)).toBe("above-rated");
   });
 });

@@ -19,10 +19,12 @@ export interface Comparison {
   /** 1 − after ÷ before, and its half width. */
   readonly reduction: number;
   readonly uncertainty: number;
+  /** The same with the before side brought to the volts of the after side; null where volts are missing on one. */
+  readonly atSameVolts: { readonly beforeV: number; readonly afterV: number; readonly reduction: number } | null;
 }
 
 /** Why a reading does not count. It is kept and shown all the same. */
-export const LEFT_OUT_REASONS = ["unlike", "above-locked", "outlier", "run-reads-low"] as const;
+export const LEFT_OUT_REASONS = ["unlike", "above-locked", "outlier", "run-reads-low", "not-rested"] as const;
 export type LeftOutReason = (typeof LEFT_OUT_REASONS)[number];
 
 /** What the readings are worth; worded in the interface. */
@@ -47,4 +49,6 @@ export interface ReadingStudy {
   readonly leftOut: readonly { readonly id: string; readonly reason: LeftOutReason }[];
   /** Sides with fewer readings than wanted. */
   readonly few: readonly ("before" | "after")[];
+  /** Sides with just two start readings that lie too far apart: a third tells which of them counts. */
+  readonly disagree: readonly ("before" | "after")[];
 }

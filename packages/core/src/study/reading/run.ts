@@ -27,11 +27,18 @@ export function studyReadings(input: ReadingInput): ReadingStudy {
     return side === undefined ? starts.every((r) => r.when !== when) : side.count < P.wanted.value;
   });
   const runningChanged = running && Math.abs(running.reduction) > running.uncertainty;
-  return { verdict: verdictOf(start, starts, input.readings.length), start, running, runningChanged, leftOut, few };
+  const disagree = (["before", "after"] as const).filter((when) => start !== null && apart(start[when]));
+  return { verdict: verdictOf(start, starts, input.readings.length), start, running, runningChanged, leftOut, few, disagree };
+}
+
+function apart({ count, lowA, highA, medianA }: Side): boolean {
+  return count === 2 && highA - lowA > P.outlierShare.value * medianA;
 }
 
 function unfit(reading: ClampReading, lockedRotorA: number | null): LeftOutReason | null {
   if (reading.kind !== "live" && lockedRotorA !== null && reading.amps > P.mostOverLocked.value * lockedRotorA) return "above-locked";
+  const rested = reading.restMin ?? null;
+  if (reading.kind !== "live" && rested !== null && rested < P.leastRestMin.value) return "not-rested";
   if (reading.kind === "live" && (reading.conductor === "run" || reading.conductor === "start")) return "run-reads-low";
   return null;
 }
@@ -41,14 +48,14 @@ type Drop = (reading: ClampReading, reason: LeftOutReason) => void;
 function compareBest(readings: readonly ClampReading[], kinds: readonly ClampReading["kind"][], drop: Drop): Comparison | null {
   let best: Comparison | null = null;
   let chosen: readonly ClampReading[] = [];
-  for (const kind of kinds) {
-    for (const conductor of CONDUCTORS) {
-      const alike = readings.filter((r) => r.kind === kind && r.conductor === conductor);
-      const compared = compare(alike);
-      if (compared !== null && (best === null || weight(compared) > weight(best))) {
-        best = compared;
-        chosen = alike;
-      }
+  const sources = [...new Set(readings.map((r) => r.sourceId ?? null))];
+  const groups = kinds.flatMap((kind) => CONDUCTORS.flatMap((conductor) => sources.map((source) => ({ kind, conductor, source }))));
+  for (const { kind, conductor, source } of groups) {
+    const alike = readings.filter((r) => r.kind === kind && r.conductor === conductor && (r.sourceId ?? source) === source);
+    const compared = compare(alike);
+    if (compared !== null && (best === null || weight(compared) > weight(best))) {
+      best = compared;
+      chosen = alike;
     }
   }
   if (best === null) return null;
@@ -70,7 +77,19 @@ function compare(alike: readonly ClampReading[]): Comparison | null {
   if (first === undefined || before === null || after === null) return null;
   const share = after.medianA / before.medianA;
   const uncertainty = share * Math.hypot(before.uncertaintyA / before.medianA, after.uncertaintyA / after.medianA);
-  return { kind: first.kind, conductor: first.conductor, before, after, reduction: 1 - share, uncertainty };
+  const atSameVolts = sameVolts(alike, share);
+  return { kind: first.kind, conductor: first.conductor, before, after, reduction: 1 - share, uncertainty, atSameVolts };
+}
+
+/** A start without a starter draws in proportion to its volts (a locked rotor is an impedance); only the before side is brought over. */
+function sameVolts(alike: readonly ClampReading[], share: number): Comparison["atSameVolts"] {
+  const voltsOf = (when: ClampReading["when"]): number | null => {
+    const volts = alike.filter((r) => r.when === when).map((r) => r.volts ?? null);
+    return volts.length === 0 || volts.includes(null) ? null : median(volts.filter((v) => v !== null));
+  };
+  const beforeV = voltsOf("before");
+  const afterV = voltsOf("after");
+  return beforeV === null || afterV === null ? null : { beforeV, afterV, reduction: 1 - share * (beforeV / afterV) };
 }
 
 function median(values: readonly number[]): number {

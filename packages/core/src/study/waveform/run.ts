@@ -73,8 +73,7 @@ function startSample(amps: ArrayLike<number>, rms: Rms, perCycle: number, cycles
   const from = Math.max(period, Math.floor((over - 1) * perCycle));
   const peak = Math.SQRT2 * most;
   const rise = 0.05 * (peak - Math.SQRT2 * least);
-  for (let i = from; i < (over + 1) * perCycle && i < amps.length; i++)
-    if (Math.abs(amps[i]! - amps[i - period]!) > rise) return i - 1;
+  for (let i = from; i < (over + 1) * perCycle && i < amps.length; i++) if (Math.abs(amps[i]! - amps[i - period]!) > rise) return i - 1;
   return Math.round(over * perCycle);
 }
 
@@ -101,8 +100,9 @@ function runningOf(rows: readonly WaveCycle[]): number | null {
 }
 
 function startTime(rows: readonly WaveCycle[], runningA: number): number {
+  const settledA = runningA + P.settledShare.value * (largestCycle(rows) - runningA);
   let k = rows.length;
-  while (k > 0 && rows[k - 1]!.rmsA <= P.settledShare.value * runningA) k--;
+  while (k > 0 && rows[k - 1]!.rmsA <= settledA) k--;
   return k === 0 ? 0 : rows[k - 1]!.t;
 }
 

@@ -1,0 +1,93 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { conduct, type LearningRule, RULE_BOUNDS, type RunEvent, SCHOOL_NAMES, SCHOOLS } from "./index.ts";
+
+const RULE: LearningRule = { runs: 3, mostRuns: 5, runS: 60, restS: 300 };
+const MIN = 60_000;
+const T0 = 1_000_000_000;
+
+/** Runs of a minute with rests of five, peaks as given. */
+function runs(peaksA: readonly (number | null)[], from = T0): RunEvent[] {
+  return peaksA.flatMap((peakA, k) => [
+    { at: from + k * 6 * MIN, what: "start" as const },
+    { at: from + k * 6 * MIN + MIN, what: "stop" as const, peakA },
+  ]);
+}
+
+describe("runs and rests, conducted by what happened and when", () => {
+  it("goes from ready through running and resting to ready again", () => {
+    expect(conduct(RULE, [], T0).now).toEqual({ phase: "ready" });
+    const [start, stop] = runs([30]) as [RunEvent, RunEvent];
+    expect(conduct(RULE, [start], T0 + 20_000).now).toEqual({ phase: "running", sinceMs: T0, untilMs: T0 + MIN });
+    expect(conduct(RULE, [start, stop], T0 + 2 * MIN).now).toEqual({ phase: "resting", sinceMs: T0 + MIN, untilMs: T0 + 6 * MIN });
+    expect(conduct(RULE, [start, stop], T0 + 6 * MIN).now).toEqual({ phase: "ready" });
+  });
+
+  it("is done once enough runs have settled within 5 %, and goes on while they have not", () => {
+    expect(conduct(RULE, runs([34, 26, 25]), T0 + 20 * MIN)).toMatchObject({ now: { phase: "done" }, counted: 3, settled: true });
+    expect(conduct(RULE, runs([34, 26, 21]), T0 + 18 * MIN)).toMatchObject({ now: { phase: "ready" }, counted: 3, settled: false });
+    expect(conduct(RULE, runs([34, 30, 26, 23, 20]), T0 + 40 * MIN)).toMatchObject({ now: { phase: "done" }, settled: false });
+  });
+
+  it("goes by the count alone where no peak was read", () => {
+    expect(conduct(RULE, runs([null, null, null]), T0 + 20 * MIN)).toMatchObject({ now: { phase: "done" }, settled: null });
+    expect(conduct(RULE, runs([null, null]), T0 + 12 * MIN).now.phase).toBe("ready");
+  });
+
+  it("does not count a run that failed, but asks for its rest", () => {
+    const failed: RunEvent[] = [
+      { at: T0, what: "start" },
+      { at: T0 + 5000, what: "stop", failed: true },
+    ];
+    expect(conduct(RULE, failed, T0 + 2 * MIN)).toMatchObject({ now: { phase: "resting" }, counted: 0, failed: 1, peaksA: [] });
+  });
+
+  it("says what was missed behind a locked screen", () => {
+    const [start, stop] = runs([30]) as [RunEvent, RunEvent];
+    expect(conduct(RULE, [start], T0 + 9 * MIN).missed).toEqual([{ what: "run-over", byS: 480 }]);
+    expect(conduct(RULE, [start, stop], T0 + 16 * MIN)).toMatchObject({
+      now: { phase: "ready" },
+      missed: [{ what: "rest-over", byS: 600 }],
+    });
+  });
+
+  it("names a start that came before pressures were equal", () => {
+    const events: RunEvent[] = [...runs([30]), { at: T0 + 2 * MIN, what: "start" }];
+    expect(conduct(RULE, events, T0 + 2 * MIN).missed).toEqual([{ what: "rest-short", run: 2, restS: 60 }]);
+  });
+
+  it("gives the whole rest again after the clock was set back", () => {
+    const rested = runs([30]);
+    const back = T0 - 60 * MIN;
+    expect(conduct(RULE, rested, back).clockBack).toBe(true);
+    const after = conduct(RULE, [...rested, { at: back, what: "clock" }], back + MIN);
+    expect(after).toMatchObject({ clockBack: false, counted: 1, now: { phase: "resting", untilMs: back + 5 * MIN } });
+  });
+
+  it("depends on the events and the moment alone: looked at or not in between, it is the same", () => {
+    const peaks = fc.array(fc.option(fc.double({ min: 10, max: 60, noNaN: true })), { maxLength: 6 });
+    fc.assert(
+      fc.property(peaks, fc.integer({ min: 0, max: 60 * MIN }), (peaksA, later) => {
+        const events = runs(peaksA);
+        const at = (events.at(-1)?.at ?? T0) + later;
+        const state = conduct(RULE, events, at);
+        expect(state.counted).toBe(peaksA.length);
+        expect(state.peaksA).toEqual(peaksA);
+        expect(conduct(RULE, JSON.parse(JSON.stringify(events)) as RunEvent[], at)).toEqual(state);
+        if (state.now.phase === "resting") expect(state.now.untilMs - state.now.sinceMs).toBe(RULE.restS * 1000);
+      }),
+      { seed: 12 },
+    );
+  });
+
+  it("has every school within the bounds of a rule, none resting shorter than pressures need", () => {
+    for (const name of SCHOOL_NAMES) {
+      const { runs: fewest, mostRuns, runS, restS } = SCHOOLS[name];
+      expect(fewest).toBeLessThanOrEqual(mostRuns);
+      expect(mostRuns).toBeLessThanOrEqual(RULE_BOUNDS.runs.max);
+      expect(runS).toBeGreaterThanOrEqual(RULE_BOUNDS.runS.min);
+      expect(runS).toBeLessThanOrEqual(RULE_BOUNDS.runS.max);
+      expect(restS).toBeGreaterThanOrEqual(RULE_BOUNDS.restS.min);
+    }
+  });
+});

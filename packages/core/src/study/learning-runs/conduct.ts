@@ -1,0 +1,111 @@
+import { assertNever } from "../../quantity/index.ts";
+import { LEARNING_RUN_PARAMS as P } from "./params.ts";
+import type { LearningRule } from "./rule.ts";
+
+/** What happened, in order, at which time of the clock, ms. `clock`: the clock was found set back. */
+export interface RunEvent {
+  readonly at: number;
+  readonly what: "start" | "stop" | "clock";
+  /** Peak of the start, A, where one was read; on a stop or a start. */
+  readonly peakA?: number | null | undefined;
+  /** Why a run does not count: it did not come to speed, or was ended by hand or by the source. */
+  readonly failed?: boolean | undefined;
+}
+
+export type RunPhase =
+  | { readonly phase: "ready" }
+  | { readonly phase: "running"; readonly sinceMs: number; readonly untilMs: number }
+  | { readonly phase: "resting"; readonly sinceMs: number; readonly untilMs: number }
+  | { readonly phase: "done" };
+
+/** Where a unit's learning stands at a moment. */
+export interface RunState {
+  readonly now: RunPhase;
+  /** Runs that count. */
+  readonly counted: number;
+  readonly failed: number;
+  /** Peaks of the counted runs, null where none was read. */
+  readonly peaksA: readonly (number | null)[];
+  readonly settled: boolean | null;
+  /** What was missed while nobody looked. */
+  readonly missed: readonly Missed[];
+  /** True when the clock reads earlier than the last event: it was set back. */
+  readonly clockBack: boolean;
+}
+
+export type Missed =
+  | { readonly what: "rest-over"; readonly byS: number }
+  | { readonly what: "run-over"; readonly byS: number }
+  | { readonly what: "rest-short"; readonly run: number; readonly restS: number };
+
+/** How far back a clock may jump before it is said, ms. */
+const JITTER_MS = 2000;
+
+/**
+ * Replays the events of one unit's learning up to `nowMs`. All deadlines follow from the events' own
+ * times, so that a locked screen, a reload or a pause changes nothing. After a clock was set back, the
+ * phase begins anew at that moment: no rest is shortened by it.
+ */
+export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: number): RunState {
+  let since: number | null = null;
+  let running = false;
+  let rested: number | null = null;
+  let counted = 0;
+  let failed = 0;
+  let peak: number | null = null;
+  const peaksA: (number | null)[] = [];
+  const missed: Missed[] = [];
+  for (const event of events) {
+    switch (event.what) {
+      case "start":
+        if (rested !== null && event.at - rested < P.leastRestS.value * 1000 && event.at >= rested)
+          missed.push({ what: "rest-short", run: counted + failed + 1, restS: (event.at - rested) / 1000 });
+        running = true;
+        since = event.at;
+        peak = event.peakA ?? null;
+        break;
+      case "stop":
+        if (!running) break;
+        running = false;
+        since = event.at;
+        rested = event.at;
+        if (event.failed === true) failed += 1;
+        else {
+          counted += 1;
+          peaksA.push(event.peakA ?? peak);
+        }
+        break;
+      case "clock":
+        since = event.at;
+        if (rested !== null && !running) rested = event.at;
+        break;
+      default:
+        assertNever(event.what);
+    }
+  }
+  const settled = settledOf(peaksA);
+  const enough = counted >= rule.mostRuns || (counted >= rule.runs && settled !== false);
+  const clockBack = since !== null && nowMs < since - JITTER_MS;
+  const now = phaseOf(rule, running, since, enough);
+  if (now.phase === "running" && nowMs - now.untilMs > P.overlong.value * 1000)
+    missed.push({ what: "run-over", byS: (nowMs - now.untilMs) / 1000 });
+  if (now.phase === "resting" && nowMs - now.untilMs > P.overlong.value * 1000)
+    missed.push({ what: "rest-over", byS: (nowMs - now.untilMs) / 1000 });
+  const over = now.phase === "resting" && nowMs >= now.untilMs;
+  return { now: over ? { phase: "ready" } : now, counted, failed, peaksA, settled, missed, clockBack };
+}
+
+function phaseOf(rule: LearningRule, running: boolean, since: number | null, enough: boolean): RunPhase {
+  if (running && since !== null) return { phase: "running", sinceMs: since, untilMs: since + rule.runS * 1000 };
+  if (enough) return { phase: "done" };
+  if (since === null) return { phase: "ready" };
+  return { phase: "resting", sinceMs: since, untilMs: since + rule.restS * 1000 };
+}
+
+/** Whether the last two peaks agree; null where fewer than two were read. */
+function settledOf(peaksA: readonly (number | null)[]): boolean | null {
+  const read = peaksA.filter((p) => p !== null);
+  const [last, before] = [read.at(-1), read.at(-2)];
+  if (last === undefined || before === undefined) return null;
+  return Math.abs(last / before - 1) <= P.settledWithin.value;
+}
