@@ -129,5 +129,6 @@ export const LEFT_OUT_WORDS = {
   unlike: "another kind or wire than the rest",
   "above-locked": "more than a rotor of this plate can draw: a bounced contact?",
   outlier: "far from the others",
+  "not-rested": "started before it had rested 3 min",
   "run-reads-low": "not on compressor common, reads low",
 } as const;

@@ -56,6 +56,13 @@ describe("runs and rests, conducted by what happened and when", () => {
     expect(conduct(RULE, events, T0 + 2 * MIN).missed).toEqual([{ what: "rest-short", run: 2, restS: 60 }]);
   });
 
+  it("knows since when cooling is asked for without a start", () => {
+    const called: RunEvent = { at: T0, what: "call" };
+    expect(conduct(RULE, [called], T0 + MIN)).toMatchObject({ now: { phase: "ready" }, calledMs: T0 });
+    expect(conduct(RULE, [called, { at: T0 + MIN, what: "start" }], T0 + MIN).calledMs).toBeNull();
+    expect(conduct(RULE, [called, { at: T0 + MIN, what: "stop" }], T0 + MIN)).toMatchObject({ calledMs: null, counted: 0, failed: 0 });
+  });
+
   it("gives the whole rest again after the clock was set back", () => {
     const rested = runs([30]);
     const back = T0 - 60 * MIN;

@@ -2,10 +2,10 @@ import { assertNever } from "../../quantity/index.ts";
 import { LEARNING_RUN_PARAMS as P } from "./params.ts";
 import type { LearningRule } from "./rule.ts";
 
-/** What happened, in order, at which time of the clock, ms. `clock`: the clock was found set back. */
+/** What happened, in order, at which time of the clock, ms. `call`: cooling was asked for; `clock`: the clock was found set back. */
 export interface RunEvent {
   readonly at: number;
-  readonly what: "start" | "stop" | "clock";
+  readonly what: "call" | "start" | "stop" | "clock";
   /** Peak of the start, A, where one was read; on a stop or a start. */
   readonly peakA?: number | null | undefined;
   /** Why a run does not count: it did not come to speed, or was ended by hand or by the source. */
@@ -21,6 +21,8 @@ export type RunPhase =
 /** Where a unit's learning stands at a moment. */
 export interface RunState {
   readonly now: RunPhase;
+  /** Since when cooling has been asked for without a start; null where it is not, or runs. */
+  readonly calledMs: number | null;
   /** Runs that count. */
   readonly counted: number;
   readonly failed: number;
@@ -49,6 +51,7 @@ const JITTER_MS = 2000;
 export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: number): RunState {
   let since: number | null = null;
   let running = false;
+  let calledMs: number | null = null;
   let rested: number | null = null;
   let counted = 0;
   let failed = 0;
@@ -57,7 +60,11 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
   const missed: Missed[] = [];
   for (const event of events) {
     switch (event.what) {
+      case "call":
+        if (!running) calledMs = event.at;
+        break;
       case "start":
+        calledMs = null;
         if (rested !== null && event.at - rested < P.leastRestS.value * 1000 && event.at >= rested)
           missed.push({ what: "rest-short", run: counted + failed + 1, restS: (event.at - rested) / 1000 });
         running = true;
@@ -65,6 +72,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
         peak = event.peakA ?? null;
         break;
       case "stop":
+        calledMs = null;
         if (!running) break;
         running = false;
         since = event.at;
@@ -77,6 +85,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
         break;
       case "clock":
         since = event.at;
+        if (calledMs !== null) calledMs = event.at;
         if (rested !== null && !running) rested = event.at;
         break;
       default:
@@ -85,14 +94,15 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
   }
   const settled = settledOf(peaksA);
   const enough = counted >= rule.mostRuns || (counted >= rule.runs && settled !== false);
-  const clockBack = since !== null && nowMs < since - JITTER_MS;
+  const latest = events.at(-1)?.at ?? null;
+  const clockBack = latest !== null && nowMs < latest - JITTER_MS;
   const now = phaseOf(rule, running, since, enough);
   if (now.phase === "running" && nowMs - now.untilMs > P.overlong.value * 1000)
     missed.push({ what: "run-over", byS: (nowMs - now.untilMs) / 1000 });
   if (now.phase === "resting" && nowMs - now.untilMs > P.overlong.value * 1000)
     missed.push({ what: "rest-over", byS: (nowMs - now.untilMs) / 1000 });
   const over = now.phase === "resting" && nowMs >= now.untilMs;
-  return { now: over ? { phase: "ready" } : now, counted, failed, peaksA, settled, missed, clockBack };
+  return { now: over ? { phase: "ready" } : now, calledMs, counted, failed, peaksA, settled, missed, clockBack };
 }
 
 function phaseOf(rule: LearningRule, running: boolean, since: number | null, enough: boolean): RunPhase {

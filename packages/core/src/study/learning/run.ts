@@ -1,10 +1,10 @@
 import { BREAKER_PARAMS as BREAKER } from "../../device/breaker/index.ts";
-import { COMPRESSOR_MOTOR_PARAMS as MOTOR } from "../../device/compressor-motor/index.ts";
 import { afterStart, freshMemory, type Memory, SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
 import {
   largestCycleA,
   type MotorStartInput,
+  notRested,
   type PrepareFailure,
   prepare,
   type StartCase,
@@ -67,7 +67,6 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
     if (start.startS !== null && Math.abs(next.limitA / memory.limitA - 1) < STARTER.settledWithin.value) settledAt = starts.length;
     memory = next;
   }
-  const hot: MotorStartInput = { ...input, load: { ...input.load, breakaway: NOT_RESTED, build: Math.max(0, 1 - NOT_RESTED) } };
   const settledA = settledAt === null ? null : memory.limitA;
   return ok({
     starts,
@@ -75,12 +74,9 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
     settledA,
     directA: directA(input),
     runningA: steadyRunning(input)?.totalA ?? null,
-    restartsHot: startOnce(hot, { ...memory, limitA: settledA ?? memory.limitA }).startS !== null,
+    restartsHot: startOnce(notRested(input), { ...memory, limitA: settledA ?? memory.limitA }).startS !== null,
   });
 }
-
-/** Load torque over rated at standstill of a compressor whose pressures are not equal (typical, from memory: 0.7 to 1.0). */
-const NOT_RESTED = Math.min(MOTOR.breakaway.max, 0.85);
 
 type Once = Omit<LearningStart, "atS" | "breakerHeat"> & { readonly dose: number | null };
 

@@ -8,6 +8,7 @@ export { currentTime } from "./current-time.ts";
 export { runHeadroom } from "./headroom.ts";
 export { type ElectronicSource, type MachineSource, type MotorStartInput, STEPS_PER_HALF_CYCLE, type StartMethod } from "./input.ts";
 export { type Severity, START_ISSUES, type StartIssue, type StartIssueCode } from "./issues.ts";
+export { notRested } from "./not-rested.ts";
 export { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 export type { StartTrace } from "./record.ts";
 export {

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import FFT from "fft.js";
 import { describe, expect, it } from "vitest";
 import { lineHzOf, type Recorded, studyWaveform, type WaveformStudy } from "./index.ts";
 
@@ -54,6 +55,30 @@ describe("a recorded start", () => {
     const found = study({ amps, volts: null, sampleHz, lineHz: HZ, kind: "instant" });
     expect(found.startS).toBe(0);
     expect(Math.abs(found.inrushA! / wanted - 1)).toBeLessThan(0.002);
+  });
+
+  it("agrees with an FFT of npm by Parseval: cycle of 128 samples, window of 512", () => {
+    const power = (values: readonly number[]): number => {
+      const fft = new FFT(values.length);
+      const out = fft.createComplexArray();
+      fft.realTransform(out, [...values]);
+      fft.completeSpectrum(out);
+      let sum = 0;
+      for (const part of out) sum += part * part;
+      return Math.sqrt(sum) / values.length;
+    };
+    const wave = (sampleHz: number, lineHz: number): number[] =>
+      Array.from({ length: 2 * sampleHz }, (_, k) => {
+        const t = k / sampleHz;
+        const size = t < 0.4 ? 70 * Math.exp(-t) : 9;
+        return size * (Math.cos(2 * Math.PI * lineHz * t) + 0.2 * Math.sin(6 * Math.PI * lineHz * t));
+      });
+    const fine = wave(6400, 50);
+    const cycles = study({ amps: fine, volts: null, sampleHz: 6400, lineHz: 50, kind: "instant" }).cycles;
+    for (const k of [0, 3, 11, 40]) expect(cycles[k]!.rmsA / power(fine.slice(128 * k, 128 * (k + 1)))).toBeCloseTo(1, 9);
+    const coarse = wave(5120, 50);
+    const { inrushA } = study({ amps: coarse, volts: null, sampleHz: 5120, lineHz: 50, kind: "instant" });
+    expect(inrushA! / power(coarse.slice(0, 512))).toBeCloseTo(1, 9);
   });
 
   it("reads the dip of the volts against what they were before", () => {

@@ -1,0 +1,110 @@
+import { fail, ok, type Result } from "@amp-saver/core/quantity";
+import Papa from "papaparse";
+import { MOST_CHANNELS, scaleOf, type WaveFailure } from "./log.ts";
+
+/** How a column's times are written. */
+export const TIME_UNITS = ["s", "ms", "us", "clock"] as const;
+export type TimeUnit = (typeof TIME_UNITS)[number];
+
+/** One column as it was understood; the user confirms it or says otherwise. */
+export interface CsvColumn {
+  readonly name: string;
+  readonly guess: "time" | "amps" | "volts" | "other";
+  readonly unit: string;
+  readonly first: string;
+}
+
+/** What a file of samples looks like before it is read. */
+export interface CsvLook {
+  readonly delimiter: string;
+  readonly decimalComma: boolean;
+  /** First row of figures, from 0. */
+  readonly firstRow: number;
+  readonly columns: readonly CsvColumn[];
+  readonly timeColumn: number | null;
+  readonly timeUnit: TimeUnit;
+}
+
+const LOOKED_AT = 200;
+const CLOCK = /\d{1,2}:\d{2}(:\d{2})?/;
+
+/** Looks at the head of a CSV: delimiter, decimal sign, heading, columns with their units, how times are written. */
+export function sniffCsv(text: string): Result<CsvLook, WaveFailure> {
+  const head = text.replace(/^\uFEFF/, "").slice(0, 100_000);
+  const delimiter = delimiterOf(head);
+  const { data } = Papa.parse<string[]>(head, { preview: LOOKED_AT, delimiter });
+  const rows = data.map((row) => row.map((cell) => cell.trim()));
+  if (rows.every((row) => row.every((cell) => cell === ""))) return fail("empty", "file");
+  const decimalComma =
+    delimiter !== "," &&
+    rows.flat().filter((c) => /^[-+]?\d+,\d+$/.test(c)).length > rows.flat().filter((c) => /^[-+]?\d+\.\d+$/.test(c)).length;
+  const figure = (cell: string): boolean => cell !== "" && (Number.isFinite(numberOf(cell, decimalComma)) || CLOCK.test(cell));
+  const ofFigures = (row: readonly string[]): boolean => {
+    const filled = row.filter((c) => c !== "").length;
+    const figures = row.filter(figure).length;
+    return figures > 0 && figures >= filled - 1;
+  };
+  const filled = rows.findLastIndex((row) => row.some((c) => c !== ""));
+  const firstRow = rows.findIndex((_, k) => rows.slice(k, Math.min(k + 3, filled + 1)).every(ofFigures) && k <= filled);
+  const sample = rows[firstRow];
+  if (firstRow < 0 || sample === undefined) return fail("no-numbers", "file");
+  if (sample.length > MOST_CHANNELS) return fail("too-many", "columns");
+  const columns = sample.map((first, k) => columnOf(headingOf(rows, firstRow, k), first));
+  const timeColumn = columns.findIndex((c) => c.guess === "time");
+  return ok({
+    delimiter,
+    decimalComma,
+    firstRow,
+    columns,
+    timeColumn: timeColumn < 0 ? null : timeColumn,
+    timeUnit: timeUnitOf(timeColumn < 0 ? undefined : columns[timeColumn]),
+  });
+}
+
+/** A number as written, with its decimal sign; NaN for anything else. */
+export function numberOf(cell: string, decimalComma: boolean): number {
+  const plain = decimalComma ? cell.replace(",", ".") : cell;
+  return plain === "" ? Number.NaN : Number(plain);
+}
+
+/** The delimiter that splits most lines alike; a comma inside figures is not taken for one where others split. */
+function delimiterOf(head: string): string {
+  const lines = head
+    .split(/\r\n|\n|\r/)
+    .slice(-LOOKED_AT)
+    .slice(0, -1)
+    .filter((l) => l.trim() !== "");
+  for (const delimiter of [";", "\t", "|"]) if (lines.filter((l) => l.includes(delimiter)).length > lines.length / 2) return delimiter;
+  return ",";
+}
+
+/** Heading of a column: the nearest row above the figures that names it, with a row of units below it where there is one. */
+function headingOf(rows: readonly (readonly string[])[], firstRow: number, k: number): string {
+  const above = rows[firstRow - 1]?.[k] ?? "";
+  const higher = rows[firstRow - 2]?.[k] ?? "";
+  const units = /^[[(]?(s|sec|ms|us|µs|a|ma|ka|v|mv|kv|amps?|volts?)[\])]?$/i;
+  return units.test(above) && higher !== "" ? `${higher} (${above.replace(/[[\]()]/g, "")})` : above;
+}
+
+function columnOf(heading: string, first: string): CsvColumn {
+  const unitMatch = /[[(]\s*([^\])]+?)\s*[\])]\s*$|[,/]\s*(s|ms|us|µs|a|ma|ka|v|mv|kv)\s*$|_(s|ms|us|a|ma|ka|v|mv|kv)$/i.exec(heading);
+  const unit = unitMatch?.[1] ?? unitMatch?.[2] ?? unitMatch?.[3] ?? "";
+  const name = heading.replace(unitMatch?.[0] ?? "", "").trim() || heading.trim();
+  const scale = scaleOf(unit);
+  const guess =
+    CLOCK.test(first) || /^(t|time|zeit|elapsed|timestamp|seconds|sec)\b/i.test(heading) ? "time" : (scale?.of ?? byName(heading));
+  return { name, guess, unit: unit || (guess === "amps" ? "A" : guess === "volts" ? "V" : ""), first };
+}
+
+function byName(heading: string): CsvColumn["guess"] {
+  if (/amp|current|strom|\bi\d?\b|\birms\b/i.test(heading)) return "amps";
+  if (/volt|spannung|\bu\d?\b|\bv\d?\b/i.test(heading)) return "volts";
+  return "other";
+}
+
+function timeUnitOf(column: CsvColumn | undefined): TimeUnit {
+  if (column === undefined) return "s";
+  if (CLOCK.test(column.first)) return "clock";
+  if (/^ms$|milli/i.test(column.unit)) return "ms";
+  return /^(us|µs)$|micro/i.test(column.unit) ? "us" : "s";
+}

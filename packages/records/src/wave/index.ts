@@ -1,0 +1,5 @@
+export { readComtrade } from "./comtrade-read.ts";
+export { writeComtrade } from "./comtrade-write.ts";
+export { type CsvChoice, readCsvLog } from "./csv-read.ts";
+export { type CsvColumn, type CsvLook, sniffCsv, TIME_UNITS, type TimeUnit } from "./csv-sniff.ts";
+export { MOST_SAMPLES, scaleOf, WAVE_FAILURES, type WaveChannel, type WaveFailure, type WaveLog } from "./log.ts";
