@@ -1,12 +1,15 @@
 import { join } from "node:path";
+import type { SimulatedPort } from "@amp-saver/instruments/simulated";
 import compression from "compression";
 import express, { type Express } from "express";
 import helmet from "helmet";
+import { instrumentRoutes } from "./instruments.ts";
 
-/** What the server serves: one folder of built files. */
+/** What the server serves: one folder of built files, and the stand-in instruments where they are on. */
 export interface ServerOptions {
   /** The built app's folder. */
   readonly folder: string;
+  readonly instruments?: SimulatedPort;
 }
 
 const POLICY = {
@@ -27,7 +30,7 @@ const POLICY = {
 };
 
 /** The app behind a strict content policy, from one folder and nothing outside it. */
-export function createApp({ folder }: ServerOptions): Express {
+export function createApp({ folder, instruments }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -38,7 +41,11 @@ export function createApp({ folder }: ServerOptions): Express {
       originAgentCluster: false,
     }),
   );
-  app.use(compression());
+  app.use(compression({ filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
+  if (instruments !== undefined) app.use("/api", instrumentRoutes(instruments));
+  app.use("/api", (_request, response) => {
+    response.status(404).json({ reason: "no-such-instrument" });
+  });
   app.use((request, response, next) => {
     if (request.method === "GET" || request.method === "HEAD") next();
     else response.status(405).set("Allow", "GET, HEAD").type("text").send("Only reading is possible here.\n");
@@ -53,4 +60,9 @@ export function createApp({ folder }: ServerOptions): Express {
     if (!response.headersSent) response.status(404).type("text").send("There is no such file.\n");
   });
   return app;
+}
+
+/** Streams are sent as they come: packing them would hold them back. */
+function isStream(response: Pick<express.Response, "getHeader">): boolean {
+  return String(response.getHeader("Content-Type") ?? "").startsWith("text/event-stream");
 }

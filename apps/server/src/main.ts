@@ -1,13 +1,18 @@
 import { resolve } from "node:path";
+import { Bench, DEMO_SETUP, SimulatedPort } from "@amp-saver/instruments/simulated";
 import { createApp } from "./app.ts";
+import { runBench } from "./bench-clock.ts";
 import { listen } from "./listen.ts";
 
 const folder = resolve(process.argv[2] ?? "dist");
 const host = process.env.HOST ?? "127.0.0.1";
 const wanted = Number(process.env.PORT ?? 4173);
 
+const bench = process.env.STAND_INS === "on" ? new SimulatedPort(new Bench(DEMO_SETUP), new Date().toISOString()) : undefined;
+if (bench !== undefined) runBench(bench);
+
 const { server, port } = await listen(
-  createApp({ folder }),
+  createApp({ folder, ...(bench && { instruments: bench }) }),
   host,
   Number.isInteger(wanted) && wanted >= 0 && wanted < 65536 ? wanted : 4173,
 );

@@ -1,0 +1,66 @@
+import type { SeededRandom } from "@amp-saver/core/numeric";
+import { quantity } from "@amp-saver/core/quantity";
+import { prepare } from "@amp-saver/core/study/motor-start";
+import type { DisplayOf, InstrumentCommand } from "../message.ts";
+import type { Fault, Probes } from "./bench-message.ts";
+import { BENCH_PARAMS as P } from "./params.ts";
+import type { UnitRun } from "./unit-run.ts";
+
+type Range = DisplayOf<"multimeter">["range"];
+
+/** A multimeter on a unit's pins, its supply or its capacitor. Ohms are only shown on a dead circuit. */
+export class SimulatedMultimeter {
+  range: Range = "volts-low-impedance";
+  unit: UnitRun;
+  between: Probes = "L-N";
+  private readonly random: SeededRandom;
+
+  constructor(unit: UnitRun, random: SeededRandom) {
+    this.unit = unit;
+    this.random = random;
+  }
+
+  command(command: InstrumentCommand): void {
+    if (command.do === "range") this.range = command.range;
+  }
+
+  display(powered: boolean, volts: number, faults: ReadonlySet<Fault>): DisplayOf<"multimeter"> {
+    const base = { kind: "multimeter" as const, range: this.range, beeps: false };
+    switch (this.range) {
+      case "ohm":
+      case "continuity": {
+        const ohms = powered ? null : this.ohms();
+        const value = ohms === null ? null : Math.round((ohms + P.leadOhm.value + 0.02 * this.random.bell()) * 10) / 10;
+        return { ...base, value, unit: "ohm", beeps: this.range === "continuity" && value !== null && value < 30 };
+      }
+      case "volts":
+      case "volts-low-impedance": {
+        const stray = this.range === "volts" && faults.has("stray-volts") ? P.strayV.value : 0;
+        const live = powered && (this.between === "L-N" || this.between === "L-G");
+        return { ...base, value: this.onSupply() ? Math.round((live ? volts : stray) * 10) / 10 : null, unit: "V" };
+      }
+      case "dc-volts":
+        return { ...base, value: 0, unit: "V" };
+      case "capacitance": {
+        const farads = powered || this.between !== "can C-HERM" ? null : (this.unit.unit.given.runCapacitorF?.value ?? null);
+        const share = faults.has("weak-capacitor") ? P.weakCapacitor.value : 1;
+        return { ...base, value: farads === null ? null : Math.round(farads * share * 1e7) / 10, unit: "µF" };
+      }
+    }
+  }
+
+  private onSupply(): boolean {
+    return this.between === "L-N" || this.between === "L-G" || this.between === "N-G";
+  }
+
+  /** Winding resistance between the probes; null for an open circuit. */
+  private ohms(): number | null {
+    const { given } = this.unit.unit;
+    const source = { kind: "ideal" as const, volts: quantity(given.plateVolts, "plate") };
+    const prepared = prepare({ unit: given, source, method: { kind: "direct" }, backgroundA: 0, outdoorC: 25, seconds: 1 });
+    if (!prepared.ok) return null;
+    const { r1, ra } = prepared.value.input.machine;
+    const between: Partial<Record<Probes, number>> = { "R-C": r1, "C-S": ra, "R-S": r1 + ra };
+    return between[this.between] ?? null;
+  }
+}

@@ -1,0 +1,142 @@
+import { afterStart, freshMemory, type Memory } from "@amp-saver/core/device/soft-starter";
+import type { Jaws } from "@amp-saver/core/study/clamp";
+import { notRested, prepare, type SourceCase, type StartCase, type UnitCase } from "@amp-saver/core/study/motor-start";
+import type { Fault } from "./bench-message.ts";
+import { BENCH_PARAMS as P } from "./params.ts";
+import { StartRecord } from "./start-record.ts";
+
+/** One air conditioner on the bench. */
+export interface BenchUnit {
+  readonly id: string;
+  readonly name: string;
+  readonly given: UnitCase;
+}
+
+/** What surrounds a unit on the bench. */
+export interface Surroundings {
+  readonly source: SourceCase;
+  readonly outdoorC: number;
+  readonly faults: ReadonlySet<Fault>;
+}
+
+export type UnitPhase = "off" | "fan" | "starting" | "running" | "overload";
+
+/** One unit through time: called, its fan, its delay, its start by core's simulation, running, resting. */
+export class UnitRun {
+  readonly unit: BenchUnit;
+  call = false;
+  fitted = false;
+  phase: UnitPhase = "off";
+  learned = 0;
+  lastPeakA: number | null = null;
+  /** When the start in hand began, s on the bench's clock. */
+  startedAtS: number | null = null;
+  start: StartRecord | null = null;
+  private memory: Memory;
+  private calledAtS = 0;
+  private stoppedAtS = Number.NEGATIVE_INFINITY;
+  private wakesAtS = 0;
+
+  constructor(unit: BenchUnit) {
+    this.unit = unit;
+    this.memory = freshMemory(unit.given.lockedRotorA?.value ?? 0);
+  }
+
+  setCall(on: boolean, nowS: number): void {
+    if (on === this.call) return;
+    this.call = on;
+    if (on) this.calledAtS = nowS;
+    else this.stop(nowS);
+  }
+
+  /** Power is gone, or the call is: everything stops, rest begins. */
+  stop(nowS: number): void {
+    if (this.phase === "starting" || this.phase === "running") this.stoppedAtS = nowS;
+    if (this.phase !== "overload" || !this.call) this.phase = "off";
+    this.startedAtS = null;
+    this.start = null;
+    this.calledAtS = nowS;
+  }
+
+  setFitted(on: boolean): void {
+    this.fitted = on;
+  }
+
+  forget(): void {
+    this.memory = freshMemory(this.unit.given.lockedRotorA?.value ?? 0);
+    this.learned = 0;
+  }
+
+  /** Goes on to `nowS`; returns true when a start of it made the source let go. */
+  advance(nowS: number, around: Surroundings): boolean {
+    if (this.phase === "overload" && nowS >= this.wakesAtS) {
+      this.phase = "off";
+      this.calledAtS = nowS;
+    }
+    if (!this.call || this.phase === "overload") return false;
+    if (this.phase === "off" && nowS >= this.calledAtS + P.fanDelayS.value) this.phase = "fan";
+    if (this.phase === "fan" && nowS >= this.startsAtS(around.faults)) return this.begin(this.startsAtS(around.faults), around);
+    if (this.phase === "starting" && this.start !== null && this.startedAtS !== null) return this.finish(nowS, this.start, this.startedAtS);
+    return false;
+  }
+
+  /** Seconds since the call in which the starter, or whatever holds it, still waits; null where nothing does. */
+  waiting(): boolean {
+    return this.phase === "fan" && this.call;
+  }
+
+  /** RMS on a conductor between two times, A. */
+  rmsA(jaws: Jaws, fromS: number, toS: number): number {
+    const fanA = jaws === "supply" && this.phase !== "off" ? (this.unit.given.fanA?.value ?? 0) : 0;
+    if (this.start === null || this.startedAtS === null || toS <= this.startedAtS) return fanA;
+    const running = this.start.rmsA(jaws, fromS - this.startedAtS, toS - this.startedAtS);
+    return Math.max(fanA, running);
+  }
+
+  /** Volts at the unit while it starts or runs; null while nothing of it draws. */
+  volts(nowS: number): number | null {
+    if (this.start === null || this.startedAtS === null || nowS - this.startedAtS < P.refreshS.value) return null;
+    return this.start.voltsBetween(nowS - this.startedAtS - P.refreshS.value, nowS - this.startedAtS);
+  }
+
+  private startsAtS(faults: ReadonlySet<Fault>): number {
+    if (faults.has("overload-open")) return Number.POSITIVE_INFINITY;
+    const own = faults.has("late") ? P.lateS.value : this.fitted ? P.starterDelayS.value : P.plainDelayS.value;
+    return this.calledAtS + P.fanDelayS.value + own + (faults.has("thermostat") ? P.thermostatS.value : 0);
+  }
+
+  private begin(atS: number, { source, outdoorC }: Surroundings): boolean {
+    const method: StartCase["method"] = this.fitted ? { kind: "soft", limitA: this.memory.limitA } : { kind: "as-found" };
+    const prepared = prepare({ unit: this.unit.given, source, method, backgroundA: 0, outdoorC, seconds: 3 });
+    if (!prepared.ok) throw new Error(prepared.reason);
+    const rested = atS - this.stoppedAtS >= P.pressuresS.value;
+    this.start = new StartRecord(rested ? prepared.value.input : notRested(prepared.value.input));
+    this.startedAtS = atS;
+    this.phase = "starting";
+    return false;
+  }
+
+  private finish(nowS: number, start: StartRecord, startedAtS: number): boolean {
+    if (nowS < startedAtS + start.lengthS) return false;
+    this.lastPeakA = start.rmsA("common", 0, P.inrushWindowS.value);
+    for (let t = 0; t < start.lengthS - P.inrushWindowS.value; t += 0.02)
+      this.lastPeakA = Math.max(this.lastPeakA, start.rmsA("common", t, t + P.inrushWindowS.value));
+    if (this.fitted && !start.tripped) this.memory = afterStart(this.memory, start.startS);
+    if (start.startS !== null) {
+      this.phase = "running";
+      if (this.fitted) this.learned += 1;
+      return false;
+    }
+    this.stoppedAtS = startedAtS + start.lengthS;
+    this.startedAtS = null;
+    this.start = null;
+    if (!start.tripped && !this.fitted) {
+      this.phase = "overload";
+      this.wakesAtS = this.stoppedAtS + P.overloadClosesS.value;
+      return false;
+    }
+    this.phase = "off";
+    this.calledAtS = this.stoppedAtS;
+    return start.tripped;
+  }
+}
