@@ -1,7 +1,23 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
 import { PLAIN_CONDENSER, PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
-import type { JobId, LoadId, PhotoId, ReadingId, RigId, SoundId, SourceId, StarterId, UnitId, WiringId, WorkId } from "./identity.ts";
+import { SCHOOLS } from "@amp-saver/core/study/learning-runs";
+import type {
+  JobId,
+  LearningId,
+  LoadId,
+  PhotoId,
+  ReadingId,
+  RigId,
+  SoundId,
+  SourceId,
+  StarterId,
+  UnitId,
+  WaveformId,
+  WiringId,
+  WorkId,
+} from "./identity.ts";
 import type { Job } from "./job.ts";
+import type { Learning } from "./learning.ts";
 import type { Load } from "./load.ts";
 import type { Photo } from "./photo.ts";
 import type { Reading } from "./reading.ts";
@@ -10,6 +26,7 @@ import type { Sound } from "./sound.ts";
 import type { GeneratorSource, InverterSource, ShoreSource } from "./source.ts";
 import type { Starter } from "./starter.ts";
 import type { AirConditioner } from "./unit.ts";
+import type { Waveform } from "./waveform.ts";
 import type { Wiring } from "./wiring.ts";
 import type { Work } from "./work.ts";
 
@@ -72,7 +89,7 @@ export function newInverter(birth: Birth<SourceId>, rigId: RigId, name: string):
 
 /** A catalogue entry for the usual rooftop class. */
 export function newStarter(birth: Birth<StarterId>, name: string): Starter {
-  return { kind: "starter", ...stamped(birth, 2), name, leastV: 100, mostV: 125, leastTons: null, mostTons: null, usd: null };
+  return { kind: "starter", ...stamped(birth, 3), name, leastV: 100, mostV: 125, leastTons: null, mostTons: null, usd: null };
 }
 
 /** A load that is on, of middle priority, on the first leg. */
@@ -116,7 +133,7 @@ export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title:
 export function newReading(birth: Birth<ReadingId>, job: Job, when: Reading["when"], amps: number): Reading {
   return {
     kind: "reading",
-    ...stamped(birth, 1),
+    ...stamped(birth, 2),
     rigId: job.rigId,
     unitId: job.unitId,
     jobId: job.id,
@@ -222,3 +239,31 @@ export function newSound(birth: Birth<SoundId>, job: Job, step: string, sound: P
     ...sound,
   };
 }
+
+/** Learning runs of a job before the first: the usual rule of most schools, counted by hand. */
+export function newLearning(now: string, job: Job): Learning {
+  return {
+    kind: "learning",
+    ...stamped({ id: job.id as string as LearningId, now }, 1),
+    rigId: job.rigId,
+    unitId: job.unitId,
+    jobId: job.id,
+    rule: SCHOOLS["five-five"],
+    ruleFrom: "five-five",
+    events: {},
+    sourceId: job.sourceId,
+    strongSource: false,
+    ecoOff: false,
+    link: null,
+    together: false,
+    waits: { energyManager: false, transferSwitch: false, thermostatJustOff: false },
+  };
+}
+
+/** A recorded start of a job's unit. */
+export function newWaveform(birth: Birth<WaveformId>, job: Job, waveform: WaveformFacts): Waveform {
+  return { kind: "waveform", ...stamped(birth, 1), rigId: job.rigId, unitId: job.unitId, jobId: job.id, ...waveform };
+}
+
+/** What is said of a recorded start beside whose it is. */
+export type WaveformFacts = Omit<Waveform, "kind" | "id" | "rigId" | "unitId" | "jobId" | "schema" | "createdAt" | "updatedAt">;

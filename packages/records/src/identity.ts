@@ -10,6 +10,8 @@ export type ReadingId = string & z.$brand<"ReadingId">;
 export type SoundId = string & z.$brand<"SoundId">;
 export type WorkId = string & z.$brand<"WorkId">;
 export type WiringId = string & z.$brand<"WiringId">;
+export type LearningId = string & z.$brand<"LearningId">;
+export type WaveformId = string & z.$brand<"WaveformId">;
 export type PhotoId = string & z.$brand<"PhotoId">;
 
 const id = z.string().min(1).max(100);
@@ -23,6 +25,8 @@ export const readingId = id.brand<"ReadingId">();
 export const soundId = id.brand<"SoundId">();
 export const workId = id.brand<"WorkId">();
 export const wiringId = id.brand<"WiringId">();
+export const learningId = id.brand<"LearningId">();
+export const waveformId = id.brand<"WaveformId">();
 export const photoId = id.brand<"PhotoId">();
 
 /** A time as kept: ISO 8601 in UTC. */

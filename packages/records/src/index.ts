@@ -4,6 +4,7 @@ export {
   newGenerator,
   newInverter,
   newJob,
+  newLearning,
   newLoad,
   newPhoto,
   newReading,
@@ -12,12 +13,15 @@ export {
   newSound,
   newStarter,
   newUnit,
+  newWaveform,
   newWiring,
   newWork,
+  type WaveformFacts,
 } from "./defaults.ts";
 export type { Figure } from "./figure.ts";
 export type {
   JobId,
+  LearningId,
   LoadId,
   PhotoId,
   ReadingId,
@@ -26,10 +30,12 @@ export type {
   SourceId,
   StarterId,
   UnitId,
+  WaveformId,
   WiringId,
 } from "./identity.ts";
 export type { Answer, Job } from "./job.ts";
 export { RECORD_KINDS, type RecordKind } from "./kinds.ts";
+export { type Learning, learningRuleSchema, RULE_SOURCES } from "./learning.ts";
 export { type Load, MOST_RIG_LOADS } from "./load.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
@@ -57,5 +63,6 @@ export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
+export { bytesOf, packSamples, unpackSamples, type Waveform } from "./waveform.ts";
 export type { Wiring } from "./wiring.ts";
 export { CLOSING_CHECKS, POWER_CHECKS, type Work } from "./work.ts";

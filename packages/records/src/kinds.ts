@@ -1,3 +1,17 @@
 /** Kinds of record, each kept apart. */
-export const RECORD_KINDS = ["rig", "unit", "source", "job", "reading", "starter", "load", "photo", "wiring", "work", "sound"] as const;
+export const RECORD_KINDS = [
+  "rig",
+  "unit",
+  "source",
+  "job",
+  "reading",
+  "starter",
+  "load",
+  "photo",
+  "wiring",
+  "work",
+  "sound",
+  "learning",
+  "waveform",
+] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];

@@ -9,7 +9,7 @@ export const readingSchema = z.strictObject({
   rigId,
   unitId,
   jobId,
-  ...stamp(1),
+  ...stamp(2),
   when: z.literal(["before", "after"]),
   /** How the meter took it: inrush window, slow maximum, the starter's own link, or live running amps. */
   mode: z.literal(["inrush", "max-hold", "app", "live"]),
@@ -20,6 +20,10 @@ export const readingSchema = z.strictObject({
   outdoorC: bounded("hottestC").nullable(),
   sourceId: sourceId.nullable(),
   meter: z.string().max(120),
+  /** What else was on, as the rig names it. */
+  loadsOn: z.string().max(200).optional(),
+  /** Starts the starter had learned from by then. */
+  learned: z.number().int().min(0).max(10_000).optional(),
   takenAt: timestamp,
 });
 export type Reading = z.infer<typeof readingSchema>;

@@ -1,6 +1,7 @@
 import type { z } from "zod";
 import { jobSchema } from "./job.ts";
 import type { RecordKind } from "./kinds.ts";
+import { learningSchema } from "./learning.ts";
 import { loadSchema } from "./load.ts";
 import { photoSchema } from "./photo.ts";
 import { readingSchema } from "./reading.ts";
@@ -9,6 +10,7 @@ import { soundSchema } from "./sound.ts";
 import { sourceSchema } from "./source.ts";
 import { starterSchema } from "./starter.ts";
 import { unitSchema } from "./unit.ts";
+import { waveformSchema } from "./waveform.ts";
 import { wiringSchema } from "./wiring.ts";
 import { workSchema } from "./work.ts";
 
@@ -25,6 +27,8 @@ export interface RecordOf {
   readonly wiring: z.infer<typeof wiringSchema>;
   readonly work: z.infer<typeof workSchema>;
   readonly sound: z.infer<typeof soundSchema>;
+  readonly learning: z.infer<typeof learningSchema>;
+  readonly waveform: z.infer<typeof waveformSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -41,4 +45,6 @@ export const RECORD_SCHEMAS = {
   wiring: wiringSchema,
   work: workSchema,
   sound: soundSchema,
+  learning: learningSchema,
+  waveform: waveformSchema,
 } as const;

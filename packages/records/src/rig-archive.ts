@@ -4,11 +4,20 @@ import { PHOTO_MOST_BYTES } from "./photo.ts";
 import type { AnyRecord } from "./record.ts";
 import { RIG_FILE_MOST, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
 import { SOUND_MOST_BYTES } from "./sound.ts";
+import { MOST_SAMPLES } from "./wave/log.ts";
+import { bytesOf } from "./waveform.ts";
 
-/** Pixels of photos and sounds of notes by id. */
+/** Pixels of photos, sounds of notes and samples of waveforms by id. */
 export type Pixels = ReadonlyMap<string, Uint8Array>;
 /** Why an archive was refused. */
-export type ArchiveFailure = RigFileFailure | "not-a-zip" | "no-rig-file" | "picture-too-large" | "not-a-picture" | "not-a-sound";
+export type ArchiveFailure =
+  | RigFileFailure
+  | "not-a-zip"
+  | "no-rig-file"
+  | "picture-too-large"
+  | "not-a-picture"
+  | "not-a-sound"
+  | "not-a-waveform";
 
 const RIGS = "rigs.ampsaver.json";
 /** Most that an archive may unfold to, bytes. */
@@ -34,9 +43,16 @@ const FOLDERS = [
     ],
     refusal: "not-a-sound",
   },
+  {
+    kind: "waveform",
+    name: (at: number): string => `waveforms/${at + 1}.f32`,
+    most: 8 * MOST_SAMPLES,
+    starts: null,
+    refusal: "not-a-waveform",
+  },
 ] as const;
 
-/** Writes records with the bytes of their photos and sounds as one zip archive; they are stored as they are. */
+/** Writes records with the bytes of their photos, sounds and waveforms as one zip archive; they are stored as they are. */
 export function writeRigArchive(records: readonly AnyRecord[], pixels: Pixels, exportedAt: string, coreVersion: string): Uint8Array {
   const files = FOLDERS.flatMap(({ kind, name }) =>
     records
@@ -67,7 +83,11 @@ export function readRigArchive(
     for (const [k, record] of read.value.filter((r) => r.kind === kind).entries()) {
       const file = files.value[name(k)];
       if (file === undefined) continue;
-      if (!starts.some((s) => s.bytes.every((byte, n) => file[s.at + n] === byte))) return fail(refusal, name(k));
+      const fits =
+        starts === null
+          ? record.kind === "waveform" && file.length === bytesOf(record)
+          : starts.some((s) => s.bytes.every((byte, n) => file[s.at + n] === byte));
+      if (!fits) return fail(refusal, name(k));
       pixels.set(record.id, file);
     }
   return ok({ records: read.value, pixels });

@@ -78,6 +78,8 @@ function references(record: AnyRecord): string[] {
       return [`rig ${record.rigId}`, `unit ${record.unitId}`];
     case "work":
     case "sound":
+    case "learning":
+    case "waveform":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
     case "photo":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.jobId === null ? [] : [`job ${record.jobId}`])];

@@ -2,6 +2,7 @@ import { FAMILIES, FAMILY_LEADS } from "@amp-saver/core/network";
 import { z } from "zod";
 import { bounded, figure } from "./figure.ts";
 import { stamp, starterId, title } from "./identity.ts";
+import { learningRuleSchema } from "./learning.ts";
 
 /** Leads of every family by their neutral names. */
 export const LEADS = [...new Set(FAMILIES.flatMap((family) => FAMILY_LEADS[family]))];
@@ -19,7 +20,7 @@ export type Lead = z.infer<typeof leadSchema>;
 export const starterSchema = z.strictObject({
   kind: z.literal("starter"),
   id: starterId,
-  ...stamp(2),
+  ...stamp(3),
   name: title,
   /** Plate volts it is made for. */
   leastV: bounded("plateVolts"),
@@ -36,6 +37,8 @@ export const starterSchema = z.strictObject({
   /** Longest silence before the compressor, which is no fault. */
   delayS: z.number().min(0).max(3600).nullable().optional(),
   learning: z.string().max(1000).optional(),
+  /** The same in figures, to conduct it by. */
+  learningRule: learningRuleSchema.optional(),
   mounting: z.string().max(1000).optional(),
   /** What its lamp or code shows, and what the sheet says it means. */
   lamps: z

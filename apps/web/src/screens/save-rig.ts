@@ -1,38 +1,14 @@
 import type { AnyRecord } from "@amp-saver/records";
 import { nowIso } from "../store/identity.ts";
 import type { RecordStore } from "../store/port.ts";
-import type { RigBundle } from "../store/queries.ts";
+import { ownRecords, type RigBundle } from "../store/queries.ts";
 import { saveFile } from "../ui/save-file.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
 
 /** Every record of a rig, and the starters of the catalogue that its jobs ask about. */
-export function recordsOf({
-  rig,
-  units,
-  sources,
-  loads,
-  jobs,
-  readings,
-  photos,
-  wirings,
-  works,
-  sounds,
-  starters,
-}: RigBundle): AnyRecord[] {
-  const asked = new Set(jobs.map((job) => job.starterId));
-  return [
-    rig,
-    ...units,
-    ...sources,
-    ...loads,
-    ...jobs,
-    ...readings,
-    ...photos,
-    ...wirings,
-    ...works,
-    ...sounds,
-    ...starters.filter((s) => asked.has(s.id)),
-  ];
+export function recordsOf(bundle: RigBundle): AnyRecord[] {
+  const asked = new Set(bundle.jobs.map((job) => job.starterId));
+  return [...ownRecords(bundle), ...bundle.starters.filter((s) => asked.has(s.id))];
 }
 
 /** Hands the browser one file with everything of these rigs, named after the first unless told otherwise: an archive where there are photos. */
@@ -44,7 +20,7 @@ export async function saveRig(store: RecordStore, bundle: RigBundle, ...more: re
       : [...new Map(bundles.flatMap((b) => [...recordsOf(b), ...b.starters]).map((r) => [r.id, r])).values()];
   const name = more.length === 0 ? bundle.rig.name : "all rigs";
   const { rigFile, rigSlug } = await import("../workbench/rig-file.ts");
-  const photos = records.filter((r) => r.kind === "photo" || r.kind === "sound");
+  const photos = records.filter((r) => r.kind === "photo" || r.kind === "sound" || r.kind === "waveform");
   if (photos.length === 0) {
     const file = rigFile(records, name, nowIso());
     saveFile(file.name, file.text, "application/json");

@@ -17,7 +17,7 @@ import {
 import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";
 import type { RecordStore } from "./port.ts";
-import type { RigBundle } from "./queries.ts";
+import { type RigBundle, readBundle } from "./queries.ts";
 
 const RIG = "demo-tin-lantern" as RigId;
 
@@ -27,34 +27,7 @@ async function demo(): Promise<RecordStore> {
   return store;
 }
 
-async function bundleOf(store: RecordStore): Promise<RigBundle> {
-  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, starters] = await Promise.all([
-    store.list("unit", RIG),
-    store.list("source", RIG),
-    store.list("load", RIG),
-    store.list("job", RIG),
-    store.list("reading", RIG),
-    store.list("photo", RIG),
-    store.list("wiring", RIG),
-    store.list("work", RIG),
-    store.list("sound", RIG),
-    store.list("starter"),
-  ]);
-  const byId = (a: { id: string }, b: { id: string }): number => a.id.localeCompare(b.id);
-  return {
-    rig: (await store.get("rig", RIG))!,
-    units: units.toSorted(byId),
-    sources: sources.toSorted(byId),
-    loads: loads.toSorted(byId),
-    jobs: jobs.toSorted(byId),
-    readings: readings.toSorted(byId),
-    photos: photos.toSorted(byId),
-    wirings: wirings.toSorted(byId),
-    works: works.toSorted(byId),
-    sounds: sounds.toSorted(byId),
-    starters: starters.toSorted(byId),
-  };
-}
+const bundleOf = async (store: RecordStore): Promise<RigBundle> => (await readBundle(store, RIG))!;
 
 const count = async (store: RecordStore): Promise<number> =>
   (await Promise.all(RECORD_KINDS.map(async (kind) => (await store.list(kind)).length))).reduce((a, b) => a + b, 0);

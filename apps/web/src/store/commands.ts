@@ -2,10 +2,12 @@ import {
   type AirConditioner,
   type AnyRecord,
   type Job,
+  type Learning,
   type Load,
   newGenerator,
   newInverter,
   newJob,
+  newLearning,
   newLoad,
   newPhoto,
   newReading,
@@ -14,6 +16,7 @@ import {
   newSound,
   newStarter,
   newUnit,
+  newWaveform,
   newWiring,
   newWork,
   type Photo,
@@ -23,12 +26,14 @@ import {
   type Sound,
   type Source,
   type Starter,
+  type Waveform,
+  type WaveformFacts,
   type Wiring,
   type Work,
 } from "@amp-saver/records";
 import { newId, nowIso } from "./identity.ts";
 import type { Change, Commit } from "./port.ts";
-import type { RigBundle } from "./queries.ts";
+import { ownRecords, type RigBundle } from "./queries.ts";
 
 const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
 const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({ kind: record.kind, id: record.id, after: null });
@@ -122,11 +127,8 @@ export function deleteSourceCommit(bundle: RigBundle, source: Source): Commit {
 }
 
 /** Takes a rig away with all that belongs to it. */
-export function deleteRigCommit({ rig, units, sources, loads, jobs, readings, photos, wirings, works, sounds }: RigBundle): Commit {
-  return {
-    label: "delete-rig",
-    changes: [rig, ...units, ...sources, ...loads, ...jobs, ...readings, ...photos, ...wirings, ...works, ...sounds].map(away),
-  };
+export function deleteRigCommit(bundle: RigBundle): Commit {
+  return { label: "delete-rig", changes: ownRecords(bundle).map(away) };
 }
 
 /** A reading of a job. */
@@ -182,7 +184,29 @@ export function workCommit(job: Job, change: Partial<Work>, field: string, entri
   return begunCommit(newWork(nowIso(), job), change, field, entries);
 }
 
-function begunCommit(fresh: Wiring | Work, change: object, field: string, entries: Entries): Commit {
+/** Something of a job's learning runs changed; the record begins with its first change. */
+export function learningCommit(job: Job, change: Partial<Learning>, field: string, entries: Entries = {}): Commit {
+  return begunCommit(newLearning(nowIso(), job), change, field, entries);
+}
+
+/** A recorded start; its samples are kept under the id first. */
+export function addWaveformCommit(
+  job: Job,
+  waveform: WaveformFacts,
+): {
+  readonly commit: Commit;
+  readonly id: string;
+} {
+  const record = newWaveform(birth(), job, waveform);
+  return { commit: { label: "add-waveform", changes: [put(record)] }, id: record.id };
+}
+
+/** Takes a recorded start away. */
+export function deleteWaveformCommit(waveform: Waveform): Commit {
+  return { label: "delete-waveform", changes: [away(waveform)] };
+}
+
+function begunCommit(fresh: Wiring | Work | Learning, change: object, field: string, entries: Entries): Commit {
   const { kind, id } = fresh;
   return {
     label: "edit",

@@ -35,6 +35,8 @@ const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;
 const SECOND_KINDS = [...FIRST_KINDS, "starter"] as const;
 /** Kinds of the third. */
 const THIRD_KINDS = [...SECOND_KINDS, "load"] as const;
+/** Kinds of the fourth. */
+const FOURTH_KINDS = [...THIRD_KINDS, "photo", "wiring", "work", "sound"] as const;
 /** Where the rig is indexed for what belongs to none. */
 const NO_RIG = "";
 
@@ -48,7 +50,8 @@ class Database extends Dexie {
     this.version(1).stores({ ...tables(FIRST_KINDS), journal: "++seq" });
     this.version(2).stores(tables(SECOND_KINDS));
     this.version(3).stores(tables(THIRD_KINDS));
-    this.version(4).stores({ ...tables(RECORD_KINDS), pixels: "id" });
+    this.version(4).stores({ ...tables(FOURTH_KINDS), pixels: "id" });
+    this.version(5).stores(tables(RECORD_KINDS));
   }
 
   rows(kind: RecordKind): EntityTable<Row, "id"> {
@@ -84,7 +87,7 @@ async function migrateInPlace(db: Database, versions: Versions): Promise<void> {
 }
 
 /** Kinds whose bytes lie beside the records. */
-const PIXELED = ["photo", "sound"] as const;
+const PIXELED = ["photo", "sound", "waveform"] as const;
 
 /** Pixels whose photo is neither kept nor to be had back by undo or redo are let go. */
 async function dropLonePixels(db: Database): Promise<void> {

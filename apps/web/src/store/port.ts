@@ -53,6 +53,8 @@ export type CommitLabel =
   | "delete-photo"
   | "add-sound"
   | "delete-sound"
+  | "add-waveform"
+  | "delete-waveform"
   | "import"
   | "answer";
 

@@ -1,4 +1,20 @@
-import type { AirConditioner, Job, Load, Photo, Reading, Rig, RigId, Sound, Source, Starter, Wiring, Work } from "@amp-saver/records";
+import type {
+  AirConditioner,
+  AnyRecord,
+  Job,
+  Learning,
+  Load,
+  Photo,
+  Reading,
+  Rig,
+  RigId,
+  Sound,
+  Source,
+  Starter,
+  Waveform,
+  Wiring,
+  Work,
+} from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
 import { useStore } from "./provider.tsx";
@@ -19,18 +35,41 @@ export interface RigBundle {
   readonly works: readonly Work[];
   /** Spoken notes; the sound is asked for one by one. */
   readonly sounds: readonly Sound[];
+  /** Learning runs, one record a job. */
+  readonly learnings: readonly Learning[];
+  /** Starts that were recorded; the samples are asked for one by one. */
+  readonly waveforms: readonly Waveform[];
   /** The catalogue, which belongs to every rig. */
   readonly starters: readonly Starter[];
+}
+
+/** Every record that belongs to a rig, itself first; the catalogue apart. */
+export function ownRecords(bundle: RigBundle): AnyRecord[] {
+  const { rig, units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms } = bundle;
+  return [
+    rig,
+    ...units,
+    ...sources,
+    ...loads,
+    ...jobs,
+    ...readings,
+    ...photos,
+    ...wirings,
+    ...works,
+    ...sounds,
+    ...learnings,
+    ...waveforms,
+  ];
 }
 
 const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: string; id: string }): number =>
   a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
 
 /** Reads a rig whole; undefined when it is not kept. */
-async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
+export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, starters] = await Promise.all([
+  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, starters] = await Promise.all([
     store.list("unit", rigId),
     store.list("source", rigId),
     store.list("load", rigId),
@@ -40,6 +79,8 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     store.list("wiring", rigId),
     store.list("work", rigId),
     store.list("sound", rigId),
+    store.list("learning", rigId),
+    store.list("waveform", rigId),
     store.list("starter"),
   ]);
   return {
@@ -53,6 +94,8 @@ async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle |
     wirings: wirings.toSorted(oldestFirst),
     works: works.toSorted(oldestFirst),
     sounds: sounds.toSorted(oldestFirst),
+    learnings: learnings.toSorted(oldestFirst),
+    waveforms: waveforms.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }

@@ -44,6 +44,8 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   wiring: "wiring",
   work: "visit",
   sound: "spoken note",
+  learning: "learning runs",
+  waveform: "recorded start",
 };
 
 export const COMMON = {
@@ -105,6 +107,8 @@ export const UNDONE = {
   "delete-photo": "Photo deleted",
   "add-sound": "Spoken note added",
   "delete-sound": "Spoken note deleted",
+  "add-waveform": "Recorded start added",
+  "delete-waveform": "Recorded start deleted",
   import: "File read in",
   answer: "Answer",
 } as const;

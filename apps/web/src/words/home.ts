@@ -89,6 +89,7 @@ export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> =
   "no-rig-file": (where) => `It is not a rig archive: ${where} is missing in it.`,
   "picture-too-large": (where) => `A picture in it is larger than 4 million bytes (${where}).`,
   "not-a-picture": (where) => `A picture in it is no JPEG (${where}).`,
+  "not-a-waveform": (where) => `A recorded start in it does not have the samples its record says (${where}).`,
   "not-a-sound": (where) => `A spoken note in it is no sound (${where}).`,
   unreadable: () => "The browser could not read it.",
 };

@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { jobId, rigId, sourceId, stamp, timestamp, unitId, waveformId } from "./identity.ts";
+import { MOST_SAMPLES } from "./wave/log.ts";
+
+/** A start that a scope or logger recorded; its samples lie beside the records under the same id: amps, then volts, 32-bit, low byte first. */
+export const waveformSchema = z.strictObject({
+  kind: z.literal("waveform"),
+  id: waveformId,
+  rigId,
+  unitId,
+  jobId,
+  ...stamp(1),
+  name: z.string().trim().min(1).max(120),
+  when: z.literal(["before", "after"]),
+  conductor: z.literal(["common", "run", "start", "supply"]),
+  /** Instantaneous samples, or a log of RMS figures. */
+  form: z.literal(["instant", "rms"]),
+  sampleHz: z.number().min(0.01).max(1e6),
+  lineHz: z.number().min(40).max(70),
+  samples: z.number().int().min(2).max(MOST_SAMPLES),
+  hasVolts: z.boolean(),
+  sourceId: sourceId.nullable(),
+  takenAt: timestamp,
+});
+export type Waveform = z.infer<typeof waveformSchema>;
+
+/** Samples as they are kept. */
+export function packSamples(amps: ArrayLike<number>, volts: ArrayLike<number> | null): Uint8Array<ArrayBuffer> {
+  const count = amps.length;
+  const view = new DataView(new ArrayBuffer(4 * count * (volts === null ? 1 : 2)));
+  for (let i = 0; i < count; i++) {
+    view.setFloat32(4 * i, amps[i]!, true);
+    if (volts !== null) view.setFloat32(4 * (count + i), volts[i] ?? 0, true);
+  }
+  return new Uint8Array(view.buffer);
+}
+
+/** Samples as they were kept; null where the bytes do not fit the record. */
+export function unpackSamples(
+  { samples, hasVolts }: Pick<Waveform, "samples" | "hasVolts">,
+  bytes: Uint8Array,
+): { readonly amps: Float32Array; readonly volts: Float32Array | null } | null {
+  if (bytes.length !== bytesOf({ samples, hasVolts })) return null;
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const read = (from: number): Float32Array => Float32Array.from({ length: samples }, (_, i) => view.getFloat32(4 * (from + i), true));
+  return { amps: read(0), volts: hasVolts ? read(samples) : null };
+}
+
+/** How many bytes a waveform's samples take. */
+export function bytesOf({ samples, hasVolts }: Pick<Waveform, "samples" | "hasVolts">): number {
+  return 4 * samples * (hasVolts ? 2 : 1);
+}
