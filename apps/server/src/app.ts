@@ -43,6 +43,9 @@ export function createApp({ folder, instruments }: ServerOptions): Express {
   );
   app.use(compression({ filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
   if (instruments !== undefined) app.use("/api", instrumentRoutes(instruments));
+  app.get("/api/instruments", (_request, response) => {
+    response.json([]);
+  });
   app.use("/api", (_request, response) => {
     response.status(404).json({ reason: "no-such-instrument" });
   });

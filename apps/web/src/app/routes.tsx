@@ -27,6 +27,7 @@ const DayScreen = lazy(() => import("../screens/together/day.tsx").then((m) => (
 const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((m) => ({ default: m.PrepareScreen })));
 const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
 const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
+const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.tsx").then((m) => ({ default: m.InstrumentsScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
 function Place({ word, children }: { readonly word: string; readonly children: React.ReactNode }) {
@@ -133,7 +134,7 @@ export function makeRouter() {
           path: "/instruments",
           element: (
             <Place word={instruments.word}>
-              <LaterScreen {...LATER_PLACES.instruments} />
+              <InstrumentsScreen />
             </Place>
           ),
         },

@@ -57,8 +57,8 @@ describe("sentences with figures in", () => {
       ),
     ).toBe("It waits about 3 min and tries again: at 12.0 A it stalls, then at 14.4 A at speed in 1.20 s.");
     expect(plain(WHY.breaker(240, 4))).toContain("may trip at start 4");
-    expect(plain(LEARN.time(1200, 6, 1.2))).toContain("rest longer");
-    expect(plain(LEARN.time(1200, 6, 0.4))).toContain("40 %");
+    expect(plain(LEARN.breaker(1.2))).toContain("rest longer");
+    expect(plain(LEARN.breaker(0.4))).toContain("40 %");
   });
 
   it("read the pictures out", () => {

@@ -10,11 +10,6 @@ export const LATER: Readonly<Partial<Record<Stage, { readonly question: string; 
 };
 
 export const LATER_PLACES = {
-  instruments: {
-    question: "Which meters are connected?",
-    will: "This place will connect clamp meters and multimeters, or stand-ins for them.",
-    meanwhile: "Until then, type readings in under Prove.",
-  },
   practice: {
     question: "What goes wrong, and how does it look?",
     will: "This place will be a bench to practise on, with faults to find.",

@@ -1,48 +1,206 @@
 import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/core/quantity";
+import type { Missed, RunState } from "@amp-saver/core/study/learning-runs";
+import type { NextCheck, WaitBand, WaitingStudy } from "@amp-saver/core/study/waiting";
+import type { Learning } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
-interface LearnWords {
+/** Minutes and seconds as a clock shows them. */
+export function clock(seconds: number): string {
+  const whole = Math.max(0, Math.round(seconds));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, "0")}`;
+}
+
+/** A stretch of time in words. */
+export function spell(seconds: number): string {
+  return seconds < 90 ? `${Math.round(seconds)} s` : `${formatNumber(seconds / 60, seconds < 600 && seconds % 60 !== 0 ? 1 : 0)} min`;
+}
+
+/** Whether it has learned enough, in one sentence. */
+export function learnSentence(state: RunState, mostRuns: number): readonly Part[] {
+  const read = state.peaksA.filter((p) => p !== null);
+  const [last, before] = [read.at(-1), read.at(-2)];
+  const differ = last === undefined || before === undefined ? null : Math.abs(last / before - 1);
+  if (state.now.phase === "done") {
+    if (state.settled === true && last !== undefined)
+      return [{ text: `Yes: after ${runs(state.counted)} it has settled ` }, { text: `at ${formatAmps(last)}.`, decides: true }];
+    if (state.settled === null)
+      return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "no peaks were read.", decides: true }];
+    return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "look it up in its sheet.", decides: true }];
+  }
+  if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is done.", decides: true }];
+  if (differ === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
+  if (state.settled === true)
+    return [
+      { text: `Settled within ${formatPercent(differ)}, but the rule asks for more: ` },
+      { text: `${runs(state.counted)} done.`, decides: true },
+    ];
+  return [
+    { text: "Not yet: the last two peaks differ by " },
+    { text: `${formatPercent(differ)}.`, decides: true },
+    { text: " Settled is 5 %." },
+  ];
+}
+
+const runs = (n: number): string => (n === 1 ? "1 run" : `${n} runs`);
+
+/** The simulated course, in one line. */
+export function expectSentence(e: {
   readonly settledAt: number | null;
   readonly lastA: number;
   readonly directA: number;
   readonly tripped: boolean;
-}
-
-/** What to expect of learning, in one sentence. */
-export function learnSentence({ settledAt, lastA, directA, tripped }: LearnWords): readonly Part[] {
-  if (tripped) return [{ text: "Not on this source: " }, { text: "it lets go while the starter still learns.", decides: true }];
-  if (settledAt === null)
-    return [{ text: "Expected: still moving after eight starts, " }, { text: `at ${formatAmps(lastA)}.`, decides: true }];
-  return [
-    { text: `Expected: settled by start ${settledAt}, at ${formatAmps(lastA)}, ` },
-    { text: `${formatWith((1 - lastA / directA) * 100, 0, "%")} under direct.`, decides: true },
-  ];
+}): string {
+  if (e.tripped) return "Expected on this source: it lets go while the starter still learns. Learn on a stronger one.";
+  if (e.settledAt === null) return `Expected: still moving after eight starts, at ${formatAmps(e.lastA)}.`;
+  return `Expected: settled by start ${e.settledAt}, at ${formatAmps(e.lastA)}, ${formatWith((1 - e.lastA / e.directA) * 100, 0, "%")} under direct.`;
 }
 
 export const LEARN = {
-  question: (source: string | null): string =>
-    source === null ? "How will the starter learn?" : `How will the starter learn on ${source}?`,
-  sure: "Simulated with our model of a learning starter, not any maker’s; the starter’s own sheet decides. Each start rested.",
+  question: (unit: string): string => `Has the starter on ${unit} learned enough?`,
+  sure: "Dashed: expected, simulated with our model of a learning starter, not any maker’s. Its own sheet decides.",
   rule: "Start, amps",
   direct: "Direct",
-  start: (n: number): string => `Start ${n}`,
+  run: (n: number): string => `Run ${n}`,
   settled: "settled",
   stalled: "stalls, tries again",
   tripped: "the source lets go",
-  pictureLabel: (n: number): string => `${n} expected starts, one under the other, on one rule of amps.`,
-  timeTitle: "How long it takes",
-  time: (lastS: number, starts: number, heat: number | null): string => {
-    const rests = `${starts} starts with 4 min of rest between, 3 min after a stall: the last begins after ${formatNumber(lastS / 60, 0)} min.`;
-    if (heat === null || heat < 0) return rests;
-    if (heat >= 1) return `${rests} A quick breaker may trip on the way: rest longer.`;
-    return `${rests} The breaker warms to ${formatPercent(heat)} of what may trip a quick one.`;
+  noPeak: "no peak read",
+  expectedAt: (a: number): string => `expect ${formatAmps(a)}`,
+  fell: (share: number): string => `${share < 0 ? "+" : "\u2212"}${formatNumber(Math.abs(share) * 100, 0)}\u00a0%`,
+  pictureLabel: (done: number, all: number): string => `${done} runs done of ${all} on one rule of amps, the rest expected.`,
+  timerLabel: (word: string, left: string): string => `${word}: ${left}`,
+  phase: {
+    ready: "Rested: switch it on",
+    called: "Cooling is called: it is silent",
+    running: (n: number): string => `Run ${n}: switch it off when this is over`,
+    runOver: (n: number): string => `Run ${n} is over: switch it off`,
+    resting: (n: number): string => `Resting before start ${n}`,
+    done: "Done",
   },
+  at: (time: string): string => `at ${time}`,
+  ruleLine: (runS: number, restS: number): string => `${spell(runS)} run, ${spell(restS)} rest`,
+  after: "Then the fan, then silence up to the starter’s own delay. That is no fault.",
+  call: "Cooling is on",
+  started: "It started",
+  stopped: "It is off again",
+  failed: "It hummed or tripped: off",
+  neverStarted: "Off again: it never started",
+  early: "It started anyway",
+  peak: (n: number): string => `Peak of run ${n}, A`,
+  badPeak: (limits: string): string => `The peak must be a number from ${limits}.`,
+  toProve: "Go on to Prove",
+  missed: (m: Missed): string => {
+    if (m.what === "rest-short")
+      return `Run ${m.run} began after ${spell(m.restS)} of rest: pressures may not have been equal, so its peak may be high.`;
+    return m.what === "rest-over"
+      ? `Missed: its rest was over ${spell(m.byS)} ago. It may start; nothing is lost.`
+      : `Missed: this run should have ended ${spell(m.byS)} ago. Switch it off now.`;
+  },
+  clockBack: "The clock was set back: rest and run are counted anew from now, and nothing is lost.",
+  sayOff: (unit: string): string => `Switch ${unit} off now.`,
+  sayOn: (unit: string): string => `${unit} has rested. Switch it on.`,
+  ready: "Before the first run",
+  strong: "It stands on the full hook-up, or another source that is expected to carry it",
+  eco: "Economy mode is off, where a generator feeds it",
+  notStrong: "Answer both before the first run: a weak source teaches it a wrong limit.",
+  totalTitle: "How long it takes",
+  total: (seconds: number, at: string): string => `About ${spell(seconds)} from now, until ${at}, its own delay apart.`,
+  ruleTitle: "Rule",
+  rulePick: "By which rule",
+  ruleNames: {
+    short: "5 × 30 s, rest 5 min",
+    long: "5 × 8 min, rest 5 min",
+    "five-five": "5 to 8 × 5 min, rest 5 min",
+    "until-settled": "until settled, 8 at most",
+    thermostat: "4 to 5 by thermostat",
+    sheet: "the starter’s own sheet",
+    own: "my own",
+  } satisfies Readonly<Record<Learning["ruleFrom"], string>>,
+  ruleSource: "Schools of common practice, no source, and they contradict each other: the starter’s own sheet decides.",
+  fields: { runs: "Runs, at least", mostRuns: "Runs, at most", runS: "Run, s", restS: "Rest, s" },
+  badRule: (label: string, least: number, most: number): string => `${label} must be a number from ${least} to ${most}.`,
+  turnsTitle: "Take turns with other units",
+  turnsHelp: "While one rests, another runs; one at a time.",
+  together: (unit: string): string => `${unit} takes turns too`,
+  turnRow: {
+    ready: "may start",
+    called: "called, silent",
+    running: (left: string): string => `runs, ${left} left`,
+    resting: (left: string): string => `rests, ${left} left`,
+    done: "done",
+  },
+  counted: (n: number, of: number): string => `${n} of ${of}`,
+  nextTurn: (unit: string, inS: number): string => (inS < 5 ? `Next: ${unit}, now.` : `Next: ${unit}, in ${clock(inS)}.`),
+  unitStarted: (unit: string): string => `${unit}: it started`,
+  unitStopped: (unit: string): string => `${unit}: it is off again`,
+  linkPick: "Told by",
+  linkNone: "my finger",
+  linkLost: "This link says nothing now: tell it with a finger until it is back.",
+  waitTitle: "Waiting or faulty",
+  waitFan: "The fan runs",
+  yes: "Yes",
+  no: "No",
+  unseen: "Not looked",
+  waits: {
+    energyManager: "An energy manager or surge protector sits in the circuit",
+    transferSwitch: "A transfer switch waits for its generator",
+    thermostatJustOff: "The thermostat was off for less than five minutes",
+  },
+  who: {
+    "transfer-switch": "transfer switch",
+    "energy-manager": "energy manager",
+    fan: "fan comes in",
+    thermostat: "thermostat’s own delay",
+    starter: "starter’s own delay",
+  } satisfies Readonly<Record<WaitBand["who"], string>>,
+  waitPicture: (elapsed: string): string => `Waits one after the other; ${elapsed} since the call.`,
+  lampPick: "Its lamp or code shows",
+  lampNone: "nothing that is in its entry",
+  lampMeans: (means: string): string => `Its sheet: ${means}`,
+  lampEmpty: "No lamp or code is entered for this starter: enter them from its sheet under Choose.",
   restTitle: "Rest between starts",
   rest: (restarts: boolean): string =>
     restarts
       ? "Even without rest it would come to speed here; rest 3 to 5 min all the same, as the compressor’s maker asks."
       : "Without 3 to 5 min of rest the pressures are not equal: simulated, the restart stalls at its limit. That is no fault.",
-  sourceTitle: "On which source",
-  source: "Learn on a strong source, the full hook-up; if it must be a generator, economy mode off.",
-  conduct: "Timers that conduct the starts and rests are not here yet. Until then count them by the starter’s own sheet.",
+  breakerTitle: "Breaker",
+  breaker: (heat: number | null): string =>
+    heat === null || heat < 0
+      ? "None is judged on this source."
+      : heat >= 1
+        ? "A quick breaker may trip on the way: rest longer."
+        : `It warms to ${formatPercent(heat)} of what may trip a quick one.`,
+  sound: "Sound and voice when a time is over",
 } as const;
+
+/** Waiting or faulty, in one sentence. */
+export function waitingSentence(study: WaitingStudy, elapsedS: number): readonly Part[] {
+  switch (study.verdict) {
+    case "compressor-in":
+      return [{ text: "The compressor runs." }];
+    case "low-volts":
+      return [{ text: "Too few volts to start: " }, { text: "find out what else is on.", decides: true }];
+    case "no-fan":
+      return [{ text: "The fan should be running: " }, { text: "no call, or no power.", decides: true }];
+    case "waiting":
+      return [
+        { text: `Waiting, not faulty: ${study.now === null ? "" : LEARN.who[study.now]}, ` },
+        { text: `${clock(study.lateS - elapsedS)} until it is late.`, decides: true },
+      ];
+    case "any-moment":
+      return [{ text: "Any moment now: " }, { text: `late in ${clock(study.lateS - elapsedS)}.`, decides: true }];
+    default:
+      return [{ text: `Late by ${clock(elapsedS - study.lateS)}: ` }, { text: "off, then look.", decides: true }];
+  }
+}
+
+export const NEXT_CHECK_WORDS: Readonly<Record<NextCheck, string>> = {
+  volts: "Volts at the unit while it is called.",
+  power: "Breaker, energy manager, cord: is there power at all?",
+  thermostat: "Thermostat: on cool, well below the room’s temperature.",
+  "fan-circuit": "Fan: does its motor turn by hand, with the power off and proven dead?",
+  lamp: "The starter’s lamp or code, in its sheet’s words.",
+  overload: "Hot compressor: its overload may be open. Let it cool for an hour, power off.",
+  capacitor: "Run capacitor against its print, dead and bled.",
+  wiring: "The wiring against the plan, dead and proven so: Prepare, then Check.",
+};

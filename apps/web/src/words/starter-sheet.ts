@@ -16,6 +16,7 @@ export const SHEET_WORDS = {
   },
   delay: "Longest silence, seconds",
   badDelay: (most: number): string => `Longest silence must be a number from 0 to ${most} s.`,
+  learningRule: "The learning rule in figures",
   learning: "Learning rule",
   mounting: "Mounting limits",
   proseLong: (label: string): string => `${label} is too long: at most 1,000 letters.`,

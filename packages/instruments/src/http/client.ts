@@ -3,17 +3,8 @@ import { z } from "zod";
 import { eventSchema, type Instrument, type InstrumentCommand, instrumentSchema } from "../message.ts";
 import { type InstrumentPort, type Listener, PORT_FAILURES, type PortFailure } from "../port.ts";
 
-/** What of an event source is used: the browser's own, or one that behaves like it. */
-export interface EventStreamLike {
-  onopen: ((event: never) => unknown) | null;
-  onmessage: ((event: { data: string }) => unknown) | null;
-  onerror: ((event: never) => unknown) | null;
-  readonly readyState: number;
-  close(): void;
-}
-
-/** Opens a stream of events at an address. */
-export type OpenStream = (url: string) => EventStreamLike;
+/** Opens a stream of events at an address: the browser's own, or one that behaves like it. */
+type OpenStream = (url: string) => EventSource;
 
 const CLOSED = 2;
 const AGAIN_MS = 3000;
@@ -48,12 +39,12 @@ export class HttpPort implements InstrumentPort {
   listen({ onEvent, onConnection }: Listener): () => void {
     let stopped = false;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    let stream: EventStreamLike;
+    let stream: EventSource;
     const start = (): void => {
       stream = this.open(`${this.base}/events`);
       stream.onopen = () => onConnection("open");
       stream.onmessage = ({ data }) => {
-        const event = parse(data);
+        const event = parse(String(data));
         if (event !== null && !stopped) onEvent(event);
       };
       stream.onerror = () => {

@@ -4,9 +4,12 @@ import { Collapsible } from "radix-ui";
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
+import { Tick } from "../../ui/tick.tsx";
 import { SHEET_WORDS } from "../../words/starter-sheet.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
+import { USUAL_RULE } from "../../workbench/learning.ts";
 import { leadsOf } from "../../workbench/wiring.ts";
+import { RuleFields } from "../rule-fields.tsx";
 
 interface StarterSheetProps {
   readonly starter: Starter;
@@ -88,6 +91,14 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
           }}
         />
         {prose("learning")}
+        <Tick
+          label={SHEET_WORDS.learningRule}
+          ticked={starter.learningRule !== undefined}
+          onChange={(yes) => save({ learningRule: yes ? USUAL_RULE : undefined } as Partial<Starter>, "learningRule")}
+        />
+        {starter.learningRule !== undefined && (
+          <RuleFields rule={starter.learningRule} onChange={(learningRule) => save({ learningRule }, "learningRule")} />
+        )}
         {prose("mounting")}
         <h4 className="mt-2 font-semibold">{SHEET_WORDS.lamps}</h4>
         {lamps.map(({ shows, means }, at) => (

@@ -1,0 +1,43 @@
+import { format } from "date-fns";
+import { Pick } from "../../ui/pick.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { LEARN } from "../../words/learn.ts";
+import { type RuleSource, rulesFor, turns } from "../../workbench/learning.ts";
+import { RuleFields } from "../rule-fields.tsx";
+import type { LearnPartProps } from "./learn-part-props.ts";
+
+/** The source, the rule, and how long it all takes. */
+export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
+  const { job } = bundle;
+  const { own, views, now, save } = conduct;
+  const { learning } = own;
+  const rules = rulesFor(starter);
+  const plan = turns(views, now);
+  return (
+    <section className="mt-4">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{LEARN.ready}</h2>
+      <Tick
+        label={LEARN.strong}
+        ticked={learning.strongSource}
+        onChange={(strongSource) => save(job, { strongSource, sourceId: job.sourceId }, "strongSource")}
+      />
+      <Tick label={LEARN.eco} ticked={learning.ecoOff} onChange={(ecoOff) => save(job, { ecoOff }, "ecoOff")} />
+      <Pick<RuleSource>
+        label={LEARN.rulePick}
+        help={LEARN.ruleSource}
+        value={learning.ruleFrom}
+        options={rules.map(({ from }) => ({ value: from, word: LEARN.ruleNames[from] }))}
+        onChange={(from) => {
+          const rule = rules.find((r) => r.from === from)?.rule ?? learning.rule;
+          save(job, { ruleFrom: from, rule: { ...rule } }, "rule");
+        }}
+      />
+      {learning.ruleFrom === "own" && <RuleFields rule={learning.rule} onChange={(rule) => save(job, { rule }, "rule")} />}
+      {plan.totalS > 0 && (
+        <p className="py-2 font-semibold">
+          {LEARN.totalTitle}: {LEARN.total(plan.totalS, format(now + plan.totalS * 1000, "H:mm"))}
+        </p>
+      )}
+    </section>
+  );
+}

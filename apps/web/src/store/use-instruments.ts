@@ -1,0 +1,55 @@
+import type { Connection, Display, Instrument, InstrumentCommand, InstrumentPort } from "@amp-saver/instruments";
+import { useCallback, useEffect, useRef, useState } from "react";
+import useSWR from "swr";
+
+const BASE = "/api/instruments";
+
+/** The instruments that answer here, what each shows, and how to ask them for something. */
+export interface Instruments {
+  /** Undefined while asking; empty where none answers: everything can be typed in. */
+  readonly list: readonly Instrument[] | undefined;
+  readonly displays: ReadonlyMap<string, Display>;
+  readonly connection: Connection;
+  readonly send: (id: string, command: InstrumentCommand) => Promise<boolean>;
+}
+
+const NONE: ReadonlyMap<string, Display> = new Map();
+
+async function openPort(): Promise<InstrumentPort> {
+  const { HttpPort } = await import("@amp-saver/instruments/http");
+  return new HttpPort(BASE, (url) => new EventSource(url));
+}
+
+/** Asks once which instruments answer here and listens to them as long as the page is open. */
+export function useInstruments(): Instruments {
+  const port = useRef<Promise<InstrumentPort>>(undefined);
+  const [displays, setDisplays] = useState(NONE);
+  const [connection, setConnection] = useState<Connection>("lost");
+  const opened = useCallback((): Promise<InstrumentPort> => {
+    port.current ??= openPort();
+    return port.current;
+  }, []);
+  const { data } = useSWR(["instruments"], async () => {
+    const list = await (await opened()).list();
+    return list.ok ? list.value : [];
+  });
+  const any = (data?.length ?? 0) > 0;
+  useEffect(() => {
+    if (!any) return undefined;
+    let stop: () => void = () => undefined;
+    let gone = false;
+    void opened().then((at) => {
+      if (gone) return;
+      stop = at.listen({
+        onEvent: ({ id, display }) => setDisplays((old) => new Map(old).set(id, display)),
+        onConnection: setConnection,
+      });
+    });
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [any, opened]);
+  const send = useCallback(async (id: string, command: InstrumentCommand) => (await (await opened()).send(id, command)).ok, [opened]);
+  return { list: data, displays, connection, send };
+}

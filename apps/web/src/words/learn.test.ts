@@ -1,0 +1,66 @@
+import { conduct, type RunEvent } from "@amp-saver/core/study/learning-runs";
+import { judgeWaiting } from "@amp-saver/core/study/waiting";
+import { describe, expect, it } from "vitest";
+import { clock, LEARN, learnSentence, spell, waitingSentence } from "./learn.ts";
+
+const RULE = { runs: 3, mostRuns: 4, runS: 60, restS: 300 };
+const said = (parts: readonly { readonly text: string }[]): string =>
+  parts
+    .map((p) => p.text)
+    .join("")
+    .replaceAll("\u00a0", " ");
+const after = (peaksA: readonly (number | null)[]): string => {
+  const events = peaksA.flatMap((peakA, k): RunEvent[] => [
+    { at: k * 400_000, what: "start" },
+    { at: k * 400_000 + 60_000, what: "stop", peakA },
+  ]);
+  return said(learnSentence(conduct(RULE, events, 1e9), RULE.mostRuns));
+};
+
+describe("whether it has learned, in a sentence", () => {
+  it.each([
+    [[], "Not yet: no run is done."],
+    [[null], "Not yet: 1 run done."],
+    [[34, 26], "Not yet: the last two peaks differ by 24 %. Settled is 5 %."],
+    [[26, 25.5], "Settled within 2 %, but the rule asks for more: 2 runs done."],
+    [[34, 26, 25.5], "Yes: after 3 runs it has settled at 25.5 A."],
+    [[null, null, null], "The rule’s 3 runs are done; no peaks were read."],
+    [[34, 30, 26, 22], "After 4 runs it still moves: look it up in its sheet."],
+  ])("%j: %s", (peaks, sentence) => {
+    expect(after(peaks)).toBe(sentence);
+  });
+});
+
+describe("whether it waits, in a sentence", () => {
+  const wait = (elapsedS: number, volts: number | null = null, fan: boolean | null = null): string => {
+    const none = { energyManager: false, transferSwitch: false, thermostatJustOff: false };
+    const study = judgeWaiting({ elapsedS, fan, compressor: null, volts, plateVolts: 115, starterDelayS: 180, ...none });
+    return said(waitingSentence(study, elapsedS));
+  };
+
+  it("says who waits and how long still, then that it is late", () => {
+    expect(wait(60)).toBe("Waiting, not faulty: starter’s own delay, 3:15 until it is late.");
+    expect(wait(210)).toBe("Any moment now: late in 0:45.");
+    expect(wait(300)).toBe("Late by 0:45: off, then look.");
+    expect(wait(60, 98)).toBe("Too few volts to start: find out what else is on.");
+    expect(wait(90, 119, false)).toBe("The fan should be running: no call, or no power.");
+  });
+});
+
+describe("times in words", () => {
+  it("are short, and never negative", () => {
+    expect([clock(0), clock(59.6), clock(192), clock(-3)]).toEqual(["0:00", "1:00", "3:12", "0:00"]);
+    expect([spell(30), spell(300), spell(210), spell(2400)].map((t) => t.replaceAll("\u00a0", " "))).toEqual([
+      "30 s",
+      "5 min",
+      "3.5 min",
+      "40 min",
+    ]);
+  });
+
+  it("say what was missed and that nothing is lost", () => {
+    expect(LEARN.missed({ what: "rest-over", byS: 600 })).toContain("10 min ago. It may start; nothing is lost.");
+    expect(LEARN.missed({ what: "run-over", byS: 480 })).toContain("Switch it off now.");
+    expect(LEARN.missed({ what: "rest-short", run: 2, restS: 60 })).toContain("60 s of rest");
+  });
+});

@@ -1,0 +1,104 @@
+import {
+  conduct,
+  interleave,
+  type LearningRule,
+  RULE_BOUNDS,
+  type RunEvent,
+  type RunState,
+  SCHOOLS,
+} from "@amp-saver/core/study/learning-runs";
+import { judgeWaiting, type WaitingStudy } from "@amp-saver/core/study/waiting";
+import { type AirConditioner, type Job, type Learning, newLearning, RULE_SOURCES, type Starter } from "@amp-saver/records";
+
+/** Limits of each figure of a rule. */
+export const RULE_LIMITS = { ...RULE_BOUNDS, mostRuns: RULE_BOUNDS.runs } as const;
+
+/** The rule a sheet's entry begins with. */
+export const USUAL_RULE: LearningRule = SCHOOLS["five-five"];
+
+/** One job's learning as it stands. */
+export interface LearnView {
+  readonly learning: Learning;
+  readonly state: RunState;
+  /** When the first run began, ms; null before it. */
+  readonly begunMs: number | null;
+}
+
+/** Events in the order they were told, which survives a clock that was set back. */
+export function eventsOf(learning: Learning): RunEvent[] {
+  return Object.entries(learning.events)
+    .toSorted(([a], [b]) => a.localeCompare(b))
+    .map(([, event]) => ({ ...event, at: Date.parse(event.at) }));
+}
+
+/** A key under which the next event sorts last. */
+export function nextEventKey(learning: Learning, id: string): string {
+  return `${String(Object.keys(learning.events).length).padStart(4, "0")} ${id}`.slice(0, 100);
+}
+
+/** Key of the event that ended the last counted run; its peak may be typed in afterwards. */
+export function lastStopKey(learning: Learning): string | null {
+  const keys = Object.keys(learning.events).toSorted();
+  return keys.findLast((key) => learning.events[key]!.what === "stop" && !learning.events[key]!.failed) ?? null;
+}
+
+/** Where a job's learning stands at a moment. */
+export function learnView(job: Job, learnings: readonly Learning[], nowMs: number): LearnView {
+  const learning = learnings.find((l) => l.jobId === job.id) ?? newLearning(job.createdAt, job);
+  const events = eventsOf(learning);
+  return { learning, state: conduct(learning.rule, events, nowMs), begunMs: events.find((e) => e.what === "start")?.at ?? null };
+}
+
+/** Runs that are still to come by the rule's least count. */
+export function runsLeft({ learning, state }: LearnView): number {
+  if (state.now.phase === "done") return 0;
+  return Math.max(1, learning.rule.runs - state.counted) - (state.now.phase === "running" ? 1 : 0);
+}
+
+/** Order of the runs still to come over the units that take turns, from now. */
+export function turns(views: readonly LearnView[], nowMs: number) {
+  const runningEnds = Math.max(0, ...views.map(({ state }) => (state.now.phase === "running" ? (state.now.untilMs - nowMs) / 1000 : 0)));
+  const plan = interleave(
+    views.map((view) => {
+      const { learning, state } = view;
+      const restEnds =
+        state.now.phase === "resting"
+          ? (state.now.untilMs - nowMs) / 1000
+          : state.now.phase === "running"
+            ? (state.now.untilMs - nowMs) / 1000 + learning.rule.restS
+            : 0;
+      return { id: learning.jobId, rule: learning.rule, runs: runsLeft(view), readyS: Math.max(runningEnds, restEnds, 0) };
+    }),
+  );
+  return { ...plan, next: plan.runs[0] ?? null, totalS: Math.max(plan.totalS, runningEnds) };
+}
+
+export type RuleSource = (typeof RULE_SOURCES)[number];
+
+/** Rules to choose from: the schools, the starter's own sheet where it is entered, and one's own. */
+export function rulesFor(starter: Starter | undefined): readonly { readonly from: RuleSource; readonly rule: LearningRule | null }[] {
+  return RULE_SOURCES.flatMap((from): readonly { from: RuleSource; rule: LearningRule | null }[] => {
+    if (from === "own") return [{ from, rule: null }];
+    if (from === "sheet") return starter?.learningRule === undefined ? [] : [{ from, rule: starter.learningRule }];
+    return [{ from, rule: SCHOOLS[from] }];
+  });
+}
+
+/** Whether silence is a wait or a fault, since the call. */
+export function waitingNow(
+  { learning, state }: LearnView,
+  unit: AirConditioner,
+  starter: Starter | undefined,
+  seen: { readonly fan: boolean | null; readonly volts: number | null },
+  nowMs: number,
+): WaitingStudy | null {
+  if (state.calledMs === null) return null;
+  return judgeWaiting({
+    elapsedS: Math.max(0, (nowMs - state.calledMs) / 1000),
+    compressor: null,
+    ...seen,
+    plateVolts: unit.plateVolts.value,
+    starterDelayS: starter?.delayS ?? null,
+    ...learning.waits,
+  });
+}
