@@ -5,6 +5,8 @@ import express, { type Express } from "express";
 import helmet from "helmet";
 import { instrumentRoutes } from "./instruments.ts";
 
+export { runBench } from "./bench-clock.ts";
+
 /** What the server serves: one folder of built files, and the stand-in instruments where they are on. */
 export interface ServerOptions {
   /** The built app's folder. */

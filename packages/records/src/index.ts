@@ -63,6 +63,6 @@ export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
-export { bytesOf, packSamples, unpackSamples, type Waveform } from "./waveform.ts";
+export { bytesOf, MOST_WAVE_CYCLES, packSamples, unpackSamples, type Waveform } from "./waveform.ts";
 export type { Wiring } from "./wiring.ts";
 export { CLOSING_CHECKS, POWER_CHECKS, type Work } from "./work.ts";

@@ -2,6 +2,11 @@ import { z } from "zod";
 import { jobId, rigId, sourceId, stamp, timestamp, unitId, waveformId } from "./identity.ts";
 import { MOST_SAMPLES } from "./wave/log.ts";
 
+/** Most cycles that are kept beside the samples: some six seconds. */
+export const MOST_WAVE_CYCLES = 400;
+
+const figure = z.number().min(0).max(1e6);
+
 /** A start that a scope or logger recorded; its samples lie beside the records under the same id: amps, then volts, 32-bit, low byte first. */
 export const waveformSchema = z.strictObject({
   kind: z.literal("waveform"),
@@ -21,6 +26,19 @@ export const waveformSchema = z.strictObject({
   hasVolts: z.boolean(),
   sourceId: sourceId.nullable(),
   takenAt: timestamp,
+  /** What was found in it, so that pictures and calibration need not unpack the samples again. */
+  found: z.strictObject({
+    startS: figure,
+    firstHalfCycleA: figure.nullable(),
+    largestCycleA: figure,
+    inrushA: figure.nullable(),
+    runningA: figure.nullable(),
+    startTimeS: figure.nullable(),
+    restV: figure.nullable(),
+    lowestV: figure.nullable(),
+    /** RMS of the first cycles from the start on. */
+    cycles: z.array(z.strictObject({ t: figure, rmsA: figure })).max(MOST_WAVE_CYCLES),
+  }),
 });
 export type Waveform = z.infer<typeof waveformSchema>;
 

@@ -8,8 +8,8 @@ export const INSTRUMENTS = {
   none: [{ text: "None answers: " }, { text: "type every reading in.", decides: true }] as readonly Part[],
   asking: [{ text: "Asking." }] as readonly Part[],
   answer: (n: number, simulated: boolean): readonly Part[] => [
-    { text: `${n === 1 ? "One instrument answers" : `${n} instruments answer`}` },
-    { text: simulated ? ", all of them stand-ins." : ".", decides: true },
+    { text: `${n === 1 ? "One instrument answers" : `${n} instruments answer`}${simulated ? ", " : "."}` },
+    ...(simulated ? [{ text: "all of them stand-ins.", decides: true }] : []),
   ],
   lost: [{ text: "The line is lost: " }, { text: "it comes back by itself.", decides: true }] as readonly Part[],
   sure: "Where a server with instruments runs beside the app, clamp meter, multimeter, a starter’s link and a generator’s panel show here and hand their figures to Prove and Learn.",

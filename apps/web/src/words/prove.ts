@@ -1,4 +1,4 @@
-import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { Reading } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
@@ -114,6 +114,33 @@ export const PROVE = {
   save: "Keep this reading",
   required: (label: string, limits: string): string => `${label} must be a number from ${limits}.`,
   deleteReading: (amps: number): string => `Delete the reading of ${formatAmps(amps)}`,
+  coach: "Next reading",
+  coachWhere: (wires: readonly string[]): string =>
+    wires.length === 0
+      ? "Jaws on the conductor at compressor C alone."
+      : `Jaws around one conductor: ${wires.join(" or ")}, at compressor C.`,
+  coachMode: "Inrush mode, display cleared before each start; then live for running amps and volts.",
+  rested: (left: string): string => `Rests: ${left} left before the next start counts.`,
+  restedOver: "It has rested: the next start counts.",
+  restNone: "Note each start’s reading at once: its rest is counted from there.",
+  more: (n: number, side: string): string =>
+    n <= 0 ? `Enough start readings ${side}.` : `${n} more start ${n === 1 ? "reading" : "readings"} ${side}.`,
+  disagree: {
+    before: "The two before readings disagree: a third tells which one bounced.",
+    after: "The two after readings disagree: take a third.",
+  },
+  meterShows: (name: string, figure: string): string => `${name} shows ${figure}.`,
+  takeOver: (name: string): string => `Take it over from ${name}`,
+  loadsOn: "What else was on",
+  runningWords: {
+    "as-expected": "Running amps are right for plate and weather.",
+    "above-rated": "Running amps are above the plate’s: dirty coil, charge, low volts.",
+    high: "Running amps are high for this weather: dirty coil, charge, low volts.",
+    low: "Running amps are low for this weather: another wire, or not yet steady.",
+    "not-known": "",
+  },
+  sameVolts: (beforeV: number, afterV: number, reduction: number): string =>
+    `Brought to the same volts (${formatVolts(beforeV)} before, ${formatVolts(afterV)} after) it is ${formatWith(reduction * 100, 0, "%")} less.`,
   pictureLabel: "Start amps before and after on one rule.",
   liveTitle: "Measuring in a live unit",
   liveText:

@@ -35,6 +35,7 @@ export const REFINE = {
     "not-this-drive": "This kind of compressor is not studied.",
     "aid-with-starter": "A start aid beside a soft starter is not studied.",
   },
+  recordings: (n: number): string => `With ${n === 1 ? "one recorded start" : `${n} recorded starts`}, cycle by cycle.`,
   residual: (plate: string, refined: string): string =>
     `Off by ${plate} by the plate alone, by ${refined} refined (root mean square of the readings used).`,
   locked: "Locked rotor amps",

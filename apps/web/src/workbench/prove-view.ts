@@ -1,5 +1,6 @@
 import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
-import { type ReadingStudy, studyReadings } from "@amp-saver/core/study/reading";
+import { LEARNING_RUN_PARAMS } from "@amp-saver/core/study/learning-runs";
+import { judgeRunning, READING_PARAMS, type ReadingStudy, type RunningVerdict, studyReadings } from "@amp-saver/core/study/reading";
 import type { AirConditioner, Reading } from "@amp-saver/records";
 
 /** One condition under which readings were taken, before against after. */
@@ -31,6 +32,9 @@ export function proveView(readings: readonly Reading[], unit: AirConditioner): P
       conductor: r.conductor,
       amps: r.amps,
       tolerance: DEFAULT_TOLERANCE.measured,
+      sourceId: r.sourceId,
+      volts: r.volts,
+      restMin: r.restMin,
     })),
     lockedRotorA: unit.lockedRotorA?.value ?? null,
   });
@@ -87,4 +91,35 @@ function alikeRows(before: readonly Reading[], after: readonly Reading[]): Alike
 function mean(values: readonly (number | null)[]): number | null {
   const known = values.filter((v) => v !== null);
   return known.length === 0 ? null : known.reduce((sum, v) => sum + v, 0) / known.length;
+}
+
+/** What a coach knows before the next reading. */
+export interface CoachView {
+  /** When the next start has rested, ms; null where nothing was started yet. */
+  readonly restedMs: number | null;
+  /** Start readings of one side still wanted. */
+  readonly wanted: number;
+}
+
+/** The rest of the next start is counted from the latest reading of one, or the latest run of the learning. */
+export function coachView(readings: readonly Reading[], when: Reading["when"], lastRunMs: number | null, view: ProveView): CoachView {
+  const starts = readings.filter((r) => r.mode !== "live").map((r) => Date.parse(r.takenAt));
+  const last = Math.max(lastRunMs ?? 0, ...starts);
+  return {
+    restedMs: last <= 0 ? null : last + LEARNING_RUN_PARAMS.leastRestS.value * 1000,
+    wanted: READING_PARAMS.wanted.value - view[when].length,
+  };
+}
+
+/** Whether the middle of the running amps is right for plate and weather; null where none were read. */
+export function runningVerdict(
+  readings: readonly Reading[],
+  view: ProveView,
+  unit: AirConditioner,
+  expectedA: number | null,
+): RunningVerdict | null {
+  const out = new Set(view.leftOut.map((l) => l.reading.id));
+  const live = readings.filter((r) => r.mode === "live" && r.conductor === "common" && !out.has(r.id));
+  const last = live.at(-1);
+  return last === undefined ? null : judgeRunning({ amps: last.amps, ratedLoadA: unit.ratedLoadA?.value ?? null, expectedA });
 }

@@ -24,7 +24,6 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
       <Tick label={LEARN.eco} ticked={learning.ecoOff} onChange={(ecoOff) => save(job, { ecoOff }, "ecoOff")} />
       <Pick<RuleSource>
         label={LEARN.rulePick}
-        help={LEARN.ruleSource}
         value={learning.ruleFrom}
         options={rules.map(({ from }) => ({ value: from, word: LEARN.ruleNames[from] }))}
         onChange={(from) => {
@@ -32,6 +31,7 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
           save(job, { ruleFrom: from, rule: { ...rule } }, "rule");
         }}
       />
+      <p className="text-[13.5px] leading-[17px] text-ink2">{LEARN.ruleSource}</p>
       {learning.ruleFrom === "own" && <RuleFields rule={learning.rule} onChange={(rule) => save(job, { rule }, "rule")} />}
       {plan.totalS > 0 && (
         <p className="py-2 font-semibold">

@@ -46,7 +46,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
         <div ref={frame} className="px-4 py-3 min-[1000px]:px-6">
           {width > 0 && (expected != null || state.peaksA.length > 0) && (
             <LearningPicture
-              width={width - (width < 700 ? 32 : 48)}
+              width={width}
               peaksA={state.peaksA}
               starts={expected?.starts ?? []}
               directA={expected?.directA ?? null}

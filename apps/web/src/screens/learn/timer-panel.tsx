@@ -42,7 +42,7 @@ export function TimerPanel({ view, now }: { readonly view: LearnView; readonly n
         </p>
         <p className="pb-3 text-[15.5px]">{LEARN.ruleLine(rule.runS, rule.restS)}</p>
       </div>
-      {width > 0 && timed !== null && <TimerRule width={width - 32} goneS={wholeS - leftS} wholeS={wholeS} />}
+      {width > 0 && timed !== null && <TimerRule width={width} goneS={wholeS - leftS} wholeS={wholeS} />}
       {state.now.phase === "resting" && <p className="text-[15.5px]">{LEARN.after}</p>}
       {state.missed.map((missed) => (
         <p key={`${missed.what} ${"run" in missed ? missed.run : ""}`} className="font-semibold text-lead">

@@ -29,7 +29,7 @@ export interface Conduct {
 /** Conducts the learning runs of this job and of those that take turns with it; all times follow from what is kept. */
 export function useConduct(bundle: JobBundle, displays: ReadonlyMap<string, Display>, aloud: boolean): Conduct {
   const { commit } = useStore();
-  const now = useNow(1);
+  const now = Math.max(useNow(1), Date.now());
   const { job, jobs, units, learnings } = bundle;
   const taking = jobs.filter((j) => j.id === job.id || learnings.some((l) => l.jobId === j.id && l.together));
   const views = taking.map((j) => ({
@@ -59,25 +59,51 @@ export function useConduct(bundle: JobBundle, displays: ReadonlyMap<string, Disp
 
 type Views = Conduct["views"];
 
-/** Starts and stops that a starter's own link tells. */
+/** What a link was last seen to say of a start: how much it had learned before, and whether it ran since. */
+interface Followed {
+  readonly learned: number;
+  readonly ran: boolean;
+}
+
+/**
+ * Starts and stops that a starter's own link tells: what it shows is set beside what is kept, so that
+ * nothing is told twice and nothing is lost while an earlier word is still being written.
+ */
 function useLinks(views: Views, displays: ReadonlyMap<string, Display>, tell: Conduct["tell"]): void {
-  const told = useRef(new Map<string, string>());
+  const waiting = useRef(new Map<string, number>());
+  const followed = useRef(new Map<string, Followed>());
   useEffect(() => {
     for (const view of views) {
-      const { link } = view.learning;
-      const display = link === null ? undefined : displays.get(link);
-      if (display?.kind !== "starter-link") continue;
-      const before = told.current.get(view.job.id);
-      told.current.set(view.job.id, display.status);
-      if (before === undefined || before === display.status) continue;
+      const { job, learning, state } = view;
+      const display = learning.link === null ? undefined : displays.get(learning.link);
+      const count = Object.keys(learning.events).length;
+      if (display?.kind !== "starter-link" || waiting.current.get(job.id) === count) continue;
       const runs = display.status === "starting" || display.status === "running";
-      const running = view.state.now.phase === "running";
-      if (runs && !running) tell(view, view.job, "start", { by: "link" });
-      else if (!runs && running)
-        tell(view, view.job, "stop", { by: "link", peakA: display.lastPeakA, failed: before === "starting" || display.status === "fault" });
-      else if (display.status === "delay" && view.state.calledMs === null) tell(view, view.job, "call", { by: "link" });
+      const running = state.now.phase === "running";
+      const seen = followed.current.get(job.id);
+      const say = (what: "call" | "start" | "stop", told: Told = {}): void => {
+        waiting.current.set(job.id, count);
+        tell(view, job, what, { by: "link", ...told });
+      };
+      if (runs && !running) {
+        followed.current.set(job.id, { learned: display.learned, ran: display.status === "running" });
+        say("start");
+      } else if (runs && seen !== undefined && !seen.ran && display.status === "running") {
+        followed.current.set(job.id, { ...seen, ran: true });
+      } else if (!runs && running && startedBy(learning) === "link") {
+        const ran = seen === undefined || seen.ran || display.learned > seen.learned;
+        say("stop", { peakA: display.lastPeakA, failed: !ran || display.status === "fault" });
+      } else if (display.status === "delay" && !running && state.calledMs === null && state.now.phase === "ready") say("call");
     }
   }, [views, displays, tell]);
+}
+
+/** Who told the latest start of a job's learning. */
+function startedBy({ events }: Learning): "tap" | "link" | undefined {
+  const key = Object.keys(events)
+    .toSorted()
+    .findLast((k) => events[k]?.what === "start");
+  return key === undefined ? undefined : events[key]?.by;
 }
 
 /** Draws attention once when a run or a rest is over. */

@@ -4,14 +4,19 @@ import { ReadingsPicture, type SideBar } from "../../chart/readings-picture.tsx"
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
+import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { LEFT_OUT_WORDS, PROVE, proofSentence } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
-import { type ProveView, proveView } from "../../workbench/prove-view.ts";
+import { type ProveView, proveView, runningVerdict } from "../../workbench/prove-view.ts";
+import { conditionsOf, startCase } from "../../workbench/start-case.ts";
+import { useStudy } from "../../workers/use-study.ts";
 import { AlikeTable } from "./alike-table.tsx";
+import { Coach } from "./coach.tsx";
 import { ReadingForm } from "./reading-form.tsx";
 import { ReadingList } from "./reading-list.tsx";
+import { Waveforms } from "./waveforms.tsx";
 
 /** Prove: readings before and after, like with like, and what they show. */
 export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -22,6 +27,13 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { study } = view;
   const [frame, width] = useWidth<HTMLDivElement>();
   const { start, running } = study;
+  const instruments = useInstruments();
+  const lastLive = readings.findLast((r) => r.mode === "live");
+  const source = bundle.sources.find((s) => s.id === (lastLive?.sourceId ?? job.sourceId));
+  const conditions = conditionsOf(bundle.rig, job, bundle.starters);
+  const question = startCase(unit, source, "as-found", { ...conditions, outdoorC: lastLive?.outdoorC ?? conditions.outdoorC });
+  const { answer } = useStudy(lastLive !== undefined && question.ok ? question.given : null);
+  const verdict = runningVerdict(readings, view, unit, answer?.result.running?.compressorA ?? null);
   const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
@@ -74,11 +86,17 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
             />
           )}
         </div>
+        {start?.atSameVolts != null && (
+          <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
+        )}
+        {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
+        <Waveforms bundle={bundle} />
       </div>
       <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
         <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
-        <div className="mt-3">
-          <ReadingForm bundle={bundle} />
+        <div className="mt-3 grid gap-3">
+          <Coach bundle={bundle} readings={readings} view={view} />
+          <ReadingForm bundle={bundle} instruments={instruments} />
         </div>
         <div className="mt-4 flex flex-col gap-3">
           <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>

@@ -4,8 +4,11 @@ import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
+import type { Instruments } from "../../store/use-instruments.ts";
 import { Button } from "../../ui/button.tsx";
+import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { learnView } from "../../workbench/learning.ts";
 import { readTyped, shownAs } from "../../workbench/measure.ts";
 
 interface Fields {
@@ -17,17 +20,18 @@ interface Fields {
   readonly rest: string;
   readonly outdoor: string;
   readonly meter: string;
+  readonly loadsOn: string;
   readonly source: string;
 }
 
 const FIELD = "edge min-h-[36px] w-full bg-face px-2 pointer-coarse:min-h-[48px]";
 
 /** Adds one reading; what stays the same from one to the next stays filled in. */
-export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
+export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundle; readonly instruments: Instruments }) {
   const { commit } = useStore();
   const { measure } = useSettings();
   const { job, sources } = bundle;
-  const { register, handleSubmit, formState, resetField, setFocus } = useForm<Fields>({
+  const { register, handleSubmit, formState, resetField, setFocus, setValue } = useForm<Fields>({
     defaultValues: {
       when: "before",
       amps: "",
@@ -37,6 +41,7 @@ export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
       rest: "",
       outdoor: "",
       meter: "",
+      loadsOn: "",
       source: job.sourceId ?? "",
     },
   });
@@ -52,6 +57,18 @@ export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
     const typed = readTyped(name, measure, text);
     return typed.ok ? typed.value : null;
   };
+  const learned = learnView(job, bundle.learnings, Date.now()).state.counted;
+  const clamp = instruments.list?.find((i) => i.kind === "clamp");
+  const shown = clamp === undefined ? undefined : instruments.displays.get(clamp.id);
+  const link = instruments.list?.find((i) => i.id === bundle.learnings.find((l) => l.jobId === job.id)?.link);
+  const linked = link === undefined ? undefined : instruments.displays.get(link.id);
+  const volts = [...instruments.displays.values()].find((d) => d.kind === "multimeter" && d.unit === "V" && (d.value ?? 0) > 50);
+  const takeOver = (name: string, amps: number, mode: Fields["mode"]): void => {
+    setValue("amps", String(amps));
+    setValue("mode", mode);
+    setValue("meter", name);
+    if (mode === "live" && volts?.kind === "multimeter") setValue("volts", String(volts.value));
+  };
   const save = handleSubmit(async (fields) => {
     const amps = value("readingA", fields.amps);
     if (amps === null) return;
@@ -63,6 +80,8 @@ export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
         restMin: value("restMin", fields.rest),
         outdoorC: value("hottestC", fields.outdoor),
         meter: fields.meter.trim().slice(0, 120),
+        ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim().slice(0, 200) }),
+        ...(learned > 0 && fields.when === "after" && { learned }),
         sourceId: fields.source === "" ? null : (fields.source as SourceId),
       }),
     );
@@ -122,6 +141,22 @@ export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
           </label>
         ))}
       </fieldset>
+      {clamp !== undefined && shown?.kind === "clamp" && (
+        <FromMeter
+          name={clamp.name}
+          shows={`${displayText(shown)}, ${displayNotes(shown).join(", ")}`}
+          amps={shown.amps}
+          onTake={(amps) => takeOver(clamp.name, amps, shown.mode)}
+        />
+      )}
+      {link !== undefined && linked?.kind === "starter-link" && (
+        <FromMeter
+          name={link.name}
+          shows={displayNotes(linked).join(", ")}
+          amps={linked.lastPeakA}
+          onTake={(amps) => takeOver(link.name, amps, "app")}
+        />
+      )}
       {number("amps", "readingA", true)}
       {choice("mode", PROVE.mode, MODE_WORDS)}
       {choice("conductor", PROVE.conductor, CONDUCTOR_WORDS)}
@@ -147,9 +182,32 @@ export function ReadingForm({ bundle }: { readonly bundle: JobBundle }) {
           </select>
         </label>
       </div>
+      <label className="block">
+        <span className="block text-[14.5px] text-ink2">{PROVE.loadsOn}</span>
+        <input type="text" autoComplete="off" className={FIELD} {...register("loadsOn")} />
+      </label>
       <Button type="submit" look="primary" className="min-h-[48px]">
         {PROVE.save}
       </Button>
     </form>
+  );
+}
+
+interface FromMeterProps {
+  readonly name: string;
+  readonly shows: string;
+  readonly amps: number | null;
+  readonly onTake: (amps: number) => void;
+}
+
+/** What a connected meter shows, and one press to take it over. */
+function FromMeter({ name, shows, amps, onTake }: FromMeterProps) {
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
+      <span className="text-[15px]">{PROVE.meterShows(name, shows)}</span>
+      <Button disabled={amps === null || amps <= 0} onClick={() => amps !== null && onTake(amps)}>
+        {PROVE.takeOver(name)}
+      </Button>
+    </div>
   );
 }

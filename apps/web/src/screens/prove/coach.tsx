@@ -1,0 +1,46 @@
+import type { Reading } from "@amp-saver/records";
+import { useNow } from "../../store/local-proof.ts";
+import type { JobBundle } from "../../store/queries.ts";
+import { clock } from "../../words/learn.ts";
+import { PROVE } from "../../words/prove.ts";
+import { eventsOf } from "../../workbench/learning.ts";
+import { coachView, type ProveView } from "../../workbench/prove-view.ts";
+import { useUnitWiring } from "../use-unit-wiring.ts";
+
+interface CoachProps {
+  readonly bundle: JobBundle;
+  readonly readings: readonly Reading[];
+  readonly view: ProveView;
+}
+
+/** Before the next reading: which conductor by this unit's own wiring, which mode, how long it rests still, how many more. */
+export function Coach({ bundle, readings, view }: CoachProps) {
+  const now = useNow(1);
+  const { plan, names } = useUnitWiring(bundle);
+  const learning = bundle.learnings.find((l) => l.jobId === bundle.job.id);
+  const lastRunMs = learning === undefined ? null : (eventsOf(learning).findLast((e) => e.what === "stop")?.at ?? null);
+  const when: Reading["when"] = lastRunMs === null && view.after.length === 0 ? "before" : "after";
+  const coach = coachView(readings, when, lastRunMs, view);
+  const wires = plan.asFound.conductors
+    .filter((c) => c.ends.some((e) => e !== null && names.terminal(e) === COMMON_PIN))
+    .map((c) => names.wire(c.id));
+  const leftS = coach.restedMs === null ? null : (coach.restedMs - now) / 1000;
+  return (
+    <section className="border-[1.5px] border-ink bg-face px-3 py-2">
+      <h2 className="font-bold">{PROVE.coach}</h2>
+      <p>{PROVE.coachWhere(wires)}</p>
+      <p>{PROVE.coachMode}</p>
+      <p className="font-semibold" role="timer">
+        {leftS === null ? PROVE.restNone : leftS > 0 ? PROVE.rested(clock(leftS)) : PROVE.restedOver}
+      </p>
+      <p>{PROVE.more(coach.wanted, PROVE.sides[when])}</p>
+      {view.study.disagree.map((side) => (
+        <p key={side} className="font-semibold text-lead">
+          {PROVE.disagree[side]}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+const COMMON_PIN = "compressor C";

@@ -1,0 +1,125 @@
+import type { Reading, Waveform } from "@amp-saver/records";
+import { type CsvChoice, type CsvLook, TIME_UNITS } from "@amp-saver/records/wave";
+import { useState } from "react";
+import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { Pick } from "../../ui/pick.tsx";
+import { Sheet } from "../../ui/sheet.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { CONDUCTOR_WORDS } from "../../words/prove.ts";
+import { WAVES } from "../../words/waves.ts";
+
+/** What was said of a recording before it is read. */
+export interface WaveSaid {
+  readonly when: Reading["when"];
+  readonly conductor: Reading["conductor"];
+  readonly form: Waveform["form"];
+  /** How its columns are read; null for a record that says so itself. */
+  readonly choice: CsvChoice | null;
+}
+
+interface WaveSheetProps {
+  readonly look: CsvLook | null;
+  readonly refused: string | null;
+  readonly onRead: (said: WaveSaid) => void;
+  readonly onClose: () => void;
+}
+
+const AMP_UNITS = ["A", "mA", "kA"] as const;
+
+/** Confirms how a file of samples is to be read: what was guessed is filled in. */
+export function WaveSheet({ look, refused, onRead, onClose }: WaveSheetProps) {
+  const guess = (of: "amps" | "volts"): number => look?.columns.findIndex((c) => c.guess === of) ?? -1;
+  const [when, setWhen] = useState<Reading["when"]>("before");
+  const [conductor, setConductor] = useState<Reading["conductor"]>("common");
+  const [form, setForm] = useState<Waveform["form"]>("instant");
+  const [amps, setAmps] = useState(guess("amps") < 0 ? (look?.columns.findIndex((c) => c.guess === "other") ?? 0) : guess("amps"));
+  const [ampsUnit, setAmpsUnit] = useState(look?.columns[guess("amps")]?.unit || "A");
+  const [volts, setVolts] = useState(guess("volts"));
+  const [time, setTime] = useState(look?.timeColumn ?? -1);
+  const [timeUnit, setTimeUnit] = useState(look?.timeUnit ?? "s");
+  const [rate, setRate] = useState("1000");
+  const columns = look?.columns ?? [];
+  const options = columns.map((c, k) => ({ value: String(k), word: WAVES.column(c.name, k, c.first) }));
+  const read = (): void => {
+    const choice: CsvChoice | null = look && {
+      ...look,
+      time: time < 0 ? { sampleHz: Number(rate.replace(",", ".")) } : { column: time, unit: timeUnit },
+      amps: { column: Math.max(0, amps), unit: ampsUnit },
+      volts: volts < 0 ? null : { column: volts, unit: columns[volts]?.unit || "V" },
+    };
+    onRead({ when, conductor, form, choice });
+  };
+  return (
+    <Sheet open onOpenChange={(open) => !open && onClose()} title={WAVES.sheet}>
+      <Choice
+        label={WAVES.when}
+        value={when}
+        options={(["before", "after"] as const).map((value) => ({ value, word: WAVES.whens[value] }))}
+        onChange={setWhen}
+      />
+      <Pick
+        label={WAVES.conductor}
+        value={conductor}
+        options={(["common", "run", "start", "supply"] as const).map((value) => ({ value, word: CONDUCTOR_WORDS[value] }))}
+        onChange={setConductor}
+      />
+      <Choice
+        label={WAVES.form}
+        value={form}
+        options={(["instant", "rms"] as const).map((value) => ({ value, word: WAVES.forms[value] }))}
+        onChange={setForm}
+      />
+      {look !== null && (
+        <>
+          <Pick label={WAVES.amps} value={String(Math.max(0, amps))} options={options} onChange={(k) => setAmps(Number(k))} />
+          <Pick
+            label={WAVES.ampsUnit}
+            value={ampsUnit}
+            options={[...new Set([...AMP_UNITS, ampsUnit])].map((value) => ({ value, word: value }))}
+            onChange={setAmpsUnit}
+          />
+          <Pick
+            label={WAVES.volts}
+            value={String(volts)}
+            options={[{ value: "-1", word: WAVES.noVolts }, ...options]}
+            onChange={(k) => setVolts(Number(k))}
+          />
+          <Pick
+            label={WAVES.time}
+            value={String(time)}
+            options={[{ value: "-1", word: WAVES.noTime }, ...options]}
+            onChange={(k) => setTime(Number(k))}
+          />
+          {time < 0 ? (
+            <TextField
+              label={WAVES.rate}
+              kept={rate}
+              onText={(text) => {
+                const value = Number(text.trim().replace(",", "."));
+                if (!(value >= 0.1 && value <= 1e6)) return WAVES.badRate;
+                setRate(text);
+                return null;
+              }}
+            />
+          ) : (
+            <Pick
+              label={WAVES.timeUnit}
+              value={timeUnit}
+              options={TIME_UNITS.map((value) => ({ value, word: WAVES.timeUnits[value] }))}
+              onChange={setTimeUnit}
+            />
+          )}
+        </>
+      )}
+      {refused !== null && (
+        <p role="alert" className="py-2 font-semibold text-lead">
+          {refused}
+        </p>
+      )}
+      <Button look="primary" className="mt-3 min-h-[48px]" onClick={read}>
+        {WAVES.keep}
+      </Button>
+    </Sheet>
+  );
+}

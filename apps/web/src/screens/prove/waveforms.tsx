@@ -1,0 +1,135 @@
+import type { Waveform } from "@amp-saver/records";
+import type { CsvLook } from "@amp-saver/records/wave";
+import { useRef, useState } from "react";
+import { addWaveformCommit, deleteWaveformCommit } from "../../store/commands.ts";
+import { nowIso } from "../../store/identity.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { Button } from "../../ui/button.tsx";
+import { WAVE_REFUSALS, WAVES } from "../../words/waves.ts";
+import { waveDesk } from "../../workers/wave-desk.ts";
+import { WaveRow } from "./wave-row.tsx";
+import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";
+
+const MOST_FILE_BYTES = 100_000_000;
+
+/** A file that was picked: text with its look, or a COMTRADE pair. */
+type Picked =
+  | { readonly name: string; readonly text: string; readonly look: CsvLook }
+  | { readonly name: string; readonly config: string; readonly data: Uint8Array };
+
+/** Starts that were recorded: taken in from files, read in a worker, laid over the simulated one. */
+export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
+  const { store, commit } = useStore();
+  const { job, unit } = bundle;
+  const input = useRef<HTMLInputElement>(null);
+  const [picked, setPicked] = useState<Picked | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const own = bundle.waveforms.filter((w) => w.jobId === job.id);
+
+  const take = async (files: readonly File[]): Promise<void> => {
+    const first = files[0];
+    if (first === undefined) return;
+    setBusy(true);
+    const got = await open(files);
+    setBusy(false);
+    if ("refused" in got) setRefused(got.refused);
+    else {
+      setRefused(null);
+      setPicked(got);
+    }
+  };
+
+  const keep = async ({ choice, ...said }: WaveSaid): Promise<void> => {
+    if (picked === null) return;
+    setBusy(true);
+    const ask = { form: said.form, lineHz: unit.hz };
+    const answer =
+      "config" in picked
+        ? await waveDesk().comtrade(picked.config, picked.data, ask)
+        : choice === null
+          ? null
+          : await waveDesk().csv(picked.text, choice, ask);
+    setBusy(false);
+    if (answer === null) return;
+    if (!answer.ok) {
+      setRefused(WAVE_REFUSALS[answer.reason](answer.where));
+      return;
+    }
+    const { bytes, ...facts } = answer.value;
+    const { commit: adding, id } = addWaveformCommit(job, {
+      name: picked.name,
+      ...said,
+      ...facts,
+      sourceId: job.sourceId,
+      takenAt: nowIso(),
+    });
+    const kept = await store.keepPixels(id, bytes);
+    if (kept.ok) await commit(adding);
+    setPicked(null);
+    setRefused(null);
+  };
+
+  const remove = (waveform: Waveform): void => void commit(deleteWaveformCommit(waveform));
+  return (
+    <section className="mt-5">
+      <h2 className="border-t-[1.5px] border-ink pt-2 font-bold">{WAVES.title}</h2>
+      <p className="text-[15px] text-ink2">
+        {WAVES.help} {WAVES.refine}
+      </p>
+      {own.map((waveform) => (
+        <WaveRow key={waveform.id} bundle={bundle} waveform={waveform} onRemove={() => remove(waveform)} />
+      ))}
+      {refused !== null && picked === null && (
+        <p role="alert" className="py-1 font-semibold text-lead">
+          {refused}
+        </p>
+      )}
+      <input
+        ref={input}
+        type="file"
+        multiple
+        accept=".csv,.txt,.tsv,.cfg,.dat"
+        aria-label={WAVES.pickLabel}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          void take([...(event.target.files ?? [])]);
+          event.target.value = "";
+        }}
+      />
+      <Button className="mt-2" disabled={busy} onClick={() => input.current?.click()}>
+        {busy ? WAVES.looking : WAVES.pick}
+      </Button>
+      {picked !== null && (
+        <WaveSheet
+          key={picked.name}
+          look={"look" in picked ? picked.look : null}
+          refused={refused}
+          onRead={(said) => void keep(said)}
+          onClose={() => setPicked(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+async function open(files: readonly File[]): Promise<Picked | { readonly refused: string }> {
+  if (files.some((f) => f.size > MOST_FILE_BYTES)) return { refused: WAVE_REFUSALS["too-big"]("") };
+  const ending = (end: string): File | undefined => files.find((f) => f.name.toLowerCase().endsWith(end));
+  const config = ending(".cfg");
+  const data = ending(".dat");
+  if (config !== undefined || data !== undefined) {
+    if (config === undefined || data === undefined) return { refused: WAVE_REFUSALS["needs-both"]("") };
+    return { name: nameOf(config), config: await config.text(), data: new Uint8Array(await data.arrayBuffer()) };
+  }
+  const [file] = files;
+  const text = (await file?.text()) ?? "";
+  const look = await waveDesk().look(text);
+  return look.ok ? { name: nameOf(file), text, look: look.value } : { refused: WAVE_REFUSALS[look.reason](look.where) };
+}
+
+function nameOf(file: File | undefined): string {
+  return (file?.name ?? "recording").replace(/\.[^.]+$/, "").slice(0, 120) || "recording";
+}

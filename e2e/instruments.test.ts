@@ -1,0 +1,157 @@
+import type { BenchCommand, BenchState } from "@amp-saver/instruments/simulated";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { hasten } from "./clock.ts";
+import { answerLike, named, pick, press, sees, type, until } from "./hands.ts";
+
+/** How many times as fast clock and bench run here. */
+const RATE = 40;
+const REAR = "/job/demo-rear-job";
+
+let phone: Session;
+const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+
+/** A hand on the bench: thermostat, jaws, faults. */
+async function hand(...commands: readonly BenchCommand[]): Promise<void> {
+  for (const command of commands) {
+    const response = await fetch(`${inject("address")}/api/bench`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(command),
+    });
+    expect(response.status).toBe(204);
+  }
+}
+
+async function phaseOf(unit: string): Promise<BenchState["units"][number]["phase"] | undefined> {
+  const state = (await (await fetch(`${inject("address")}/api/bench`)).json()) as BenchState;
+  return state.units.find((u) => u.id === unit)?.phase;
+}
+
+const call = (unit: string, on: boolean): Promise<void> => hand({ do: "call", unit, on });
+const comes = (unit: string, phase: string): Promise<true> =>
+  until(`${unit} to be ${phase}`, async () => ((await phaseOf(unit)) === phase ? (true as const) : false));
+
+/** One start of the rear unit, read by the clamp and taken over into the record. */
+async function readStart(page: Page): Promise<void> {
+  await hand({ do: "rate", times: RATE });
+  await call("rear", true);
+  await comes("rear", "running");
+  await sees(page, /Clamp meter shows \d+(\.\d)? A, inrush/);
+  await press(page, "Take it over from Clamp meter", "tap");
+  await press(page, "Keep this reading", "tap");
+  await call("rear", false);
+  await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+}
+
+const clear = (page: Page): Promise<unknown> =>
+  page.evaluate(() =>
+    fetch("/api/instruments/clamp", { method: "POST", headers: { "content-type": "application/json" }, body: '{"do":"clear"}' }),
+  );
+
+beforeAll(async () => {
+  phone = await openApp("/", PHONE);
+  await hasten(phone.page, RATE);
+  await phone.page.reload({ waitUntil: "load" });
+  await press(phone.page, "Look at an example", "tap");
+  await answerLike(phone.page, /see what the readings prove/);
+  await hand({ do: "rate", times: RATE }, { do: "clamp", unit: "rear", jaws: "common" }, { do: "fault", fault: "bounce", on: true });
+});
+afterAll(async () => {
+  await hand({ do: "call", unit: "rear", on: false }, { do: "call", unit: "front", on: false }, { do: "rate", times: 1 });
+  await phone.close();
+});
+
+/** Before, learning and after on a phone, every figure from the stand-ins of the demo's own rig. */
+describe("with instruments that answer", () => {
+  it("names them, shows them live, and turns their keys", async () => {
+    const { page } = phone;
+    await go(page, "/instruments");
+    await answerLike(page, /^5 instruments answer, all of them stand-ins\.$/);
+    await (await named(page, "radio", "inrush")).tap();
+    await sees(page, /– – –\s+inrush/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("takes before readings over, and leaves out the one that bounced", async () => {
+    const { page } = phone;
+    await go(page, `${REAR}/prove`);
+    await answerLike(page, /take a before reading first/);
+    await sees(page, /Jaws around one conductor: .*compressor C/);
+    await sees(page, /Note each start’s reading at once/);
+    await readStart(page);
+    await sees(page, /more than a rotor of this plate can draw: a bounced contact/);
+    await sees(page, /Rests: \d:\d\d left before the next start counts/);
+    for (let k = 0; k < 2; k++) {
+      await sees(page, /It has rested: the next start counts/);
+      await clear(page);
+      await readStart(page);
+    }
+    await answerLike(page, /^The before readings stand\./);
+    await sees(page, /1 more start reading before/);
+  });
+
+  it("conducts two units in turns, told by the starters’ own links, until both are done", async () => {
+    const { page } = phone;
+    await hand({ do: "fit", unit: "rear", on: true }, { do: "fit", unit: "front", on: true });
+    for (const [job, link] of [
+      ["demo-front-job", "starter-front"],
+      ["demo-rear-job", "starter-rear"],
+    ] as const) {
+      await go(page, `/job/${job}/learn`);
+      await answerLike(page, /^Not yet: no run is done\.$/);
+      const first = await named(page, "button", "Cooling is on");
+      expect(await first.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
+      await press(page, "It stands on the full hook-up, or another source that is expected to carry it", "tap", "checkbox");
+      await press(page, "Economy mode is off, where a generator feeds it", "tap", "checkbox");
+      await pick(page, "By which rule", "own");
+      for (const [field, text] of [
+        ["Runs, at least", "3"],
+        ["Runs, at most", "3"],
+        ["Run, s", "60"],
+        ["Rest, s", "180"],
+      ] as const)
+        await type(page, field, text);
+      await pick(page, "Told by", link);
+      await until("the link", () => page.$eval("body", (e) => /Told by/.test(e.textContent ?? "")));
+    }
+    await press(page, "Front, over the darkroom takes turns too", "tap", "checkbox");
+    await sees(page, /About 10 min from now/);
+    for (let run = 1; run <= 3; run++)
+      for (const [unit, name] of [
+        ["rear", "Run"],
+        ["front", "Front"],
+      ] as const) {
+        await comes(unit, "off");
+        await sees(page, unit === "rear" ? /Rested: switch it on/ : /Front, over the darkroom\s+may start/);
+        await call(unit, true);
+        await sees(page, unit === "rear" ? new RegExp(`Run ${run}: switch it off when this is over`) : /runs, 0:\d\d left/);
+        await sees(page, unit === "rear" ? new RegExp(`Run ${run} is over: switch it off`) : /runs, 0:00 left/);
+        await call(unit, false);
+        await sees(
+          page,
+          unit === "rear" ? (run < 3 ? /Resting before start/ : /Done/) : new RegExp(`${name}, over the darkroom\\s+(rests|done)`),
+        );
+      }
+    await answerLike(page, /^(Yes: after 3 runs it has settled|After 3 runs it still moves)/);
+    const picture = await page.$eval('svg[aria-label*="runs done of"]', (e) => e.getAttribute("aria-label"));
+    expect(picture).toMatch(/^3 runs done of/);
+    expect(await axeFindings(page)).toEqual([]);
+  }, 150_000);
+
+  it("takes after readings the same way, and says what they prove", async () => {
+    const { page } = phone;
+    await go(page, `${REAR}/prove`);
+    await answerLike(page, /^The before readings stand\./);
+    await (await named(page, "radio", "After")).tap();
+    for (let k = 0; k < 2; k++) {
+      await sees(page, /It has rested: the next start counts/);
+      await clear(page);
+      await readStart(page);
+    }
+    await answerLike(page, /the start fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
+    expect(phone.complaints).toEqual([]);
+  }, 60_000);
+});
