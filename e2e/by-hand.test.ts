@@ -1,0 +1,186 @@
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { hasten, setClock } from "./clock.ts";
+import { answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
+
+const RATE = 30;
+let phone: Session;
+let job: string;
+const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+const tap = (page: Page, name: string, role = "button"): Promise<void> => press(page, name, "tap", role);
+
+beforeAll(async () => {
+  phone = await openApp("/", PHONE, inject("withoutInstruments"));
+  await hasten(phone.page, RATE);
+  await phone.page.reload({ waitUntil: "load" });
+});
+afterAll(() => phone.close());
+
+async function typeReading(page: Page, amps: string): Promise<void> {
+  await type(page, "Amps", amps);
+  await tap(page, "Keep this reading");
+  await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+}
+
+/** Seconds the large timer shows. */
+const timer = (page: Page): Promise<number> =>
+  page.$eval('main p[role="timer"].figure', (e) => {
+    const [minutes, seconds] = (e.textContent ?? "").split(":").map(Number);
+    return minutes! * 60 + seconds!;
+  });
+
+/** The same path where no instrument answers: every figure typed, every start tapped. */
+describe("with nothing but a finger", () => {
+  it("says that none answers, and misses nothing", async () => {
+    const { page } = phone;
+    await go(page, "/instruments");
+    await answerLike(page, /^None answers: type every reading in\.$/);
+    await go(page, "/");
+    await tap(page, "New rig");
+    await type(page, "Name of the rig", "Slate Wagon");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await type(page, "Locked rotor amps", "63");
+    await type(page, "Rated load amps", "13.2");
+    await tap(page, "Add a hook-up");
+    job = new URL(page.url()).pathname.replace("/survey", "");
+  });
+
+  it("takes a before reading, and refuses what cannot be one by its name and limits", async () => {
+    const { page } = phone;
+    await go(page, `${job}/prove`);
+    await answerLike(page, /take a before reading first/);
+    await typeReading(page, "61");
+    await type(page, "Amps", "0");
+    await tap(page, "Keep this reading");
+    await sees(page, /Amps must be a number from/);
+  });
+
+  it("refuses a learning rule out of its limits, by name and limit, and keeps the old one", async () => {
+    const { page } = phone;
+    await go(page, `${job}/learn`);
+    await answerLike(page, /^Not yet: no run is done\.$/);
+    await pick(page, "By which rule", "own");
+    await type(page, "Rest, s", "20");
+    await sees(page, /Rest, s must be a number from 180 to 3600/);
+    await type(page, "Rest, s", "180");
+    await type(page, "Run, s", "60");
+    await type(page, "Runs, at least", "2");
+    await type(page, "Runs, at most", "2");
+    await tap(page, "It stands on the full hook-up, or another source that is expected to carry it", "checkbox");
+    await tap(page, "Economy mode is off, where a generator feeds it", "checkbox");
+    await sees(page, /60 s run, 3 min rest/);
+  });
+
+  it("tells a wait from a fault while it is silent", async () => {
+    const { page } = phone;
+    await tap(page, "Cooling is on");
+    await sees(page, /Waiting, not faulty: (fan comes in|starter’s own delay), \d:\d\d until it is late/);
+    await (await named(page, "radio", "No")).tap();
+    await sees(page, /The fan should be running: no call, or no power/);
+    await (await named(page, "radio", "Yes")).tap();
+    await sees(page, /Late by \d+:\d\d: off, then look/);
+    await sees(page, /Volts at the unit while it is called/);
+    await tap(page, "Off again: it never started");
+    await sees(page, /Rested: switch it on/);
+  });
+
+  it("counts a run by two taps, and its rest over a reload", async () => {
+    const { page } = phone;
+    await tap(page, "It started");
+    await sees(page, /Run 1: switch it off when this is over/);
+    await sees(page, /Run 1 is over: switch it off/);
+    await tap(page, "It is off again");
+    await sees(page, /Resting before start 2/);
+    await type(page, "Peak of run 1, A", "34.2");
+    const before = await timer(page);
+    await page.reload({ waitUntil: "load" });
+    await sees(page, /Resting before start 2/);
+    const after = await timer(page);
+    expect(after).toBeLessThan(before);
+    expect(after).toBeGreaterThan(before - 178);
+    expect(await axeFindings(page)).toEqual([]);
+    const small = await page.$$eval("main button, main select, main input:not(.sr-only)", (all) =>
+      all.filter((e) => (e as HTMLElement).offsetParent !== null && e.getBoundingClientRect().height < 47.5).map((e) => e.textContent),
+    );
+    expect(small).toEqual([]);
+  });
+
+  it("gives the whole rest again when the clock is set back, and says so", async () => {
+    const { page } = phone;
+    await setClock(page, -3600);
+    await sees(page, /The clock was set back: rest and run are counted anew from now, and nothing is lost/);
+    expect(await timer(page)).toBeGreaterThan(60);
+    await sees(page, /1 run done/);
+    await setClock(page, 3600);
+  });
+
+  it("says what was missed behind a locked screen, and goes on", async () => {
+    const { page, browser } = phone;
+    await sees(page, /Rested: switch it on/);
+    await tap(page, "It started");
+    await sees(page, /Run 2: switch it off/);
+    const other = await browser.newPage();
+    await new Promise((settled) => setTimeout(settled, 7500));
+    await page.bringToFront();
+    await other.close();
+    await sees(page, /Missed: this run should have ended (\d+ s|\d+(\.\d)? min) ago\. Switch it off now/);
+    await tap(page, "It is off again");
+    await type(page, "Peak of run 2, A", "24");
+    await answerLike(page, /^After 2 runs it still moves: look it up in its sheet\.$/);
+    await type(page, "Peak of run 2, A", "33.5");
+    await answerLike(page, /^Yes: after 2 runs it has settled at 33\.5 A\.$/);
+  }, 60_000);
+
+  it("takes after readings, asks for a third where two disagree, and leaves the odd one out", async () => {
+    const { page } = phone;
+    await go(page, `${job}/prove`);
+    await answerLike(page, /^The before readings stand\./);
+    await (await named(page, "radio", "After")).tap();
+    await typeReading(page, "22");
+    await typeReading(page, "34");
+    await sees(page, /The two after readings disagree: take a third/);
+    await typeReading(page, "22.4");
+    await answerLike(page, /^Yes: the start fell from 61\.0 A to 22\.2 A, 64 % less/);
+    await sees(page, /Left out: far from the others/);
+  });
+
+  it("reads a recorder’s file as confirmed, sets it over the simulated start, and gives it back as COMTRADE", async () => {
+    const { page, downloads } = phone;
+    const folder = mkdtempSync(join(tmpdir(), "amp-saver-wave-"));
+    const path = join(folder, "start on pedestal.csv");
+    const rows = Array.from({ length: 2400 }, (_, k) => {
+      const t = k / 1200 - 0.2;
+      const size = t < 0 ? 0 : t < 0.4 ? 60 : 11.5;
+      return `${(k / 1.2).toFixed(3).replace(".", ",")};${(1414.2 * size * Math.sin(2 * Math.PI * 60 * t)).toFixed(1).replace(".", ",")}`;
+    });
+    writeFileSync(path, `Recorder 7\n\nZeit [ms];Strom [mA]\n${rows.join("\n")}\n`);
+    await go(page, `${job}/prove`);
+    await sees(page, /Recorded starts/);
+    const picker = await page.waitForSelector('input[aria-label="File of samples"]');
+    const upload = (file: string): Promise<void> => (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    const empty = join(folder, "nothing.csv");
+    writeFileSync(empty, "\n\n");
+    await upload(empty);
+    await sees(page, /The file is empty/);
+    await upload(path);
+    await sees(page, /How is this file to be read/);
+    await tap(page, "Keep this recording");
+    await sees(page, /start on pedestal/);
+    await sees(page, /2,400 samples, 1,200 a second/);
+    await sees(page, /Largest cycle\s+60\.0 A/);
+    await sees(page, /Running\s+11\.5 A/);
+    await tap(page, "COMTRADE as .cfg and .dat: start on pedestal");
+    expect(await downloaded(downloads, "start-on-pedestal.cfg")).toBeTruthy();
+    expect(await downloaded(downloads, "start-on-pedestal.dat")).toBeTruthy();
+    await page.reload({ waitUntil: "load" });
+    await sees(page, /2,400 samples/);
+    expect(await axeFindings(page)).toEqual([]);
+    expect(phone.complaints).toEqual([]);
+  }, 60_000);
+});
