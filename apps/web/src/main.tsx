@@ -8,9 +8,15 @@ import { StoreProvider } from "./store/provider.tsx";
 import { SettingsProvider, useSettings } from "./store/settings.tsx";
 import { KeysProvider } from "./ui/keys.tsx";
 import { Patterns } from "./ui/patterns.tsx";
+import { COMMON } from "./words/common.ts";
 import "./style.css";
 
+/** How long the records may take to open before that is said, ms. */
+const SLOW_OPEN_MS = 4000;
+const root = document.getElementById("root");
+const slow = setTimeout(() => root !== null && (root.textContent = COMMON.slowOpen), SLOW_OPEN_MS);
 const opened = await openStore();
+clearTimeout(slow);
 
 if (import.meta.env.MODE === "demo" && (await opened.store.list("rig")).length === 0 && (await opened.store.history()).undo === null) {
   const { demoRecords } = await import("@amp-saver/records/demo");
@@ -29,7 +35,6 @@ function App() {
 }
 
 const router = makeRouter();
-const root = document.getElementById("root");
 if (root !== null) {
   createRoot(root).render(
     <StrictMode>

@@ -70,6 +70,7 @@ export const COMMON = {
   done: "done",
   here: "you are here",
   working: "Working",
+  slowOpen: "The records are taking long to open. Close other tabs of Amp Saver, then load this page again; nothing is lost.",
   loading: "Reading what is kept on this device.",
   notFound: "There is nothing at this address.",
   notFoundRig: "This job is not kept on this device. It may have been deleted; Undo brings a deleted one back.",
