@@ -45,6 +45,10 @@ module.exports = {
       to: { path: `${core}/(quantity|numeric|reference|device/[^/]+)/(?!index\\.ts$)`, pathNot: `${core}/$1/` },
     },
     forbid("screens-know-no-frame", "^apps/web/src/screens/", "^apps/web/src/app/"),
+    forbid("instruments-know-core-only", "^packages/instruments/src/", "^(apps|e2e|packages/records)/"),
+    forbid("port-and-client-know-no-simulation", "^packages/instruments/src/(http/|[^/]+\\.ts$)", `${core}/(?!quantity/)`, {
+      pathNot: "\\.test\\.ts$|conformance",
+    }),
     forbid("records-know-core-only", "^packages/records/src/", "^(apps|e2e)/"),
     forbid("screens-know-no-equations", "^apps/web/src/screens/", "^packages/core/src/(numeric|device|study)"),
     forbid(

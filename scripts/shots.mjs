@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { buildApp } from "./build.mjs";
 import { CHROMIUM_FLAGS } from "./chromium.mjs";
 import { ensurePrograms, ROOT } from "./install.mjs";
-import { serveFolder } from "./serve-folder.mjs";
+import { serveWithInstruments } from "./serve-instruments.mjs";
 
 const TABLE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
@@ -28,6 +28,7 @@ const SHOTS = [
   ],
   ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
+  ["instruments", "/instruments", TABLE],
   ["together", "/rig/demo-tin-lantern/together", TABLE],
   ["day", "/rig/demo-tin-lantern/day", TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
@@ -37,7 +38,7 @@ const SHOTS = [
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
 const folder = await buildApp({ mode: "demo", outDir: "dist-demo" });
 const { default: puppeteer } = await import("puppeteer-core");
-const { address, close } = await serveFolder(folder);
+const { address, close } = await serveWithInstruments(folder);
 const profile = mkdtempSync(`${tmpdir()}/amp-saver-shots-`);
 const browser = await puppeteer.launch({
   executablePath: "/usr/bin/chromium",

@@ -1,8 +1,10 @@
 import { quantity } from "../src/quantity/index.ts";
 import { tryBatch } from "../src/study/confidence/index.ts";
 import { studyDay } from "../src/study/day-plan/index.ts";
+import { interleave } from "../src/study/learning-runs/index.ts";
 import { prepare, type StartCase, simulate, studyStart } from "../src/study/motor-start/index.ts";
 import { everyCombination, studyBudget } from "../src/study/power-budget/index.ts";
+import { studyWaveform } from "../src/study/waveform/index.ts";
 import { honesty } from "../validation/honest.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
@@ -118,3 +120,22 @@ for (let k = 0; k < ROUNDS; k++) {
 line("reference start, direct, ms per simulated second", ours.toFixed(2));
 line(`the same circuit in ${ngspiceVersion()}, its own analysis time, ms`, spice.toFixed(0));
 line("ratio on the same circuit in this run (150 or more wanted)", `${(spice / ours).toFixed(0)} ×`);
+
+const million = Float32Array.from({ length: 1_000_000 }, (_, k) => {
+  const t = k / 100_000 - 1;
+  return (t < 0 ? 0.1 : t < 0.5 ? 85 : 16) * Math.sin(2 * Math.PI * 60 * t);
+});
+line(
+  "a recorded start of 1,000,000 samples, ms (1,000 at most)",
+  msOf(5, () => {
+    const found = studyWaveform({ amps: million, volts: million, sampleHz: 100_000, lineHz: 60, kind: "instant" });
+    if (!found.ok) throw new Error(found.reason);
+  }),
+);
+line(
+  "turns of three units with five runs each, ms",
+  msOf(20, () => {
+    const unit = (id: string, runS: number) => ({ id, rule: { runS, restS: 300 }, runs: 5, readyS: 0 });
+    interleave([unit("front", 300), unit("middle", 90), unit("rear", 30)]);
+  }),
+);

@@ -50,7 +50,7 @@ export function learnView(job: Job, learnings: readonly Learning[], nowMs: numbe
 }
 
 /** Runs that are still to come by the rule's least count. */
-export function runsLeft({ learning, state }: LearnView): number {
+function runsLeft({ learning, state }: LearnView): number {
   if (state.now.phase === "done") return 0;
   return Math.max(1, learning.rule.runs - state.counted) - (state.now.phase === "running" ? 1 : 0);
 }

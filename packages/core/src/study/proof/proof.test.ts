@@ -1,0 +1,159 @@
+import { describe, expect, it } from "vitest";
+import { ROOFTOP, stiffStart } from "../../../validation/plates.ts";
+import { SeededRandom } from "../../numeric/index.ts";
+import type { ClampReading } from "../reading/index.ts";
+import { type ProofInput, predictReadings, type RunTest, studyProof } from "./index.ts";
+
+const TOLERANCE = 0.03;
+const MIN = 60_000;
+let next = 0;
+const reading = (when: ClampReading["when"], amps: number, more: Partial<ClampReading> = {}): ClampReading => {
+  next += 1;
+  return { id: `r${next}`, when, kind: "inrush", conductor: "common", amps, tolerance: TOLERANCE, ...more };
+};
+const run = (sourceId: string, minutes: number, outcome: RunTest["outcome"], more: Partial<RunTest> = {}): RunTest => {
+  next += 1;
+  const startedMs = next * 1000 * MIN;
+  return { sourceId, startedMs, endedMs: startedMs + minutes * MIN, outcome, outdoorC: 35, loadsOn: "", ...more };
+};
+const input = (change: Partial<ProofInput> & { readonly amps?: readonly ClampReading[] } = {}): ProofInput => ({
+  readings: { readings: change.amps ?? [], lockedRotorA: 140 },
+  predicted: null,
+  learned: { runs: 5, settled: true },
+  tests: [run("generator", 40, "well")],
+  hottestC: 35,
+  ...change,
+});
+
+const three = (when: ClampReading["when"], amps: number): ClampReading[] => [0.99, 1, 1.01].map((f) => reading(when, amps * f));
+
+/** Field pairs: common practice, no source. */
+describe("field pairs", () => {
+  it.each([
+    [68.8, 20.5, 70.2],
+    [125.4, 35.8, 71.5],
+    [91.6, 54.8, 40.2],
+  ])("%d A to %d A is %d %% less, with its uncertainty", (before, after, percent) => {
+    const { readings } = studyProof(input({ amps: [...three("before", before), ...three("after", after)] }));
+    expect(Math.abs(readings.start!.reduction * 100 - percent)).toBeLessThan(0.05);
+    expect(readings.start!.uncertainty).toBeGreaterThan(0.005);
+    expect(readings.start!.uncertainty).toBeLessThan(0.05);
+  });
+
+  it("refuses 64.2 %: it rests on a first reading that no rotor of this plate can draw", () => {
+    const bounced = reading("before", 152.9);
+    const amps = [bounced, reading("after", 54.8)];
+    const study = studyProof(input({ readings: { readings: amps, lockedRotorA: 100 } }));
+    expect(study.readings.start).toBeNull();
+    expect(study.gaps).toContain("no-before");
+    const again = studyProof(input({ readings: { readings: [...amps, reading("before", 91.6)], lockedRotorA: 100 } }));
+    expect(Math.round(again.readings.start!.reduction * 1000) / 10).toBe(40.2);
+    expect(again.readings.leftOut).toEqual([{ id: bounced.id, reason: "above-locked" }]);
+  });
+});
+
+describe("the uncertainty of a reduction", () => {
+  it("agrees with resampling: sides drawn again from themselves, and the meter's error drawn", () => {
+    const random = new SeededRandom(21);
+    const median = (values: readonly number[]): number => {
+      const sorted = values.toSorted((a, b) => a - b);
+      const middle = sorted.length >> 1;
+      return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
+    };
+    const ratios: number[] = [];
+    for (let k = 0; k < 60; k++) {
+      const count = 3 + Math.floor(random.next() * 4);
+      const scatter = random.between(0.005, 0.06);
+      const side = (amps: number): number[] => Array.from({ length: count }, () => amps * (1 + scatter * random.bell()));
+      const [before, after] = [side(60), side(60 * random.between(0.25, 0.7))];
+      const amps = [...before.map((a) => reading("before", a)), ...after.map((a) => reading("after", a))];
+      const ours = studyProof(input({ amps })).readings.start!.uncertainty;
+      const drawn = Array.from({ length: 600 }, () => {
+        const again = (values: readonly number[]): number =>
+          median(values.map(() => values[Math.floor(random.next() * values.length)]!)) * (1 + TOLERANCE * (2 * random.next() - 1));
+        return 1 - again(after) / again(before);
+      }).toSorted((a, b) => a - b);
+      ratios.push(ours / ((drawn[584]! - drawn[15]!) / 2));
+    }
+    const middle = median(ratios);
+    expect(middle).toBeGreaterThan(0.8);
+    expect(middle).toBeLessThan(1.4);
+    for (const ratio of ratios) {
+      expect(ratio).toBeGreaterThan(0.55);
+      expect(ratio).toBeLessThan(2);
+    }
+  });
+});
+
+describe("what a proof does not show", () => {
+  const amps = [
+    ...three("before", 62),
+    ...three("after", 22),
+    reading("before", 11.7, { kind: "live" }),
+    reading("after", 11.8, { kind: "live" }),
+  ];
+
+  it("is nothing, where everything was read alike, learned, and run long and hot enough", () => {
+    expect(studyProof(input({ amps })).gaps).toEqual([]);
+  });
+
+  it.each([
+    ["no-before", { amps: three("after", 22) }],
+    ["no-after", { amps: three("before", 62) }],
+    ["nothing-alike", { amps: [reading("before", 62), reading("after", 22, { kind: "max-hold" })] }],
+    ["few-readings", { amps: amps.slice(1) }],
+    ["not-counted", { amps, learned: null }],
+    ["not-settled", { amps, learned: { runs: 5, settled: false } }],
+    ["no-running", { amps: amps.slice(0, 6) }],
+    ["no-test", { amps, tests: [] }],
+    ["mild-day", { amps, tests: [run("generator", 40, "well", { outdoorC: 24 })] }],
+    ["air-not-noted", { amps, tests: [run("generator", 40, "well", { outdoorC: null })] }],
+  ] as const)("is said: %s", (gap, change) => {
+    expect(studyProof(input(change)).gaps).toContain(gap);
+  });
+});
+
+describe("runs on a source", () => {
+  const shown = (...tests: readonly RunTest[]) => studyProof(input({ tests })).sources;
+
+  it("show that it keeps running only where one lasted half an hour", () => {
+    expect(shown(run("a", 31, "well"))).toMatchObject([{ verdict: "keeps-running", minutes: 31, failedAfterMin: null }]);
+    expect(shown(run("a", 12, "well"))).toMatchObject([{ verdict: "too-short", minutes: 12 }]);
+    expect(shown(run("a", 5, "stopped"))).toMatchObject([{ verdict: "stopped", minutes: 0, failedAfterMin: 5 }]);
+  });
+
+  it("let a stop stand until a longer run ends well after it", () => {
+    expect(shown(run("a", 40, "well"), run("a", 5, "stopped"))).toMatchObject([{ verdict: "stopped" }]);
+    expect(shown(run("a", 5, "stopped"), run("a", 40, "well"))).toMatchObject([{ verdict: "keeps-running", failedAfterMin: 5 }]);
+    expect(shown(run("a", 20, "stopped"), run("a", 12, "well"))).toMatchObject([{ verdict: "stopped" }]);
+  });
+
+  it("are judged source by source, and one that still runs says nothing", () => {
+    const rows = shown(run("a", 40, "well"), run("b", 3, "stopped"), { ...run("c", 0, null), endedMs: null });
+    expect(rows.map((r) => [r.sourceId, r.verdict])).toEqual([
+      ["a", "keeps-running"],
+      ["b", "stopped"],
+    ]);
+  });
+});
+
+describe("predicted readings", () => {
+  const asFound = stiffStart(ROOFTOP, { kind: "as-found" });
+  const soft = stiffStart(ROOFTOP, { kind: "soft" });
+
+  it("are of the kind that is read: a slow maximum below the inrush as found, above it with a starter's ramp", () => {
+    const inrush = predictReadings(asFound, soft, "inrush", "common");
+    const hold = predictReadings(asFound, soft, "max-hold", "common");
+    const own = predictReadings(asFound, soft, "app", "common");
+    expect(hold.beforeA!).toBeLessThan(inrush.beforeA!);
+    expect(hold.afterA!).toBeGreaterThan(inrush.afterA! * 0.9);
+    expect(own.afterA!).toBeGreaterThanOrEqual(hold.afterA!);
+    expect(1 - own.afterA! / own.beforeA!).toBeGreaterThan(0.5);
+  });
+
+  it("stand beside what was measured", () => {
+    const predicted = predictReadings(asFound, soft, "inrush", "common");
+    const measured = [...three("before", predicted.beforeA! * 1.05), ...three("after", predicted.afterA! * 1.5)];
+    expect(studyProof(input({ predicted, amps: measured }))).toMatchObject({ before: "same", after: "above", running: "not-known" });
+  });
+});
