@@ -21,6 +21,7 @@ export default defineConfig({
           name: "e2e",
           include: ["e2e/**/*.test.ts"],
           maxWorkers: 2,
+          sequence: { groupOrder: 1 },
           testTimeout: 240_000,
           hookTimeout: 180_000,
           globalSetup: ["e2e/setup.ts"],

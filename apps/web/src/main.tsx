@@ -14,7 +14,7 @@ import "./style.css";
 /** How long the records may take to open before that is said, ms. */
 const SLOW_OPEN_MS = 4000;
 const root = document.getElementById("root");
-const slow = setTimeout(() => root !== null && (root.textContent = COMMON.slowOpen), SLOW_OPEN_MS);
+const slow = setTimeout(() => root?.replaceChildren(COMMON.slowOpen), SLOW_OPEN_MS);
 const opened = await openStore();
 clearTimeout(slow);
 

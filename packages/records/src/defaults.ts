@@ -6,6 +6,7 @@ import type {
   LearningId,
   LoadId,
   PhotoId,
+  ProofId,
   ReadingId,
   RigId,
   SoundId,
@@ -20,6 +21,7 @@ import type { Job } from "./job.ts";
 import type { Learning } from "./learning.ts";
 import type { Load } from "./load.ts";
 import type { Photo } from "./photo.ts";
+import type { Proof } from "./proof.ts";
 import type { Reading } from "./reading.ts";
 import type { Rig } from "./rig.ts";
 import type { Sound } from "./sound.ts";
@@ -267,3 +269,16 @@ export function newWaveform(birth: Birth<WaveformId>, job: Job, waveform: Wavefo
 
 /** What is said of a recorded start beside whose it is. */
 export type WaveformFacts = Omit<Waveform, "kind" | "id" | "rigId" | "unitId" | "jobId" | "schema" | "createdAt" | "updatedAt">;
+
+/** The proof of a job before anything was run or frozen. */
+export function newProof(now: string, job: Job): Proof {
+  return {
+    kind: "proof",
+    ...stamped({ id: job.id as string as ProofId, now }, 1),
+    rigId: job.rigId,
+    unitId: job.unitId,
+    jobId: job.id,
+    tests: {},
+    frozen: null,
+  };
+}

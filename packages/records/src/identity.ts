@@ -12,6 +12,7 @@ export type WorkId = string & z.$brand<"WorkId">;
 export type WiringId = string & z.$brand<"WiringId">;
 export type LearningId = string & z.$brand<"LearningId">;
 export type WaveformId = string & z.$brand<"WaveformId">;
+export type ProofId = string & z.$brand<"ProofId">;
 export type PhotoId = string & z.$brand<"PhotoId">;
 
 const id = z.string().min(1).max(100);
@@ -27,6 +28,7 @@ export const workId = id.brand<"WorkId">();
 export const wiringId = id.brand<"WiringId">();
 export const learningId = id.brand<"LearningId">();
 export const waveformId = id.brand<"WaveformId">();
+export const proofId = id.brand<"ProofId">();
 export const photoId = id.brand<"PhotoId">();
 
 /** A time as kept: ISO 8601 in UTC. */

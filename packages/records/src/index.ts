@@ -7,6 +7,7 @@ export {
   newLearning,
   newLoad,
   newPhoto,
+  newProof,
   newReading,
   newRig,
   newShore,
@@ -41,6 +42,7 @@ export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
 export { PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, PHOTO_SUBJECTS, type Photo } from "./photo.ts";
 export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
+export type { Proof } from "./proof.ts";
 export type { Reading } from "./reading.ts";
 export { type AnyRecord, RECORD_SCHEMAS, type RecordOf } from "./record.ts";
 export type { Rig } from "./rig.ts";

@@ -13,5 +13,6 @@ export const RECORD_KINDS = [
   "sound",
   "learning",
   "waveform",
+  "proof",
 ] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];

@@ -4,6 +4,7 @@ import type { RecordKind } from "./kinds.ts";
 import { learningSchema } from "./learning.ts";
 import { loadSchema } from "./load.ts";
 import { photoSchema } from "./photo.ts";
+import { proofSchema } from "./proof.ts";
 import { readingSchema } from "./reading.ts";
 import { rigSchema } from "./rig.ts";
 import { soundSchema } from "./sound.ts";
@@ -29,6 +30,7 @@ export interface RecordOf {
   readonly sound: z.infer<typeof soundSchema>;
   readonly learning: z.infer<typeof learningSchema>;
   readonly waveform: z.infer<typeof waveformSchema>;
+  readonly proof: z.infer<typeof proofSchema>;
 }
 export type AnyRecord = RecordOf[RecordKind];
 
@@ -47,4 +49,5 @@ export const RECORD_SCHEMAS = {
   sound: soundSchema,
   learning: learningSchema,
   waveform: waveformSchema,
+  proof: proofSchema,
 } as const;

@@ -80,6 +80,7 @@ function references(record: AnyRecord): string[] {
     case "sound":
     case "learning":
     case "waveform":
+    case "proof":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
     case "photo":
       return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.jobId === null ? [] : [`job ${record.jobId}`])];

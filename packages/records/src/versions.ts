@@ -19,4 +19,5 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   sound: { newest: 1, steps: {} },
   learning: { newest: 1, steps: {} },
   waveform: { newest: 1, steps: {} },
+  proof: { newest: 1, steps: {} },
 };

@@ -10,6 +10,7 @@ import {
   newLearning,
   newLoad,
   newPhoto,
+  newProof,
   newReading,
   newRig,
   newShore,
@@ -20,6 +21,7 @@ import {
   newWiring,
   newWork,
   type Photo,
+  type Proof,
   type Reading,
   type RecordKind,
   type Rig,
@@ -206,7 +208,12 @@ export function deleteWaveformCommit(waveform: Waveform): Commit {
   return { label: "delete-waveform", changes: [away(waveform)] };
 }
 
-function begunCommit(fresh: Wiring | Work | Learning, change: object, field: string, entries: Entries): Commit {
+/** Something of a job's proof changed; the record begins with its first change. */
+export function proofCommit(job: Job, change: Partial<Proof>, field: string, entries: Entries = {}): Commit {
+  return begunCommit(newProof(nowIso(), job), change, field, entries);
+}
+
+function begunCommit(fresh: Wiring | Work | Learning | Proof, change: object, field: string, entries: Entries): Commit {
   const { kind, id } = fresh;
   return {
     label: "edit",

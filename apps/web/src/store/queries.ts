@@ -5,6 +5,7 @@ import type {
   Learning,
   Load,
   Photo,
+  Proof,
   Reading,
   Rig,
   RigId,
@@ -39,13 +40,15 @@ export interface RigBundle {
   readonly learnings: readonly Learning[];
   /** Starts that were recorded; the samples are asked for one by one. */
   readonly waveforms: readonly Waveform[];
+  /** Proofs, one a job. */
+  readonly proofs: readonly Proof[];
   /** The catalogue, which belongs to every rig. */
   readonly starters: readonly Starter[];
 }
 
 /** Every record that belongs to a rig, itself first; the catalogue apart. */
 export function ownRecords(bundle: RigBundle): AnyRecord[] {
-  const { rig, units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms } = bundle;
+  const { rig, units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, proofs } = bundle;
   return [
     rig,
     ...units,
@@ -59,6 +62,7 @@ export function ownRecords(bundle: RigBundle): AnyRecord[] {
     ...sounds,
     ...learnings,
     ...waveforms,
+    ...proofs,
   ];
 }
 
@@ -69,20 +73,23 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
   const rig = await store.get("rig", rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, starters] = await Promise.all([
-    store.list("unit", rigId),
-    store.list("source", rigId),
-    store.list("load", rigId),
-    store.list("job", rigId),
-    store.list("reading", rigId),
-    store.list("photo", rigId),
-    store.list("wiring", rigId),
-    store.list("work", rigId),
-    store.list("sound", rigId),
-    store.list("learning", rigId),
-    store.list("waveform", rigId),
-    store.list("starter"),
-  ]);
+  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, proofs, starters] = await Promise.all(
+    [
+      store.list("unit", rigId),
+      store.list("source", rigId),
+      store.list("load", rigId),
+      store.list("job", rigId),
+      store.list("reading", rigId),
+      store.list("photo", rigId),
+      store.list("wiring", rigId),
+      store.list("work", rigId),
+      store.list("sound", rigId),
+      store.list("learning", rigId),
+      store.list("waveform", rigId),
+      store.list("proof", rigId),
+      store.list("starter"),
+    ],
+  );
   return {
     rig,
     units: units.toSorted(oldestFirst),
@@ -96,6 +103,7 @@ export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigB
     sounds: sounds.toSorted(oldestFirst),
     learnings: learnings.toSorted(oldestFirst),
     waveforms: waveforms.toSorted(oldestFirst),
+    proofs: proofs.toSorted(oldestFirst),
     readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }

@@ -46,6 +46,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   sound: "spoken note",
   learning: "learning runs",
   waveform: "recorded start",
+  proof: "proof",
 };
 
 export const COMMON = {

@@ -13,6 +13,8 @@ import {
   thresholds,
   type Verdict,
 } from "@amp-saver/core/study/motor-start";
+import { type Predicted, predictReadings } from "@amp-saver/core/study/proof";
+import type { ClampReading } from "@amp-saver/core/study/reading";
 import { type Choices, type RemedyStudy, studyRemedies } from "@amp-saver/core/study/remedy";
 import { demandOf, studyTogether, type TogetherCase, type TogetherStudy, type TogetherUnit } from "@amp-saver/core/study/together";
 import { expose } from "comlink";
@@ -27,6 +29,14 @@ export interface Glance {
 export interface DayQuestion {
   readonly units: readonly TogetherUnit[];
   readonly day: Omit<DayCase, "units">;
+}
+
+/** Starts as found and with the starter, and how they are read. */
+export interface PredictQuestion {
+  readonly asFound: StartCase;
+  readonly soft: StartCase;
+  readonly kind: ClampReading["kind"];
+  readonly conductor: ClampReading["conductor"];
 }
 
 const desk = {
@@ -49,6 +59,10 @@ const desk = {
   learning(given: StartCase): LearningStudy | null {
     const study = studyLearning(given);
     return study.ok ? study.value : null;
+  },
+  /** What readings of a kind should show before, after and running. */
+  predict({ asFound, soft, kind, conductor }: PredictQuestion): Predicted {
+    return predictReadings(asFound, soft, kind, conductor);
   },
   /** Every remedy for a case, simulated side by side. */
   remedies(given: StartCase, choices: Choices): RemedyStudy {

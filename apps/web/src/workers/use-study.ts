@@ -4,10 +4,11 @@ import type { DayStudy } from "@amp-saver/core/study/day-plan";
 import type { LearningStudy } from "@amp-saver/core/study/learning";
 import type { MapCell } from "@amp-saver/core/study/margin-map";
 import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
+import type { Predicted } from "@amp-saver/core/study/proof";
 import type { Choices, RemedyStudy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import { desks } from "./desk.ts";
-import type { DayQuestion, Glance, StartDesk } from "./start.worker.ts";
+import type { DayQuestion, Glance, PredictQuestion, StartDesk } from "./start.worker.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
 
 const askStudy = (given: StartCase): Promise<StartStudy | null> => desks().front.study(given);
@@ -16,6 +17,7 @@ const askLearning = (given: StartCase): Promise<LearningStudy | null> => desks()
 const askRemedies = ({ given, choices }: RemedyQuestion): Promise<RemedyStudy> => desks().front.remedies(given, choices);
 const askMap = (question: MapQuestion): Promise<MapCell[][]> => desks().back.map(question.given, question.outdoorC, question.up);
 const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> => desks().back.calibrate(input);
+const askPredicted = (question: PredictQuestion): Promise<Predicted> => desks().back.predict(question);
 const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
 
 const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> => desks().front.together(cases);
@@ -38,6 +40,11 @@ export function useGlances(cases: readonly StartCase[] | null): Latest<(Glance |
 /** A starter's starts from its first to settled. */
 export function useLearning(given: StartCase | null): Latest<LearningStudy | null> {
   return useLatest(given, askLearning);
+}
+
+/** What readings should show. */
+export function usePredicted(question: PredictQuestion | null): Latest<Predicted> {
+  return useLatest(question, askPredicted);
 }
 
 /** A case and what there is to choose from besides it. */

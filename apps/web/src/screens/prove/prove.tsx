@@ -1,5 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import { format, parseISO } from "date-fns";
+import { useSearchParams } from "react-router";
 import { ReadingsPicture, type SideBar } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
@@ -7,6 +8,8 @@ import { useSettings } from "../../store/settings.tsx";
 import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE, proofSentence } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { type ProveView, proveView, runningVerdict } from "../../workbench/prove-view.ts";
@@ -14,12 +17,35 @@ import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { Coach } from "./coach.tsx";
+import { ProofPart } from "./proof-part.tsx";
 import { ReadingForm } from "./reading-form.tsx";
 import { ReadingList } from "./reading-list.tsx";
+import { RunTestPart } from "./run-test.tsx";
 import { Waveforms } from "./waveforms.tsx";
 
-/** Prove: readings before and after, like with like, and what they show. */
+const PARTS = ["readings", "test", "proof"] as const;
+
+/** Prove: readings before and after, runs on a weak source, and what both show. */
 export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const [params, setParams] = useSearchParams();
+  const part = PARTS.find((p) => p === params.get("part")) ?? "readings";
+  const choice = (
+    <div className="mt-2">
+      <Choice
+        label={PROOF.partLabel}
+        hideLabel
+        value={part}
+        options={PARTS.map((value) => ({ value, word: PROOF.parts[value] }))}
+        onChange={(next) => setParams({ part: next }, { replace: true })}
+      />
+    </div>
+  );
+  if (part === "test") return <RunTestPart bundle={bundle} choice={choice} />;
+  return part === "proof" ? <ProofPart bundle={bundle} choice={choice} /> : <ReadingsPart bundle={bundle} choice={choice} />;
+}
+
+/** Readings before and after, like with like. */
+function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
   const { job, unit } = bundle;
   const { measure } = useSettings();
   const readings = bundle.readings.filter((r) => r.jobId === job.id);
@@ -55,6 +81,7 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
             </>
           }
         />
+        {choice}
         <div ref={frame} className="mt-4">
           {readings.length > 0 && width > 0 && (
             <ReadingsPicture

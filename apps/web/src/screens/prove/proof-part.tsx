@@ -1,0 +1,84 @@
+import { formatWith } from "@amp-saver/core/quantity";
+import { format, parseISO } from "date-fns";
+import { Link } from "react-router";
+import { editCommit, proofCommit } from "../../store/commands.ts";
+import { nowIso } from "../../store/identity.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
+import { Answer } from "../../ui/answer.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { PROOF } from "../../words/proof.ts";
+import { PROVE, proofSentence } from "../../words/prove.ts";
+import { shownAs } from "../../workbench/measure.ts";
+import { freeze, proofOf, thaw } from "../../workbench/proof.ts";
+import { useProof } from "../use-proof.ts";
+import { proofLines } from "./proof-lines.ts";
+
+/** What is shown and what is not, beside what was predicted; frozen so that it can be worked out again. */
+export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
+  const { job, unit } = bundle;
+  const { commit } = useStore();
+  const { measure } = useSettings();
+  const { input, study } = useProof(bundle);
+  const { start } = study.readings;
+  const air = shownAs("hottestC", measure);
+  const lines = proofLines(bundle, study, input, (c) => formatWith(air.fromSi(c), 0, air.unit));
+  const kept = proofOf(bundle)?.frozen ?? null;
+  const again = kept === null ? null : thaw(kept, input);
+  return (
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+      <Answer
+        question={PROOF.proofQuestion(unit.name)}
+        parts={proofSentence({
+          verdict: study.readings.verdict,
+          beforeA: start?.before.medianA ?? 0,
+          afterA: start?.after.medianA ?? 0,
+          reduction: start?.reduction ?? 0,
+          uncertainty: start?.uncertainty ?? 0,
+          runningChanged: study.readings.runningChanged,
+        })}
+        sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.uncertainty)}
+      />
+      {choice}
+      <List title={PROOF.shown} lines={lines.shown} />
+      <List title={PROOF.predicted} lines={lines.predicted} />
+      <List title={PROOF.notShown} lines={lines.gaps.length === 0 ? [PROOF.nothingMissing] : lines.gaps} />
+      <div className="mt-4 grid gap-2">
+        {kept !== null && again !== null && (
+          <p>
+            {PROOF.frozen(format(parseISO(kept.at), "d MMMM yyyy, H:mm"), kept.coreVersion)} {again.same ? PROOF.same : PROOF.differs}{" "}
+            {again.since && <b>{PROOF.since}</b>}
+          </p>
+        )}
+        <RoofButton onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}>
+          {kept === null ? PROOF.freeze : PROOF.refreeze}
+        </RoofButton>
+        <Link
+          to={`/job/${job.id}/hand-over`}
+          onClick={() => {
+            const done = [...new Set([...job.done, "learn" as const, "prove" as const])];
+            void commit({ ...editCommit(job, { done, stage: "hand-over" }), silent: true });
+          }}
+          className="flex min-h-[62px] items-center justify-center bg-ink px-5 text-[17px] font-semibold text-face"
+        >
+          {PROOF.toHandOver}
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+function List({ title, lines }: { readonly title: string; readonly lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section className="mt-4">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{title}</h2>
+      <ul className="list-disc py-1 pl-6">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

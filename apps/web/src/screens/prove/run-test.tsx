@@ -1,0 +1,156 @@
+import { formatWith } from "@amp-saver/core/quantity";
+import type { Proof, SourceId } from "@amp-saver/records";
+import { useState } from "react";
+import { TimerRule } from "../../chart/timer-rule.tsx";
+import { useWidth } from "../../chart/use-width.ts";
+import { proofCommit } from "../../store/commands.ts";
+import { newId, nowIso } from "../../store/identity.ts";
+import { useNow } from "../../store/local-proof.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
+import { Answer } from "../../ui/answer.tsx";
+import { Caution } from "../../ui/caution.tsx";
+import { Pick } from "../../ui/pick.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { useWakeLock } from "../../ui/use-wake-lock.ts";
+import { COMMON } from "../../words/common.ts";
+import { clock } from "../../words/learn.ts";
+import { PROOF } from "../../words/proof.ts";
+import { shownAs } from "../../workbench/measure.ts";
+import { GOAL_MIN, proofOf, runningTest, type Test } from "../../workbench/proof.ts";
+import { BoundedInput } from "../bounded-input.tsx";
+
+/** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */
+export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
+  const { job, rig, sources } = bundle;
+  const { commit } = useStore();
+  const now = Math.max(useNow(1), Date.now());
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const proof = proofOf(bundle);
+  const on = runningTest(proof);
+  const [sourceId, setSourceId] = useState<SourceId | "">(job.sourceId ?? sources[0]?.id ?? "");
+  const [outdoorC, setOutdoorC] = useState<number | null>(job.outdoorC);
+  const [loadsOn, setLoadsOn] = useState("");
+  useWakeLock(on !== null);
+  const name = (id: string): string => sources.find((s) => s.id === id)?.name ?? "";
+  const save = (key: string, test: Test | undefined): void => void commit(proofCommit(job, {}, `test ${key}`, { tests: { [key]: test } }));
+  const begin = (): void => {
+    if (sourceId !== "") save(newId<string>(), { sourceId, startedAt: nowIso(), endedAt: null, outcome: null, outdoorC, loadsOn });
+  };
+  const end = (outcome: "well" | "stopped"): void => {
+    if (on !== null) save(on.key, { ...on.test, endedAt: nowIso(), outcome });
+  };
+  const goneS = on === null ? 0 : (now - Date.parse(on.test.startedAt)) / 1000;
+  const goalS = GOAL_MIN * 60;
+  const parts = on === null ? PROOF.testNone : goneS >= goalS ? PROOF.testGoal(goneS / 60) : PROOF.testRuns(clock(goalS - goneS));
+  const stopped = Object.values(proof?.tests ?? {}).some((t) => t.outcome === "stopped");
+  return (
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+      <Answer question={PROOF.testQuestion(on === null ? null : name(on.test.sourceId))} parts={parts} sure={PROOF.testSure} />
+      {choice}
+      {on === null ? (
+        <div className="mt-3">
+          <Pick
+            label={PROOF.testSource}
+            value={sourceId}
+            options={sources.map((s) => ({ value: s.id, word: s.name }))}
+            onChange={(id) => setSourceId(id as SourceId)}
+          />
+          <BoundedInput name="hottestC" label={PROOF.testAir} value={outdoorC} optional onChange={setOutdoorC} />
+          <TextField
+            label={PROOF.testLoads}
+            kept={loadsOn}
+            onText={(text) => {
+              setLoadsOn(text.slice(0, 200));
+              return null;
+            }}
+          />
+          <div className="py-3">
+            <RoofButton main disabled={sourceId === ""} onClick={begin}>
+              {PROOF.testBegin}
+            </RoofButton>
+          </div>
+        </div>
+      ) : (
+        <div ref={frame} className="mt-3 border-y-[1.5px] border-ink bg-bench py-2">
+          <p role="timer" className="figure text-[88px] leading-[92px] font-semibold">
+            {clock(goneS)}
+          </p>
+          {width > 0 && <TimerRule width={width} goneS={Math.min(goneS, goalS)} wholeS={goalS} />}
+          <div className="grid gap-2 py-2">
+            <RoofButton main onClick={() => end("well")}>
+              {PROOF.testWell}
+            </RoofButton>
+            <RoofButton onClick={() => end("stopped")}>{PROOF.testStopped}</RoofButton>
+          </div>
+        </div>
+      )}
+      <Caution title={PROOF.testStops}>
+        <ul className="list-disc pl-5">
+          {PROOF.testStopList.map((stop) => (
+            <li key={stop}>{stop}</li>
+          ))}
+        </ul>
+        <p className="mt-1">{PROOF.testPeople}</p>
+      </Caution>
+      {stopped && (
+        <>
+          <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{PROOF.lookFirst}</h2>
+          <ul className="list-disc py-1 pl-6">
+            {PROOF.lookList.map((look) => (
+              <li key={look}>{look}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <TestList proof={proof} nameOf={name} onRemove={(key) => save(key, undefined)} />
+      <p className="sr-only">{rig.name}</p>
+    </div>
+  );
+}
+
+interface TestListProps {
+  readonly proof: Proof | null;
+  readonly nameOf: (id: string) => string;
+  readonly onRemove: (key: string) => void;
+}
+
+function TestList({ proof, nameOf, onRemove }: TestListProps) {
+  const { measure } = useSettings();
+  const air = shownAs("hottestC", measure);
+  const ended = Object.entries(proof?.tests ?? {}).filter(([, t]) => t.outcome !== null && t.endedAt !== null);
+  if (ended.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{PROOF.tests}</h2>
+      <ul>
+        {ended.map(([key, test]) => (
+          <li key={key} className="flex items-center justify-between gap-3 border-b border-hair py-1">
+            <span>
+              {PROOF.testRow(
+                nameOf(test.sourceId),
+                (Date.parse(test.endedAt ?? test.startedAt) - Date.parse(test.startedAt)) / 60_000,
+                test.outcome === "well",
+              )}
+              <span className="block text-[14px] text-ink2">
+                {[test.outdoorC === null ? "" : formatWith(air.fromSi(test.outdoorC), 0, air.unit), test.loadsOn]
+                  .filter((t) => t !== "")
+                  .join(", ")}
+              </span>
+            </span>
+            <button
+              type="button"
+              aria-label={PROOF.testRemove(nameOf(test.sourceId))}
+              onClick={() => onRemove(key)}
+              className="min-h-[48px] px-1 underline underline-offset-4"
+            >
+              {COMMON.delete}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,23 @@
+import type { JobBundle } from "../store/queries.ts";
+import { type Proved, proofInput, proveInput } from "../workbench/proof.ts";
+import { conditionsOf, startCase } from "../workbench/start-case.ts";
+import { usePredicted } from "../workers/use-study.ts";
+
+/** The proof of a job as it stands, with what its readings were expected to show on the source they were taken on. */
+export function useProof(bundle: JobBundle): Proved {
+  const { job, rig, unit, sources, starters, readings } = bundle;
+  const own = readings.filter((r) => r.jobId === job.id);
+  const plain = proveInput(proofInput(bundle, null));
+  const { start } = plain.study.readings;
+  const taken = own.find((r) => r.mode === (start?.kind ?? "inrush") && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
+  const source = sources.find((s) => s.id === (taken?.sourceId ?? job.sourceId));
+  const conditions = { ...conditionsOf(rig, job, starters), otherLoadsA: 0, outdoorC: taken?.outdoorC ?? rig.hottestC.value };
+  const asFound = startCase(unit, source, "as-found", conditions);
+  const soft = startCase(unit, source, "soft", conditions);
+  const question =
+    asFound.ok && soft.ok
+      ? { asFound: asFound.given, soft: soft.given, kind: start?.kind ?? "inrush", conductor: start?.conductor ?? "common" }
+      : null;
+  const { answer } = usePredicted(question);
+  return answer === undefined ? plain : proveInput(proofInput(bundle, answer));
+}

@@ -1,0 +1,91 @@
+import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
+import type { Against, ProofGap, SourceShown } from "@amp-saver/core/study/proof";
+import type { Part } from "./check.ts";
+
+export const PROOF = {
+  parts: { readings: "Readings", test: "Run test", proof: "Proof" },
+  partLabel: "Part of proving",
+  testQuestion: (source: string | null): string =>
+    source === null ? "Does it keep running on a weak source?" : `Does it keep running on ${source}?`,
+  testNone: [{ text: "Not shown yet: " }, { text: "run it for half an hour.", decides: true }] as readonly Part[],
+  testRuns: (left: string): readonly Part[] => [{ text: "It runs: " }, { text: `${left} to the goal.`, decides: true }],
+  testGoal: (min: number): readonly Part[] => [
+    { text: `It has run for ${formatNumber(min, 0)} min: ` },
+    { text: "that shows it.", decides: true },
+  ],
+  testSure: "With the loads on that are to stay on, on a day as hot as it gets: minutes decide, not the start. Common practice, no source.",
+  testSource: "On which source",
+  testAir: "Outdoor air",
+  testLoads: "What else is on",
+  testBegin: "It runs: count the minutes",
+  testWell: "All is well: end the run",
+  testStopped: "It stopped by itself",
+  testStops: "End it at once when",
+  testStopList: [
+    "the breaker or the generator trips, or its overload lamp stays on",
+    "volts at the unit fall below nine tenths of its plate",
+    "the compressor hums and does not turn, or restarts by itself again and again",
+    "anything smells, smokes or is too hot to touch",
+  ],
+  testPeople: "People and pets must not depend on this unit while it is tested.",
+  lookFirst: "Look at these first",
+  lookList: [
+    "Generator: oil, air filter, fuel, how high above the sea, propane or petrol.",
+    "Air conditioner: dirty coil, refrigerant charge, low volts.",
+    "Cord and plugs: length, gauge, anything warm.",
+    "Loads: what switched itself on meanwhile?",
+  ],
+  tests: "Runs so far",
+  testRow: (source: string, min: number, well: boolean): string =>
+    `${source}: ${formatNumber(min, min < 10 ? 1 : 0)} min, ${well ? "ended well" : "stopped by itself"}`,
+  testRemove: (source: string): string => `Delete the run on ${source}`,
+  proofQuestion: (unit: string): string => `What is shown for ${unit}, and what is not?`,
+  shown: "Shown",
+  notShown: "Not shown",
+  nothingMissing: "Nothing that this proof asks for is missing.",
+  reduction: (beforeA: number, afterA: number, reduction: number, uncertainty: number): string =>
+    `The start fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}: ${formatWith(reduction * 100, 0, "%")} less, good to ±\u00a0${formatNumber(uncertainty * 100, 0)}.`,
+  spread: (side: string, low: number, high: number, count: number): string =>
+    `${side}: ${count} readings from ${formatAmps(low)} to ${formatAmps(high)}.`,
+  learned: (runs: number): string => `After ${runs === 1 ? "1 learning run" : `${runs} learning runs`}, counted.`,
+  running: (changed: boolean): string =>
+    changed
+      ? "Running amps changed between both sides: a starter does not do that. Another day, another wire?"
+      : "Running amps are the same before and after: a starter lowers the start and not the cost of running.",
+  predicted: "Measured against predicted",
+  against: {
+    same: "as predicted",
+    above: "above what was predicted",
+    below: "below what was predicted",
+    "not-known": "nothing to compare",
+  } satisfies Readonly<Record<Against, string>>,
+  predictedRow: (predictedA: number | null): string => (predictedA === null ? "" : `predicted ${formatAmps(predictedA)}, `),
+  sides: { before: "Before", after: "After", running: "Running" },
+  source: (name: string, s: SourceShown, air: string, loads: string): string => {
+    const when = `${air === "" ? "" : `, at ${air}`}${loads === "" ? "" : `, with ${loads}`}`;
+    if (s.verdict === "keeps-running") return `On ${name} it starts and keeps running: ${formatNumber(s.minutes, 0)} min${when}.`;
+    if (s.verdict === "too-short")
+      return `On ${name} it starts and ran for ${formatNumber(s.minutes, 0)} min${when}: too short to show that it keeps running.`;
+    return `On ${name} it starts, and stopped by itself after ${formatNumber(s.failedAfterMin ?? 0, 0)} min${when}.`;
+  },
+  gaps: {
+    "no-before": "No before reading was taken, so the reduction is expected, not shown.",
+    "no-after": "No after reading was taken: nothing is shown of the starter’s work.",
+    "nothing-alike": "No two readings are alike, so no percent can be given.",
+    "few-readings": "Fewer than three readings on a side: the middle is not yet one.",
+    "sides-disagree": "Two readings of one side disagree: one of them bounced.",
+    "not-counted": "Nobody counted the learning runs: the peak may still fall.",
+    "not-settled": "The peak had not settled within 5 %: it may still move.",
+    "no-running": "Running amps were not read on both sides.",
+    "no-test": "No run on a source was tested: that it keeps running is expected, not shown.",
+    "mild-day": "The run was on a cooler day than this rig’s hottest: it draws more when it is hotter.",
+    "air-not-noted": "Nobody noted how hot it was during the run.",
+  } satisfies Readonly<Record<ProofGap, string>>,
+  freeze: "Freeze this proof",
+  refreeze: "Freeze it anew",
+  frozen: (at: string, version: string): string => `Frozen on ${at} by core ${version}.`,
+  same: "Worked out again now, it shows the same.",
+  differs: "Worked out again now, it shows something else: look at both before relying on it.",
+  since: "Something was added or changed since it was frozen.",
+  toHandOver: "Go on to Hand over",
+} as const;

@@ -1,0 +1,95 @@
+import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
+import { PROOF_PARAMS, type Predicted, type ProofInput, type ProofStudy, studyProof } from "@amp-saver/core/study/proof";
+import type { AirConditioner, Job, Learning, Proof, Reading, Rig } from "@amp-saver/records";
+import { CORE_VERSION } from "./core-version.ts";
+import { learnView } from "./learning.ts";
+
+/** Minutes a run on a source is asked to last. */
+export const GOAL_MIN = PROOF_PARAMS.goalMin.value;
+
+export type Test = Proof["tests"][string];
+
+/** Everything of a job that a proof rests on. */
+interface ProofRecords {
+  readonly job: Job;
+  readonly rig: Rig;
+  readonly unit: AirConditioner;
+  readonly readings: readonly Reading[];
+  readonly learnings: readonly Learning[];
+  readonly proofs: readonly Proof[];
+}
+
+/** The proof of a job as kept; null before anything of it is. */
+export function proofOf({ job, proofs }: Pick<ProofRecords, "job" | "proofs">): Proof | null {
+  return proofs.find((p) => p.jobId === job.id) ?? null;
+}
+
+/** A reading as core judges it. */
+function clampReading(r: Reading): ProofInput["readings"]["readings"][number] {
+  const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
+  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
+}
+
+/** The question that core answers about a job. */
+export function proofInput(records: ProofRecords, predicted: Predicted | null): ProofInput {
+  const { job, rig, unit, readings, learnings } = records;
+  const { state, begunMs } = learnView(job, learnings, 0);
+  const tests = Object.values(proofOf(records)?.tests ?? {});
+  return {
+    readings: { readings: readings.filter((r) => r.jobId === job.id).map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null },
+    predicted,
+    learned: begunMs === null ? null : { runs: state.counted, settled: state.settled },
+    tests: tests.map((t) => ({
+      sourceId: t.sourceId,
+      startedMs: Date.parse(t.startedAt),
+      endedMs: t.endedAt === null ? null : Date.parse(t.endedAt),
+      outcome: t.outcome,
+      outdoorC: t.outdoorC,
+      loadsOn: t.loadsOn,
+    })),
+    hottestC: rig.hottestC.value,
+  };
+}
+
+/** A question and its answer. */
+export interface Proved {
+  readonly input: ProofInput;
+  readonly study: ProofStudy;
+}
+
+/** Works a proof out. */
+export function proveInput(input: ProofInput): Proved {
+  return { input, study: studyProof(input) };
+}
+
+/** A proof frozen with its inputs and the version that worked it out. */
+export function freeze(input: ProofInput, study: ProofStudy, at: string): NonNullable<Proof["frozen"]> {
+  const { verdict, start } = study.readings;
+  return {
+    at,
+    coreVersion: CORE_VERSION,
+    input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
+    shown: { verdict, reduction: start?.reduction ?? null, uncertainty: start?.uncertainty ?? null },
+  };
+}
+
+/** Works a frozen proof out again: whether it still shows the same, and whether something was added since. */
+export function thaw(
+  frozen: NonNullable<Proof["frozen"]>,
+  now: ProofInput,
+): { readonly study: ProofStudy; readonly same: boolean; readonly since: boolean } {
+  const study = studyProof(frozen.input as ProofInput);
+  const { verdict, start } = study.readings;
+  const same =
+    verdict === frozen.shown.verdict &&
+    (start?.reduction ?? null) === frozen.shown.reduction &&
+    (start?.uncertainty ?? null) === frozen.shown.uncertainty;
+  const plain = (input: unknown): string => JSON.stringify({ ...(input as ProofInput), predicted: null });
+  return { study, same, since: plain(JSON.parse(JSON.stringify(now))) !== plain(frozen.input) };
+}
+
+/** The run that is on now; null for none. */
+export function runningTest(proof: Proof | null): { readonly key: string; readonly test: Test } | null {
+  const found = Object.entries(proof?.tests ?? {}).find(([, t]) => t.outcome === null);
+  return found === undefined ? null : { key: found[0], test: found[1] };
+}
