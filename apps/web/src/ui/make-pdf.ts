@@ -1,19 +1,26 @@
 import plain from "@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf?url";
 import bold from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf?url";
 import slab from "@expo-google-fonts/hepta-slab/HeptaSlab_700Bold.ttf?url";
-import pdfMake from "pdfmake/build/pdfmake.min.js";
 import type { TDocumentDefinitions } from "pdfmake/interfaces";
 
 /** Names of the fonts a document may ask for. */
 export const PDF_FONT = { text: "Atkinson", figure: "Hepta" } as const;
+/** Colour of what warns, on paper. */
+export const PDF_LEAD = "#C01D0C";
 
 const at = (url: string): string => new URL(url, document.baseURI).href;
+const FONTS = {
+  [PDF_FONT.text]: { normal: at(plain), bold: at(bold), italics: at(plain), bolditalics: at(bold) },
+  [PDF_FONT.figure]: { normal: at(slab), bold: at(slab), italics: at(slab), bolditalics: at(slab) },
+};
 
-/** Makes a PDF in the browser with the app's own fonts; nothing is asked of any other machine. */
-export async function makePdf(content: TDocumentDefinitions): Promise<Blob> {
-  pdfMake.setFonts({
-    [PDF_FONT.text]: { normal: at(plain), bold: at(bold), italics: at(plain), bolditalics: at(bold) },
-    [PDF_FONT.figure]: { normal: at(slab), bold: at(slab), italics: at(slab), bolditalics: at(slab) },
-  });
-  return await pdfMake.createPdf(content).getBlob();
+/** Makes a PDF in a worker with the app's own fonts; nothing is asked of any other machine. `foot` has {page} and {pages}. */
+export function makePdf(content: TDocumentDefinitions, foot = ""): Promise<Blob> {
+  const worker = new Worker(new URL("../workers/pdf.worker.ts", import.meta.url), { type: "module" });
+  return new Promise<Blob>((done, fail) => {
+    worker.onmessage = ({ data }: MessageEvent<{ ok: true; blob: Blob } | { ok: false; reason: string }>) =>
+      data.ok ? done(data.blob) : fail(new Error(data.reason));
+    worker.onerror = (event) => fail(new Error(event.message));
+    worker.postMessage({ content, fonts: FONTS, foot, lead: PDF_LEAD });
+  }).finally(() => worker.terminate());
 }

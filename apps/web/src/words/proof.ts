@@ -8,6 +8,10 @@ export const PROOF = {
   testQuestion: (source: string | null): string =>
     source === null ? "Does it keep running on a weak source?" : `Does it keep running on ${source}?`,
   testNone: [{ text: "Not shown yet: " }, { text: "run it for half an hour.", decides: true }] as readonly Part[],
+  testFailed: (source: string): readonly Part[] => [
+    { text: `It stopped by itself on ${source}: ` },
+    { text: "look below first.", decides: true },
+  ],
   testRuns: (left: string): readonly Part[] => [{ text: "It runs: " }, { text: `${left} to the goal.`, decides: true }],
   testGoal: (min: number): readonly Part[] => [
     { text: `It has run for ${formatNumber(min, 0)} min: ` },

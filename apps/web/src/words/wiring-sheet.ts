@@ -2,7 +2,7 @@
 export const SHEET = {
   title: (rig: string, unit: string): string => `Wiring plan: ${rig}, ${unit}`,
   starter: (name: string | null, family: string): string => `${name === null ? "Starter" : name}: ${family}.`,
-  foot: (title: string, page: number, pages: number): string =>
+  foot: (title: string, page: string, pages: string): string =>
     `${title} · page ${page} of ${pages} · common practice, no source, unless named; the makers’ sheets and the local code come first`,
   marks:
     "Black square tags are the can’s terminals, round pins the compressor’s. Green ground wires are not drawn; they stay where they are.",

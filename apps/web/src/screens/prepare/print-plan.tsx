@@ -3,7 +3,7 @@ import type { Starter, Wiring } from "@amp-saver/records";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { WiringMap } from "../../chart/wiring/wiring-map.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { makePdf, PDF_FONT } from "../../ui/make-pdf.ts";
+import { makePdf, PDF_FONT, PDF_LEAD } from "../../ui/make-pdf.ts";
 import { saveFile } from "../../ui/save-file.ts";
 import { staticSvg } from "../../ui/static-svg.ts";
 import { PREPARE, type WiringNames } from "../../words/wiring.ts";
@@ -30,7 +30,10 @@ export async function printPlan(
   names: WiringNames,
 ): Promise<void> {
   if (!view.plan.ok) return;
-  const blob = await makePdf(sheet(bundle, wiring, starter, view, view.plan.value.finished, names));
+  const blob = await makePdf(
+    sheet(bundle, wiring, starter, view, view.plan.value.finished, names),
+    SHEET.foot(SHEET.title(bundle.rig.name, bundle.unit.name), "{page}", "{pages}"),
+  );
   saveFile(`${rigSlug(`${bundle.rig.name} ${bundle.unit.name}`)}-${PLAN.fileName}.pdf`, blob, "application/pdf");
 }
 
@@ -76,7 +79,6 @@ function sheet(
       head: { bold: true, fontSize: 12.5, margin: [0, 12, 0, 4] },
       small: { fontSize: 9, color: "#3F4A47" },
     },
-    footer: (page, pages) => ({ text: SHEET.foot(title, page, pages), style: "small", margin: [40, 16, 40, 0] }),
     content: [
       { text: title, style: "title" },
       { text: answer, margin: [0, 2, 0, 0] },
@@ -118,10 +120,10 @@ function caution(): Content {
     table: {
       widths: ["*"],
       body: [
-        [{ stack: [{ text: PREPARE.caution, bold: true, color: "#C01D0C" }, PREPARE.cautionText, PREPARE.dead], margin: [4, 3, 4, 3] }],
+        [{ stack: [{ text: PREPARE.caution, bold: true, color: PDF_LEAD }, PREPARE.cautionText, PREPARE.dead], margin: [4, 3, 4, 3] }],
       ],
     },
-    layout: { hLineColor: () => "#C01D0C", vLineColor: () => "#C01D0C", hLineWidth: () => 1.5, vLineWidth: () => 1.5 },
+    layout: "caution",
     margin: [0, 8, 0, 0],
   };
 }

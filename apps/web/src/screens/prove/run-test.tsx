@@ -24,7 +24,7 @@ import { BoundedInput } from "../bounded-input.tsx";
 
 /** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */
 export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
-  const { job, rig, sources } = bundle;
+  const { job, sources } = bundle;
   const { commit } = useStore();
   const now = Math.max(useNow(1), Date.now());
   const [frame, width] = useWidth<HTMLDivElement>();
@@ -44,10 +44,20 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
   };
   const goneS = on === null ? 0 : (now - Date.parse(on.test.startedAt)) / 1000;
   const goalS = GOAL_MIN * 60;
-  const parts = on === null ? PROOF.testNone : goneS >= goalS ? PROOF.testGoal(goneS / 60) : PROOF.testRuns(clock(goalS - goneS));
+  const last = Object.values(proof?.tests ?? {})
+    .toSorted((a, b) => a.startedAt.localeCompare(b.startedAt))
+    .at(-1);
+  const parts =
+    on === null
+      ? last?.outcome === "stopped"
+        ? PROOF.testFailed(name(last.sourceId))
+        : PROOF.testNone
+      : goneS >= goalS
+        ? PROOF.testGoal(goneS / 60)
+        : PROOF.testRuns(clock(goalS - goneS));
   const stopped = Object.values(proof?.tests ?? {}).some((t) => t.outcome === "stopped");
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer question={PROOF.testQuestion(on === null ? null : name(on.test.sourceId))} parts={parts} sure={PROOF.testSure} />
       {choice}
       {on === null ? (
@@ -74,7 +84,7 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
           </div>
         </div>
       ) : (
-        <div ref={frame} className="mt-3 border-y-[1.5px] border-ink bg-bench py-2">
+        <div className="mt-3 border-y-[1.5px] border-ink bg-bench py-2">
           <p role="timer" className="figure text-[88px] leading-[92px] font-semibold">
             {clock(goneS)}
           </p>
@@ -106,7 +116,6 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
         </>
       )}
       <TestList proof={proof} nameOf={name} onRemove={(key) => save(key, undefined)} />
-      <p className="sr-only">{rig.name}</p>
     </div>
   );
 }
