@@ -10,7 +10,7 @@ import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
 import { PLACES } from "../words/home.ts";
-import { LATER, LATER_PLACES } from "../words/later.ts";
+import { LATER_PLACES } from "../words/later.ts";
 import { TOGETHER } from "../words/together.ts";
 import { Broken } from "./broken.tsx";
 import { Page } from "./page.tsx";
@@ -27,6 +27,7 @@ const DayScreen = lazy(() => import("../screens/together/day.tsx").then((m) => (
 const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((m) => ({ default: m.PrepareScreen })));
 const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
 const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
+const HandOverScreen = lazy(() => import("../screens/hand-over/hand-over.tsx").then((m) => ({ default: m.HandOverScreen })));
 const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.tsx").then((m) => ({ default: m.InstrumentsScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
@@ -53,7 +54,6 @@ function JobPage() {
     );
   }
   const { rig, unit, job } = bundle;
-  const later = LATER[known];
   return (
     <Page
       title={`${STAGE_WORDS[known]}: ${rig.name}, ${unit.name}`}
@@ -74,7 +74,7 @@ function JobPage() {
         {known === "fit" && <FitScreen key={job.id} bundle={bundle} />}
         {known === "learn" && <LearnScreen key={job.id} bundle={bundle} />}
         {known === "prove" && <ProveScreen key={job.id} bundle={bundle} />}
-        {later !== undefined && <LaterScreen {...later} jobId={job.id} />}
+        {known === "hand-over" && <HandOverScreen key={job.id} bundle={bundle} />}
       </Suspense>
     </Page>
   );

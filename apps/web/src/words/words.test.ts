@@ -1,11 +1,13 @@
 import { ASSUMED, START_ISSUES } from "@amp-saver/core/study/motor-start";
+import { PROOF_GAPS } from "@amp-saver/core/study/proof";
 import { READING_VERDICTS } from "@amp-saver/core/study/reading";
 import { STAGES } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
 import { ASSUMED_WORDS, answerSentence, CHECK, MEASURE_WORDS } from "./check.ts";
+import { STAGE_WORDS } from "./common.ts";
 import { FILE_REFUSED, NEXT } from "./home.ts";
 import { ISSUE_WORDS } from "./issues.ts";
-import { LATER } from "./later.ts";
+import { PROOF } from "./proof.ts";
 import { proofSentence } from "./prove.ts";
 
 const text = (parts: readonly { readonly text: string }[]): string =>
@@ -20,16 +22,8 @@ describe("every code has its words", () => {
   it("findings, assumptions, verdicts of readings, stages", () => {
     expect(START_ISSUES.filter((code) => ISSUE_WORDS[code] === undefined)).toEqual([]);
     expect(ASSUMED.filter((code) => ASSUMED_WORDS[code] === undefined)).toEqual([]);
-    expect(STAGES.filter((stage) => LATER[stage] === undefined)).toEqual([
-      "survey",
-      "check",
-      "choose",
-      "prepare",
-      "isolate",
-      "fit",
-      "learn",
-      "prove",
-    ]);
+    expect(PROOF_GAPS.filter((gap) => PROOF.gaps[gap] === undefined)).toEqual([]);
+    expect(STAGES.filter((stage) => STAGE_WORDS[stage] === undefined)).toEqual([]);
     for (const verdict of READING_VERDICTS) {
       const parts = proofSentence({ verdict, beforeA: 60, afterA: 20, reduction: 0.66, uncertainty: 0.02, runningChanged: null });
       expect(parts.filter((p) => p.decides === true).length).toBe(1);

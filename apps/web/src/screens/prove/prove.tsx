@@ -1,7 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
-import { format, parseISO } from "date-fns";
 import { useSearchParams } from "react-router";
-import { ReadingsPicture, type SideBar } from "../../chart/readings-picture.tsx";
+import { ReadingsPicture } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
@@ -12,7 +11,7 @@ import { Choice } from "../../ui/choice.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE, proofSentence } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
-import { type ProveView, proveView, runningVerdict } from "../../workbench/prove-view.ts";
+import { proveView, runningVerdict } from "../../workbench/prove-view.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { AlikeTable } from "./alike-table.tsx";
@@ -21,6 +20,7 @@ import { ProofPart } from "./proof-part.tsx";
 import { ReadingForm } from "./reading-form.tsx";
 import { ReadingList } from "./reading-list.tsx";
 import { RunTestPart } from "./run-test.tsx";
+import { sideBar } from "./side-bar.ts";
 import { Waveforms } from "./waveforms.tsx";
 
 const PARTS = ["readings", "test", "proof"] as const;
@@ -134,16 +134,4 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
       </aside>
     </div>
   );
-}
-
-function sideBar(view: ProveView, when: "before" | "after"): SideBar | null {
-  const side = view[when];
-  const middle = view.study.start?.[when].medianA;
-  const first = side[0];
-  if (first === undefined) return null;
-  return {
-    middleA: middle ?? first.amps,
-    each: side.map(({ id, amps }) => ({ id, amps })),
-    under: format(parseISO(first.takenAt), "d MMMM"),
-  };
 }

@@ -1,0 +1,263 @@
+import { formatAmps, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import { format, parseISO } from "date-fns";
+import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
+import { LearningPicture } from "../../chart/learning-picture.tsx";
+import { ReadingsPicture } from "../../chart/readings-picture.tsx";
+import { WiringMap } from "../../chart/wiring/wiring-map.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { PDF_FONT, PDF_LEAD } from "../../ui/make-pdf.ts";
+import { staticSvg } from "../../ui/static-svg.ts";
+import { HAND_OVER } from "../../words/hand-over.ts";
+import { PHOTO_WORDS } from "../../words/photos.ts";
+import { CONDUCTOR_WORDS, LEFT_OUT_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { PREPARE } from "../../words/wiring.ts";
+import { SHEET } from "../../words/wiring-sheet.ts";
+import { labelText } from "../../workbench/hand-over.ts";
+import { learnView } from "../../workbench/learning.ts";
+import { proveView } from "../../workbench/prove-view.ts";
+import { builtView } from "../../workbench/wiring-built.ts";
+import { allStates } from "../../workbench/wiring-steps.ts";
+import { tagText } from "../prepare/map-frame.tsx";
+import { wordedRestore } from "../prepare/worded-steps.ts";
+import { proofLines } from "../prove/proof-lines.ts";
+import { sideBar } from "../prove/side-bar.ts";
+import { lampLines, lookLines, starterLines } from "./hand-over-parts.ts";
+import type { HandOverView } from "./use-hand-over.ts";
+
+const PAGE_WIDTH = 532;
+const PICTURE_WIDTH = 760;
+const MAP_WIDTH = 1000;
+const PHOTO_WIDTH = 255;
+const NONE: ReadonlySet<string> = new Set();
+
+const STYLES = {
+  title: { font: PDF_FONT.figure, fontSize: 17 },
+  head: { bold: true, fontSize: 12.5, margin: [0, 12, 0, 4] },
+  small: { fontSize: 9, color: "#3F4A47" },
+} satisfies TDocumentDefinitions["styles"];
+
+/** The sheet for whoever comes next. Photos come as data addresses under their id. */
+export function handOverDocument(
+  bundle: JobBundle,
+  view: HandOverView,
+  photos: ReadonlyMap<string, string>,
+  today: string,
+): TDocumentDefinitions {
+  const { rig, unit } = bundle;
+  const air = (c: number): string => formatWith(Math.round(c * 1.8 + 32), 0, "°F");
+  const lines = proofLines(bundle, view.proved.study, view.proved.input, air);
+  const { start } = view.proved.study.readings;
+  const title = HAND_OVER.title(rig.name, unit.name);
+  const kept = view.proved.study.sources.filter((s) => s.verdict === "keeps-running").length;
+  return {
+    info: { title },
+    pageSize: "LETTER",
+    pageMargins: [40, 44, 40, 48],
+    defaultStyle: { font: PDF_FONT.text, fontSize: 10.5, lineHeight: 1.15, color: "#0D1312" },
+    styles: STYLES,
+    content: [
+      { text: title, style: "title" },
+      {
+        text: HAND_OVER.answer(start?.reduction ?? null, start?.after.medianA ?? null, kept)
+          .map((p) => p.text)
+          .join(""),
+        margin: [0, 2, 0, 0],
+      },
+      { text: `${HAND_OVER.fitted(format(parseISO(view.fitted), "d MMMM yyyy"))} ${HAND_OVER.made(today)}`, style: "small" },
+      caution(),
+      list(HAND_OVER.shown, lines.shown),
+      list(HAND_OVER.notShown, lines.gaps),
+      ...readingsChart(bundle),
+      ...learningChart(bundle),
+      { text: HAND_OVER.limits, style: "head" },
+      table(
+        [...HAND_OVER.limitHeads],
+        view.limits.map((l) => [l.name, l.expected, l.tested]),
+        ["*", "*", "*"],
+      ),
+      list(HAND_OVER.settings, starterLines(bundle)),
+      list(HAND_OVER.lamps, lampLines(bundle)),
+      list(HAND_OVER.relearn, Object.values(HAND_OVER.relearnWhen)),
+      list(HAND_OVER.looks, lookLines(view.reminders)),
+      { text: HAND_OVER.looksSource, style: "small" },
+      ...wiringPages(view),
+      ...photoPages(bundle, photos),
+      ...readingsTable(bundle),
+    ],
+  };
+}
+
+/** The label: what it is, what was measured, and the essentials as a code. */
+export function labelDocument(bundle: JobBundle, view: HandOverView): TDocumentDefinitions {
+  const { rig, unit, job, starters } = bundle;
+  const starter = starters.find((s) => s.id === job.starterId);
+  const { start } = view.proved.study.readings;
+  return {
+    info: { title: HAND_OVER.title(rig.name, unit.name) },
+    pageSize: { width: 288, height: 162 },
+    pageMargins: [10, 10, 10, 8],
+    defaultStyle: { font: PDF_FONT.text, fontSize: 8.5, color: "#0D1312" },
+    content: [
+      {
+        columns: [
+          {
+            width: "*",
+            stack: [
+              { text: HAND_OVER.labelTitle, font: PDF_FONT.figure, fontSize: 13 },
+              `${rig.name}, ${unit.name}`,
+              HAND_OVER.fitted(format(parseISO(view.fitted), "d MMMM yyyy")),
+              ...starterLines(bundle),
+              ...(start === null
+                ? []
+                : [`${PROVE.before} ${formatAmps(start.before.medianA)}, ${PROVE.after.toLowerCase()} ${formatAmps(start.after.medianA)}`]),
+              { text: HAND_OVER.labelLines, bold: true, margin: [0, 4, 0, 0] },
+            ],
+          },
+          { width: 122, qr: labelText(rig, unit, starter, view.proved, view.fitted), fit: 120, eccLevel: "M" },
+        ],
+        columnGap: 8,
+      },
+    ],
+  };
+}
+
+function caution(): Content {
+  return {
+    table: {
+      widths: ["*"],
+      body: [
+        [{ stack: [{ text: HAND_OVER.cautions, bold: true, color: PDF_LEAD }, { ul: [...HAND_OVER.cautionList] }], margin: [4, 3, 4, 3] }],
+      ],
+    },
+    layout: "caution",
+    margin: [0, 8, 0, 0],
+  };
+}
+
+function list(head: string, lines: readonly string[]): Content {
+  return lines.length === 0 ? [] : { stack: [{ text: head, style: "head" }, { ul: [...lines] }] };
+}
+
+function table(heads: readonly string[], rows: readonly (readonly string[])[], widths: readonly (number | string)[]): Content {
+  return {
+    table: {
+      widths: [...widths] as ("*" | number)[],
+      headerRows: 1,
+      dontBreakRows: true,
+      body: [heads.map((text) => ({ text, bold: true })), ...rows.map((r) => [...r])],
+    },
+    layout: "lightHorizontalLines",
+    margin: [0, 2, 0, 4],
+  };
+}
+
+function readingsChart(bundle: JobBundle): Content[] {
+  const view = proveView(
+    bundle.readings.filter((r) => r.jobId === bundle.job.id),
+    bundle.unit,
+  );
+  if (view.before.length + view.after.length === 0) return [];
+  const { running, runningChanged } = view.study;
+  const svg = staticSvg(
+    <ReadingsPicture
+      width={PICTURE_WIDTH}
+      mostA={view.mostA}
+      before={sideBar(view, "before")}
+      after={sideBar(view, "after")}
+      left={view.leftOut
+        .filter(({ reading }) => reading.mode !== "live")
+        .map(({ reading, reason }) => ({ amps: reading.amps, why: LEFT_OUT_WORDS[reason] }))}
+      running={running && { beforeA: running.before.medianA, afterA: running.after.medianA, changed: runningChanged === true }}
+    />,
+    PDF_FONT.text,
+  );
+  return [
+    { text: HAND_OVER.chart, style: "head" },
+    { svg, width: PAGE_WIDTH },
+  ];
+}
+
+function learningChart({ job, learnings }: JobBundle): Content[] {
+  const { state } = learnView(job, learnings, 0);
+  if (!state.peaksA.some((p) => p !== null)) return [];
+  const svg = staticSvg(
+    <LearningPicture width={PICTURE_WIDTH} peaksA={state.peaksA} starts={[]} directA={null} settledAt={null} />,
+    PDF_FONT.text,
+  );
+  return [
+    { text: HAND_OVER.runs, style: "head" },
+    { svg, width: PAGE_WIDTH },
+  ];
+}
+
+function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOverView): Content[] {
+  if (!plan.plan.ok) return [];
+  const built = builtView(wiring, plan.plan.value).netlist;
+  const states = [...allStates(plan), plan.plan.value.finished, built];
+  const map = (netlist: typeof built, label: string): Content => ({
+    svg: staticSvg(
+      <WiringMap
+        netlist={netlist}
+        states={states}
+        width={MAP_WIDTH}
+        scale={1}
+        names={names}
+        lit={null}
+        fresh={NONE}
+        tagOf={tagText}
+        speak={() => ""}
+        label={label}
+      />,
+      PDF_FONT.text,
+    ),
+    width: PAGE_WIDTH,
+  });
+  return [
+    { text: HAND_OVER.built, style: "head", pageBreak: "before" },
+    map(built, HAND_OVER.built),
+    { text: SHEET.marks, style: "small" },
+    { text: HAND_OVER.found, style: "head", pageBreak: "before" },
+    map(plan.asFound, PREPARE.states.found),
+    list(HAND_OVER.removed, removed.length === 0 ? [HAND_OVER.removedNone] : removed),
+    { text: HAND_OVER.restore, style: "head", pageBreak: "before" },
+    { text: HAND_OVER.restoreHelp },
+    { ol: wordedRestore(plan, names).map(({ sentence, not }) => (not === null ? sentence : `${sentence} ${not}`)) },
+  ];
+}
+
+function photoPages({ photos, unit }: JobBundle, pixels: ReadonlyMap<string, string>): Content[] {
+  const own = photos.filter((p) => p.unitId === unit.id && pixels.has(p.id));
+  if (own.length === 0) return [];
+  const pairs = own.flatMap((_, k) => (k % 2 === 0 ? [own.slice(k, k + 2)] : []));
+  return [
+    { text: HAND_OVER.photos, style: "head", pageBreak: "before" },
+    ...pairs.map(
+      (pair): Content => ({
+        columns: pair.map((photo) => ({
+          stack: [
+            { image: pixels.get(photo.id) ?? "", fit: [PHOTO_WIDTH, PHOTO_WIDTH] },
+            { text: [PHOTO_WORDS.of[photo.of], photo.note].filter((t) => t !== "").join(": "), style: "small" },
+          ],
+        })),
+        columnGap: 14,
+        margin: [0, 4, 0, 8],
+      }),
+    ),
+  ];
+}
+
+function readingsTable(bundle: JobBundle): Content[] {
+  const readings = bundle.readings.filter((r) => r.jobId === bundle.job.id);
+  if (readings.length === 0) return [];
+  const out = new Map(proveView(readings, bundle.unit).leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]));
+  const rows = readings.map((r) => [
+    format(parseISO(r.takenAt), "d MMM yyyy, H:mm"),
+    r.when === "before" ? PROVE.before : PROVE.after,
+    formatAmps(r.amps),
+    MODE_WORDS[r.mode],
+    CONDUCTOR_WORDS[r.conductor],
+    r.volts === null ? "" : formatVolts(r.volts),
+    out.get(r.id) ?? HAND_OVER.counts,
+  ]);
+  return [{ text: HAND_OVER.readings, style: "head" }, table([...HAND_OVER.readingHeads], rows, [86, 40, 46, 66, 92, 40, "*"])];
+}

@@ -1,0 +1,172 @@
+import { format } from "date-fns";
+import { useState } from "react";
+import { editCommit } from "../../store/commands.ts";
+import { nowIso } from "../../store/identity.ts";
+import { useStore } from "../../store/provider.tsx";
+import type { JobBundle } from "../../store/queries.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { Caution } from "../../ui/caution.tsx";
+import { makePdf } from "../../ui/make-pdf.ts";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { saveFile } from "../../ui/save-file.ts";
+import { HAND_OVER } from "../../words/hand-over.ts";
+import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
+import { rigSlug } from "../../workbench/rig-file.ts";
+import { lampLines, lookLines, starterLines } from "./hand-over-parts.ts";
+import { useHandOver } from "./use-hand-over.ts";
+
+const MOST_PHOTOS = 12;
+
+/** Hand over: the sheet, the label, the reminders, the readings; what goes on them is here to read first. */
+export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
+  const { job, rig, unit, sources, readings, photos } = bundle;
+  const { store, commit } = useStore();
+  const view = useHandOver(bundle);
+  const [busy, setBusy] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
+  const { start } = view.proved.study.readings;
+  const kept = view.proved.study.sources.filter((s) => s.verdict === "keeps-running").length;
+  const slug = rigSlug(`${rig.name} ${unit.name}`);
+  const own = readings.filter((r) => r.jobId === job.id);
+
+  const make = async (what: () => Promise<void>): Promise<void> => {
+    setBusy(true);
+    setSaid(null);
+    await what().catch(() => setSaid(HAND_OVER.failed));
+    setBusy(false);
+  };
+  const sheet = async (): Promise<Blob> => {
+    const { handOverDocument } = await import("./hand-over-pdf.tsx");
+    const pixels = new Map<string, string>();
+    for (const photo of photos.filter((p) => p.unitId === unit.id).slice(0, MOST_PHOTOS)) {
+      const bytes = await store.pixels(photo.id);
+      if (bytes !== undefined) pixels.set(photo.id, await dataAddress(bytes));
+    }
+    const document = handOverDocument(bundle, view, pixels, format(new Date(), "d MMMM yyyy"));
+    return makePdf(document, HAND_OVER.foot(HAND_OVER.title(rig.name, unit.name)));
+  };
+  const label = async (): Promise<void> => {
+    const { labelDocument } = await import("./hand-over-pdf.tsx");
+    saveFile(`${slug}-label.pdf`, await makePdf(labelDocument(bundle, view)), "application/pdf");
+  };
+  const share = async (): Promise<void> => {
+    const file = new File([await sheet()], `${slug}-hand-over.pdf`, { type: "application/pdf" });
+    if (typeof navigator.canShare !== "function" || !navigator.canShare({ files: [file] })) setSaid(HAND_OVER.shareCannot);
+    else await navigator.share({ files: [file], title: HAND_OVER.title(rig.name, unit.name) }).catch(() => undefined);
+  };
+  const calendar = (): void => {
+    const relearn = `${HAND_OVER.relearn}: ${Object.values(HAND_OVER.relearnWhen).join("; ")}.`;
+    const words = {
+      summary: (r: (typeof view.reminders)[number]) => HAND_OVER.summary(`${rig.name}, ${unit.name}`, HAND_OVER.look[r.what]),
+      text: relearn,
+    };
+    saveFile(`${slug}-reminders.ics`, reminderFile(view.reminders, words, job.id, nowIso()), "text/calendar");
+  };
+  const done = job.done.includes("hand-over");
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
+      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+        <Answer
+          question={HAND_OVER.question}
+          parts={HAND_OVER.answer(start?.reduction ?? null, start?.after.medianA ?? null, kept)}
+          sure={HAND_OVER.sure}
+        />
+        <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.limits}</h2>
+        <table className="w-full text-[15.5px]">
+          <thead>
+            <tr className="text-left text-ink2">
+              {HAND_OVER.limitHeads.map((head) => (
+                <th key={head} scope="col" className="py-1 pr-2 font-normal">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {view.limits.map((row) => (
+              <tr key={row.name} className="border-b border-hair">
+                <th scope="row" className="py-1 pr-2 text-left font-semibold">
+                  {row.name}
+                </th>
+                <td className="py-1 pr-2">{row.expected}</td>
+                <td className="py-1">{row.tested}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
+        <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
+        <Lines head={HAND_OVER.removed} lines={view.removed.length === 0 ? [HAND_OVER.removedNone] : view.removed} />
+        <Lines head={HAND_OVER.relearn} lines={Object.values(HAND_OVER.relearnWhen)} />
+        <Lines head={HAND_OVER.looks} lines={lookLines(view.reminders)} />
+        <p className="text-[15px] text-ink2">{HAND_OVER.looksSource}</p>
+        <div className="mt-4">
+          <Caution title={HAND_OVER.cautions}>
+            <ul className="list-disc pl-5">
+              {HAND_OVER.cautionList.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </Caution>
+        </div>
+      </div>
+      <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        <div className="grid gap-2">
+          <RoofButton
+            main
+            disabled={busy}
+            onClick={() => void make(async () => saveFile(`${slug}-hand-over.pdf`, await sheet(), "application/pdf"))}
+          >
+            {busy ? HAND_OVER.working : HAND_OVER.pdf}
+          </RoofButton>
+          <RoofButton disabled={busy} onClick={() => void make(label)}>
+            {HAND_OVER.label}
+          </RoofButton>
+          <RoofButton onClick={calendar}>{HAND_OVER.calendar}</RoofButton>
+          <RoofButton disabled={own.length === 0} onClick={() => saveFile(`${slug}-readings.csv`, readingsCsv(own, sources), "text/csv")}>
+            {HAND_OVER.csv}
+          </RoofButton>
+          <RoofButton disabled={busy} onClick={() => void make(share)}>
+            {HAND_OVER.share}
+          </RoofButton>
+          {said !== null && (
+            <p role="alert" className="font-semibold">
+              {said}
+            </p>
+          )}
+          {done ? (
+            <p className="font-semibold">{HAND_OVER.isDone}</p>
+          ) : (
+            <RoofButton onClick={() => void commit(editCommit(job, { done: [...job.done, "hand-over"], stage: "hand-over" }))}>
+              {HAND_OVER.done}
+            </RoofButton>
+          )}
+        </div>
+      </aside>
+    </div>
+  );
+}
+
+function Lines({ head, lines }: { readonly head: string; readonly lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section className="mt-4">
+      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{head}</h2>
+      <ul className="list-disc py-1 pl-6">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** A picture's bytes as an address that carries them. */
+function dataAddress(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
+  return new Promise((done, fail) => {
+    const reader = new FileReader();
+    reader.onload = () => done(String(reader.result));
+    reader.onerror = () => fail(reader.error);
+    reader.readAsDataURL(new Blob([bytes], { type: "image/jpeg" }));
+  });
+}

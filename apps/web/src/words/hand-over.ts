@@ -1,0 +1,94 @@
+import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
+import type { FollowUp } from "@amp-saver/core/study/follow-up";
+import type { Part } from "./check.ts";
+
+export const HAND_OVER = {
+  question: "What does the next person need to know?",
+  answer: (reduction: number | null, afterA: number | null, sources: number): readonly Part[] =>
+    reduction === null || afterA === null
+      ? [{ text: "The wiring, its limits and its looks are ready; " }, { text: "the reduction is not shown.", decides: true }]
+      : [
+          { text: `It starts at ${formatAmps(afterA)}, ` },
+          { text: `${formatWith(reduction * 100, 0, "%")} under as found`, decides: true },
+          {
+            text:
+              sources === 0
+                ? "; no source was run long enough."
+                : `; ${sources === 1 ? "one source is" : `${sources} sources are`} shown to keep running.`,
+          },
+        ],
+  sure: "Everything below goes on paper as it stands; nothing leaves this device unless you send it.",
+  pdf: "Hand-over sheet as PDF",
+  label: "Label for the unit as PDF",
+  calendar: "Reminders for the calendar",
+  csv: "Readings as CSV",
+  share: "Share the sheet",
+  shareCannot: "This browser cannot hand files to other apps; keep the PDF and send it yourself.",
+  working: "Making it.",
+  failed: "It could not be made. Nothing is lost; try it again.",
+  limits: "What it runs on",
+  limitHeads: ["Source", "Expected", "Tested"],
+  expected: { fits: "fits", "just-fits": "just fits", "too-much": "too much", "not-known": "not known" },
+  margin: (a: number): string => (a >= 0 ? `, ${formatAmps(a)} to spare` : `, ${formatAmps(-a)} over`),
+  tested: { "keeps-running": "kept running", "too-short": "ran, too short", stopped: "stopped by itself" },
+  notTested: "not tested",
+  minutes: (n: number): string => `${formatNumber(n, 0)} min`,
+  removed: "Taken out of the circuit",
+  removedNone: "Nothing was taken out.",
+  removedLine: (part: string): string => `${part}: out of the circuit, its ends capped and labelled. Never beside the starter.`,
+  restore: "The way back",
+  restoreHelp: "Dead and proven dead first, capacitors bled. Done in this order the unit is as it was found.",
+  built: "Wiring as built",
+  found: "Wiring as found",
+  settings: "The starter",
+  starter: (name: string): string => `Fitted: ${name}.`,
+  noStarter: "Which starter was fitted was not entered.",
+  delay: (s: number): string =>
+    `Silence for up to ${formatNumber(s / 60, s % 60 === 0 ? 0 : 1)} min after the call is its own delay, not a fault.`,
+  noDelay: "Silence for up to 5 min after the call is usual for a starter, not a fault.",
+  learning: (runs: number, settled: boolean | null): string =>
+    `It learned from ${runs === 1 ? "1 run" : `${runs} runs`}${settled === true ? " and has settled" : settled === false ? " and had not settled yet" : ""}.`,
+  lamps: "Lamp and codes",
+  relearn: "Let it learn again when",
+  relearnWhen: {
+    moved: "it is moved to another unit",
+    "new-compressor": "the compressor is changed",
+    "new-capacitor": "the run capacitor is changed",
+    "other-source": "it starts badly on a source on which it started before",
+  },
+  looks: "When to look again",
+  look: {
+    "first-heat": "After the first heat: does the tape hold?",
+    tape: "Tape and ties: roof heat ages them.",
+    yearly: "Tape, ties, terminals, putty and lid; run capacitor against its print.",
+  } satisfies Readonly<Record<FollowUp["what"], string>>,
+  lookLine: (day: string, what: string, again: boolean, months: number): string =>
+    `${day}: ${what}${again ? ` Then every ${months} months.` : ""}`,
+  looksSource: "Common practice, no source; the starter’s own sheet decides.",
+  summary: (unit: string, what: string): string => `${unit}: ${what}`,
+  cautions: "Before anyone opens it",
+  cautionList: [
+    "Mains kills and capacitors hold charge: every source off and locked, proven dead, every capacitor bled and read on DC.",
+    "An inverter or a generator can feed the circuit again by itself.",
+    "Never any power with the compressor’s terminal cover off.",
+    "A start capacitor, PTC or hard start kit never together with the starter.",
+    "Breaker and wire stay as the plate asks: larger ones are never a remedy.",
+    "The makers’ sheets, the local code and licensed people come first.",
+  ],
+  photos: "Photos",
+  readings: "Readings",
+  readingHeads: ["Taken", "Side", "Amps", "Kind", "On", "Volts", "Counts"],
+  counts: "yes",
+  shown: "Shown",
+  notShown: "Not shown",
+  chart: "Before and after",
+  runs: "Learning runs",
+  title: (rig: string, unit: string): string => `${rig}, ${unit}: hand-over`,
+  foot: (title: string): string => `${title}. Page {page} of {pages}. Made with figures as entered; expected is not shown.`,
+  made: (day: string): string => `Made on ${day}.`,
+  fitted: (day: string): string => `Fitted on ${day}.`,
+  labelTitle: "Soft starter fitted",
+  labelLines: "Dead, locked, bled before opening. Silence after the call is its own delay. Never with a start capacitor.",
+  done: "Handed over: the job is done",
+  isDone: "This job is handed over.",
+} as const;

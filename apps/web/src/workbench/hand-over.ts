@@ -1,0 +1,101 @@
+import { type FollowUp, followUps } from "@amp-saver/core/study/follow-up";
+import type { AirConditioner, Job, Reading, Rig, Source, Starter, Work } from "@amp-saver/records";
+import { addMonths, format, parseISO } from "date-fns";
+import ICAL from "ical.js";
+import Papa from "papaparse";
+import type { Proved } from "./proof.ts";
+
+/** A look that is due. */
+export interface Reminder {
+  readonly what: FollowUp["what"];
+  /** Day it is due, as yyyy-MM-dd. */
+  readonly day: string;
+  readonly months: number;
+  readonly again: boolean;
+}
+
+/** When the starter went in: first power where it was noted, else the latest reading after, else the job's last change. */
+export function fittedOn(job: Job, work: Work | undefined, readings: readonly Reading[]): string {
+  const powered = work?.events.findLast((e) => e.what === "powered")?.at;
+  const after = readings.filter((r) => r.jobId === job.id && r.when === "after").at(0)?.takenAt;
+  return powered ?? after ?? job.updatedAt;
+}
+
+/** Looks that are due after fitting, soonest first. */
+export function remindersOf(work: Work | undefined, fitted: string): readonly Reminder[] {
+  const looks = followUps({ fastening: work?.mounting.fastening ?? "both", roofC: work?.mounting.roofC ?? 65 });
+  return looks.map(({ what, months, again }) => ({ what, months, again, day: format(addMonths(parseISO(fitted), months), "yyyy-MM-dd") }));
+}
+
+/** Reminders as a calendar file, one whole-day event each, those that come again as a rule. */
+export function reminderFile(
+  reminders: readonly Reminder[],
+  words: { readonly summary: (r: Reminder) => string; readonly text: string },
+  uid: string,
+  now: string,
+): string {
+  const calendar = new ICAL.Component(["vcalendar", [], []]);
+  calendar.updatePropertyWithValue("prodid", "-//Amp Saver//Hand-over//EN");
+  calendar.updatePropertyWithValue("version", "2.0");
+  for (const reminder of reminders) {
+    const component = new ICAL.Component("vevent");
+    const event = new ICAL.Event(component);
+    event.uid = `${uid}-${reminder.what}@amp-saver`;
+    event.summary = words.summary(reminder);
+    event.description = words.text;
+    event.startDate = ICAL.Time.fromDateString(reminder.day);
+    component.updatePropertyWithValue("dtstamp", ICAL.Time.fromJSDate(new Date(now), true));
+    if (reminder.again) component.updatePropertyWithValue("rrule", ICAL.Recur.fromData({ freq: "MONTHLY", interval: reminder.months }));
+    calendar.addSubcomponent(component);
+  }
+  return calendar.toString();
+}
+
+/** Readings of a job as CSV, SI, one a line. */
+export function readingsCsv(readings: readonly Reading[], sources: readonly Source[]): string {
+  const fields = [
+    "taken at",
+    "when",
+    "kind",
+    "conductor",
+    "amps",
+    "volts",
+    "rest min",
+    "outdoor °C",
+    "source",
+    "meter",
+    "what was on",
+    "learned runs",
+  ];
+  const data = readings.map((r) => [
+    r.takenAt,
+    r.when,
+    r.mode,
+    r.conductor,
+    r.amps,
+    r.volts ?? "",
+    r.restMin ?? "",
+    r.outdoorC ?? "",
+    sources.find((s) => s.id === r.sourceId)?.name ?? "",
+    r.meter,
+    r.loadsOn ?? "",
+    r.learned ?? "",
+  ]);
+  return `${Papa.unparse({ fields, data })}\r\n`;
+}
+
+/** The record's essentials in a few lines, for the code on the label. */
+export function labelText(rig: Rig, unit: AirConditioner, starter: Starter | undefined, { study }: Proved, fitted: string): string {
+  const { start } = study.readings;
+  const figure = (a: number | undefined): string => (a === undefined ? "-" : a.toFixed(1));
+  return [
+    "AMP-SAVER 1",
+    rig.name,
+    unit.name,
+    `fitted ${format(parseISO(fitted), "yyyy-MM-dd")}`,
+    `starter ${starter?.name ?? "-"}`,
+    `plate ${unit.plateVolts.value} V LRA ${figure(unit.lockedRotorA?.value)} RLA ${figure(unit.ratedLoadA?.value)}`,
+    `start A before ${figure(start?.before.medianA)} after ${figure(start?.after.medianA)}`,
+    `delay s ${starter?.delayS ?? "-"}`,
+  ].join("\n");
+}

@@ -1,0 +1,152 @@
+import { execFileSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import ICAL from "ical.js";
+import jsQR from "jsqr";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, type Session } from "./browser.ts";
+import { hasten } from "./clock.ts";
+import { allRecords, answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
+
+const RATE = 240;
+const JOB = "/job/demo-front-job";
+let table: Session;
+const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+
+beforeAll(async () => {
+  table = await openApp("/", undefined, inject("withoutInstruments"));
+  await hasten(table.page, RATE);
+  await table.page.reload({ waitUntil: "load" });
+  await press(table.page, "Look at an example");
+  await answerLike(table.page, /see what the readings prove/);
+});
+afterAll(() => table.close());
+
+const textOf = (pdf: string): string => execFileSync("pdftotext", ["-layout", pdf, "-"], { encoding: "utf8" }).replaceAll("\u00a0", " ");
+
+/** A page of a PDF as grey pixels. */
+function pixelsOf(pdf: string, page: number, dpi: number): { readonly width: number; readonly height: number; readonly grey: Uint8Array } {
+  const pgm = execFileSync("pdftoppm", ["-gray", "-r", String(dpi), "-f", String(page), "-l", String(page), pdf], {
+    maxBuffer: 200_000_000,
+  });
+  const head = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(pgm.subarray(0, 60).toString("latin1"))!;
+  return { width: Number(head[1]), height: Number(head[2]), grey: new Uint8Array(pgm.subarray(head[0].length)) };
+}
+
+describe("from readings to a sheet on paper", () => {
+  it("says what is shown and what is not, beside what was predicted", async () => {
+    const { page } = table;
+    await go(page, `${JOB}/prove?part=proof`);
+    await answerLike(page, /^Yes: the start fell from 62\.6 A to 21\.8 A, 65 % less/);
+    await sees(page, /Before: 62\.6 A, predicted \d+\.\d A, as predicted/);
+    await sees(page, /No run on a source was tested: that it keeps running is expected, not shown/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("counts the minutes on a weak source, and says what to look at where it stopped by itself", async () => {
+    const { page } = table;
+    await go(page, `${JOB}/prove?part=test`);
+    await answerLike(page, /^Not shown yet: run it for half an hour\.$/);
+    await pick(page, "On which source", "demo-small-gen");
+    await press(page, "It runs: count the minutes");
+    await answerLike(page, /to the goal\.$/);
+    await page.reload({ waitUntil: "load" });
+    await answerLike(page, /to the goal\.$/);
+    await press(page, "It stopped by itself");
+    await answerLike(page, /^It stopped by itself on 1\.6 kW generator: look below first\.$/);
+    await sees(page, /Generator: oil, air filter, fuel/);
+    await pick(page, "On which source", "demo-gen");
+    await type(page, "What else is on", "fridge and lights");
+    await press(page, "It runs: count the minutes");
+    await answerLike(page, /^It has run for 3\d min: that shows it\.$/);
+    await press(page, "All is well: end the run");
+    await sees(page, /2\.2 kW generator: 3\d min, ended well/);
+    expect(await axeFindings(page)).toEqual([]);
+  }, 60_000);
+
+  it("freezes the proof, and says when something was added since", async () => {
+    const { page } = table;
+    await go(page, `${JOB}/prove?part=proof`);
+    await sees(page, /On 2\.2 kW generator it starts and keeps running: 3\d min, with fridge and lights/);
+    await sees(page, /On 1\.6 kW generator it starts, and stopped by itself/);
+    await press(page, "Freeze this proof");
+    await sees(page, /Frozen on .* Worked out again now, it shows the same\./);
+    await press(page, "Go on to Hand over", "click", "link");
+    await answerLike(page, /^It starts at 21\.8 A, 65 % under as found; one source is shown to keep running\.$/);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+
+  it("puts everything on paper: charts, limits, wiring, the way back, readings", async () => {
+    const { page, downloads } = table;
+    await sees(page, /2\.2 kW generator\s+(fits|just fits|too much).*\s+kept running, 3\d min/);
+    await press(page, "Hand-over sheet as PDF");
+    const pdf = await downloaded(downloads, "-hand-over.pdf");
+    const text = textOf(pdf);
+    expect(text).toMatch(/Tin Lantern, Front, over the darkroom: hand-over/);
+    expect(text).toMatch(/The start fell from 62\.6 A to 21\.8 A: 65 % less/);
+    expect(text).toMatch(/1\.6 kW generator\s+.*stopped by itself/);
+    expect(text).toMatch(/Wiring as built/);
+    expect(text).toMatch(/The way back/);
+    expect(text).toMatch(/another kind or wire than/);
+    expect(text).toMatch(/Never any power with the compressor’s terminal cover off/);
+    expect(text).toMatch(/Let it learn again when/);
+    expect(text).not.toMatch(/\bNaN\b|undefined|null/);
+    const pages = Number(/Page 1 of (\d+)/.exec(text)?.[1]);
+    expect(pages).toBeGreaterThanOrEqual(4);
+    for (let k = 1; k <= pages; k++) {
+      const { grey } = pixelsOf(pdf, k, 40);
+      const inked = grey.filter((g) => g < 200).length / grey.length;
+      expect(inked).toBeGreaterThan(0.002);
+      expect(inked).toBeLessThan(0.5);
+    }
+  });
+
+  it("makes a label whose code reads back", async () => {
+    const { page, downloads } = table;
+    await press(page, "Label for the unit as PDF");
+    const pdf = await downloaded(downloads, "-label.pdf");
+    expect(textOf(pdf)).toMatch(/Soft starter fitted/);
+    const { width, height, grey } = pixelsOf(pdf, 1, 300);
+    const rgba = new Uint8ClampedArray(width * height * 4);
+    for (let i = 0; i < width * height; i++) rgba.set([grey[i]!, grey[i]!, grey[i]!, 255], 4 * i);
+    const code = jsQR(rgba, width, height);
+    expect(code?.data.split("\n")).toEqual(expect.arrayContaining(["AMP-SAVER 1", "Tin Lantern", "Front, over the darkroom"]));
+  });
+
+  it("gives reminders that a calendar reads, and readings as a list", async () => {
+    const { page, downloads } = table;
+    await press(page, "Reminders for the calendar");
+    const events = new ICAL.Component(ICAL.parse(readFileSync(await downloaded(downloads, "-reminders.ics"), "utf8"))).getAllSubcomponents(
+      "vevent",
+    );
+    expect(events.map((e) => new ICAL.Event(e).summary)).toEqual([
+      "Tin Lantern, Front, over the darkroom: Tape and ties: roof heat ages them.",
+      "Tin Lantern, Front, over the darkroom: Tape, ties, terminals, putty and lid; run capacitor against its print.",
+    ]);
+    await press(page, "Readings as CSV");
+    expect(
+      readFileSync(await downloaded(downloads, "-readings.csv"), "utf8")
+        .trim()
+        .split("\n"),
+    ).toHaveLength(10);
+    await press(page, "Handed over: the job is done");
+    await sees(page, /This job is handed over\./);
+  });
+
+  it("exports, loses everything, and reads it back equal, frozen proof and runs among it", async () => {
+    const { page, downloads } = table;
+    await go(page, "/rigs");
+    await press(page, "Export Tin Lantern");
+    const file = await downloaded(downloads, "tin-lantern.ampsaver.json");
+    const before = await allRecords(page);
+    await press(page, "Delete Tin Lantern");
+    await until("the rig to go", async () => JSON.stringify(await allRecords(page)) !== JSON.stringify(before));
+    const picker = await page.waitForSelector('input[type="file"]');
+    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    await sees(page, /1 × proof: new/);
+    await (await named(page, "button", "Take it in")).click();
+    await until("everything back", async () => JSON.stringify(await allRecords(page)) === JSON.stringify(before));
+    expect(table.complaints).toEqual([]);
+  });
+});
