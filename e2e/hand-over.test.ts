@@ -107,6 +107,11 @@ describe("from readings to a sheet on paper", () => {
     await press(page, "Label for the unit as PDF");
     const pdf = await downloaded(downloads, "-label.pdf");
     expect(textOf(pdf)).toMatch(/Soft starter fitted/);
+    expect(
+      textOf(pdf)
+        .split("\f")
+        .filter((t) => t.trim() !== ""),
+    ).toHaveLength(1);
     const { width, height, grey } = pixelsOf(pdf, 1, 300);
     const rgba = new Uint8ClampedArray(width * height * 4);
     for (let i = 0; i < width * height; i++) rgba.set([grey[i]!, grey[i]!, grey[i]!, 255], 4 * i);
@@ -141,6 +146,7 @@ describe("from readings to a sheet on paper", () => {
     const file = await downloaded(downloads, "tin-lantern.ampsaver.json");
     const before = await allRecords(page);
     await press(page, "Delete Tin Lantern");
+    await press(page, "Delete");
     await until("the rig to go", async () => JSON.stringify(await allRecords(page)) !== JSON.stringify(before));
     const picker = await page.waitForSelector('input[type="file"]');
     await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);

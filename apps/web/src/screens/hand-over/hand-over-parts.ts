@@ -1,3 +1,4 @@
+import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import type { Reminder } from "../../workbench/hand-over.ts";
@@ -29,5 +30,7 @@ export function lampLines({ job, starters }: JobBundle): readonly string[] {
 
 /** Looks that are due, in words. */
 export function lookLines(reminders: readonly Reminder[]): readonly string[] {
-  return reminders.map(({ day, what, again, months }) => HAND_OVER.lookLine(day, HAND_OVER.look[what], again, months));
+  return reminders.map(({ day, what, again, months }) =>
+    HAND_OVER.lookLine(format(parseISO(day), "d MMMM yyyy"), HAND_OVER.look[what], again, months),
+  );
 }

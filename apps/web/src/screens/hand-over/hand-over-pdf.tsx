@@ -37,18 +37,21 @@ const STYLES = {
 } satisfies TDocumentDefinitions["styles"];
 
 /** The sheet for whoever comes next. Photos come as data addresses under their id. */
-export function handOverDocument(
+export async function handOverDocument(
   bundle: JobBundle,
   view: HandOverView,
   photos: ReadonlyMap<string, string>,
   today: string,
-): TDocumentDefinitions {
+): Promise<TDocumentDefinitions> {
   const { rig, unit } = bundle;
   const air = (c: number): string => formatWith(Math.round(c * 1.8 + 32), 0, "°F");
   const lines = proofLines(bundle, view.proved.study, view.proved.input, air);
   const { start } = view.proved.study.readings;
   const title = HAND_OVER.title(rig.name, unit.name);
   const kept = view.proved.study.sources.filter((s) => s.verdict === "keeps-running").length;
+  const charts = [...readingsChart(bundle), ...learningChart(bundle)];
+  await aBreath();
+  const wiring = await wiringPages(view);
   return {
     info: { title },
     pageSize: "LETTER",
@@ -67,8 +70,7 @@ export function handOverDocument(
       caution(),
       list(HAND_OVER.shown, lines.shown),
       list(HAND_OVER.notShown, lines.gaps),
-      ...readingsChart(bundle),
-      ...learningChart(bundle),
+      ...charts,
       { text: HAND_OVER.limits, style: "head" },
       table(
         [...HAND_OVER.limitHeads],
@@ -80,11 +82,16 @@ export function handOverDocument(
       list(HAND_OVER.relearn, Object.values(HAND_OVER.relearnWhen)),
       list(HAND_OVER.looks, lookLines(view.reminders)),
       { text: HAND_OVER.looksSource, style: "small" },
-      ...wiringPages(view),
+      ...wiring,
       ...photoPages(bundle, photos),
       ...readingsTable(bundle),
     ],
   };
+}
+
+/** Lets the page answer a finger between two drawings. */
+function aBreath(): Promise<void> {
+  return new Promise((go) => setTimeout(go));
 }
 
 /** The label: what it is, what was measured, and the essentials as a code. */
@@ -94,23 +101,23 @@ export function labelDocument(bundle: JobBundle, view: HandOverView): TDocumentD
   const { start } = view.proved.study.readings;
   return {
     info: { title: HAND_OVER.title(rig.name, unit.name) },
-    pageSize: { width: 288, height: 162 },
+    pageSize: { width: 288, height: 144 },
     pageMargins: [10, 10, 10, 8],
-    defaultStyle: { font: PDF_FONT.text, fontSize: 8.5, color: "#0D1312" },
+    defaultStyle: { font: PDF_FONT.text, fontSize: 7.5, color: "#0D1312" },
     content: [
       {
         columns: [
           {
             width: "*",
             stack: [
-              { text: HAND_OVER.labelTitle, font: PDF_FONT.figure, fontSize: 13 },
+              { text: HAND_OVER.labelTitle, font: PDF_FONT.figure, fontSize: 12 },
               `${rig.name}, ${unit.name}`,
               HAND_OVER.fitted(format(parseISO(view.fitted), "d MMMM yyyy")),
               ...starterLines(bundle),
               ...(start === null
                 ? []
                 : [`${PROVE.before} ${formatAmps(start.before.medianA)}, ${PROVE.after.toLowerCase()} ${formatAmps(start.after.medianA)}`]),
-              { text: HAND_OVER.labelLines, bold: true, margin: [0, 4, 0, 0] },
+              { text: HAND_OVER.labelLines, bold: true, margin: [0, 3, 0, 0] },
             ],
           },
           { width: 122, qr: labelText(rig, unit, starter, view.proved, view.fitted), fit: 120, eccLevel: "M" },
@@ -190,7 +197,7 @@ function learningChart({ job, learnings }: JobBundle): Content[] {
   ];
 }
 
-function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOverView): Content[] {
+async function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOverView): Promise<Content[]> {
   if (!plan.plan.ok) return [];
   const built = builtView(wiring, plan.plan.value).netlist;
   const states = [...allStates(plan), plan.plan.value.finished, built];
@@ -212,12 +219,16 @@ function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOverView)
     ),
     width: PAGE_WIDTH,
   });
+  const builtMap = map(built, HAND_OVER.built);
+  await aBreath();
+  const foundMap = map(plan.asFound, PREPARE.states.found);
+  await aBreath();
   return [
     { text: HAND_OVER.built, style: "head", pageBreak: "before" },
-    map(built, HAND_OVER.built),
+    builtMap,
     { text: SHEET.marks, style: "small" },
     { text: HAND_OVER.found, style: "head", pageBreak: "before" },
-    map(plan.asFound, PREPARE.states.found),
+    foundMap,
     list(HAND_OVER.removed, removed.length === 0 ? [HAND_OVER.removedNone] : removed),
     { text: HAND_OVER.restore, style: "head", pageBreak: "before" },
     { text: HAND_OVER.restoreHelp },

@@ -42,7 +42,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
       const bytes = await store.pixels(photo.id);
       if (bytes !== undefined) pixels.set(photo.id, await dataAddress(bytes));
     }
-    const document = handOverDocument(bundle, view, pixels, format(new Date(), "d MMMM yyyy"));
+    const document = await handOverDocument(bundle, view, pixels, format(new Date(), "d MMMM yyyy"));
     return makePdf(document, HAND_OVER.foot(HAND_OVER.title(rig.name, unit.name)));
   };
   const label = async (): Promise<void> => {
