@@ -30,7 +30,7 @@ export function recordKey(record: { readonly kind: string; readonly id: string }
 }
 
 /** Text of a value that does not depend on the order of its keys. */
-function canonical(value: unknown): string {
+export function canonical(value: unknown): string {
   return JSON.stringify(value, (_key, inner: unknown) =>
     typeof inner === "object" && inner !== null && !Array.isArray(inner)
       ? Object.fromEntries(Object.entries(inner).toSorted(([a], [b]) => (a < b ? -1 : 1)))
