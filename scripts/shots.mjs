@@ -28,6 +28,7 @@ const SHOTS = [
   ],
   ["learn", `${JOB}/learn`, TABLE],
   ["prove", `${JOB}/prove`, TABLE],
+  ["hand-over", `${JOB}/hand-over`, TABLE],
   ["instruments", "/instruments", TABLE],
   ["together", "/rig/demo-tin-lantern/together", TABLE],
   ["day", "/rig/demo-tin-lantern/day", TABLE],

@@ -4,7 +4,7 @@ import type { AnyRecord } from "./record.ts";
 type Fields = Readonly<Record<string, unknown>>;
 
 /** A group of fields that both sides changed since they last shared, or that both have and no shared state tells apart. */
-export interface Conflict {
+interface Conflict {
   readonly key: string;
   readonly record: AnyRecord;
   /** Field, or field and entry; null where one side deleted what the other changed. */

@@ -1,7 +1,7 @@
 import { formatAmps } from "@amp-saver/core/quantity";
-import type { ProofInput, ProofStudy } from "@amp-saver/core/study/proof";
 import type { JobBundle } from "../../store/queries.ts";
 import { PROOF } from "../../words/proof.ts";
+import type { Proved } from "../../workbench/proof.ts";
 
 /** A proof in sentences: what is shown, how it stands to what was predicted, what is not shown. */
 export interface ProofLines {
@@ -13,8 +13,8 @@ export interface ProofLines {
 /** Words a proof, for the page and for paper alike. */
 export function proofLines(
   { sources }: Pick<JobBundle, "sources">,
-  study: ProofStudy,
-  { predicted, learned }: ProofInput,
+  study: Proved["study"],
+  { predicted, learned }: Proved["input"],
   air: (celsius: number) => string,
 ): ProofLines {
   const { start, running, runningChanged } = study.readings;
@@ -35,7 +35,7 @@ export function proofLines(
     side: keyof typeof PROOF.sides,
     measuredA: number | undefined,
     expectedA: number | null | undefined,
-    how: ProofStudy["before"],
+    how: Proved["study"]["before"],
   ): string[] =>
     measuredA === undefined || expectedA == null
       ? []
