@@ -139,6 +139,26 @@ describe("from readings to a sheet on paper", () => {
     await sees(page, /This job is handed over\./);
   });
 
+  it("begins a next visit that asks for fresh readings, and leaves the old ones with their job", async () => {
+    const { page } = table;
+    await press(page, "Begin a next visit");
+    await answerLike(page, /take a before reading first/);
+    await go(page, `${JOB}/hand-over`);
+    await answerLike(page, /^It starts at 21\.8 A/);
+  });
+
+  it("exports a case without the rig’s name, note or anyone’s voice", async () => {
+    const { page, downloads } = table;
+    await go(page, "/rigs");
+    await press(page, "Export Tin Lantern as a case without names");
+    const text = readFileSync(await downloaded(downloads, "a-case.ampsaver.json"), "utf8");
+    expect(text).not.toMatch(/Tin Lantern|darkroom coach/);
+    const { records } = JSON.parse(text) as { records: { kind: string }[] };
+    expect(records.filter((r) => r.kind === "reading").length).toBeGreaterThan(5);
+    expect(records.map((r) => r.kind)).toEqual(expect.arrayContaining(["wiring", "work", "proof"]));
+    expect(records.some((r) => r.kind === "sound")).toBe(false);
+  });
+
   it("exports, loses everything, and reads it back equal, frozen proof and runs among it", async () => {
     const { page, downloads } = table;
     await go(page, "/rigs");

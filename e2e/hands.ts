@@ -110,7 +110,7 @@ export async function allRecords(page: Page): Promise<unknown> {
       open.onsuccess = () => settle(open.result);
       open.onerror = () => fail(open.error);
     });
-    const names = [...db.objectStoreNames].filter((n) => n !== "journal");
+    const names = [...db.objectStoreNames].filter((n) => n !== "journal" && n !== "shares");
     const rows: unknown[] = [];
     for (const name of names) {
       const all = db.transaction(name).objectStore(name).getAll();

@@ -38,6 +38,7 @@ export type { Answer, Job } from "./job.ts";
 export { RECORD_KINDS, type RecordKind } from "./kinds.ts";
 export { type Learning, learningRuleSchema, RULE_SOURCES } from "./learning.ts";
 export { type Load, MOST_RIG_LOADS } from "./load.ts";
+export { decide, type Merge, mergeRigs, type Side } from "./merge.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
 export { PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, PHOTO_SUBJECTS, type Photo } from "./photo.ts";
@@ -46,7 +47,17 @@ export type { Proof } from "./proof.ts";
 export type { Reading } from "./reading.ts";
 export { type AnyRecord, RECORD_SCHEMAS, type RecordOf } from "./record.ts";
 export type { Rig } from "./rig.ts";
-export { RIG_FILE_FORMAT, RIG_FILE_MOST, RIG_FILE_VERSION, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
+export {
+  MOST_SEEN,
+  RIG_FILE_FORMAT,
+  RIG_FILE_MOST,
+  RIG_FILE_VERSION,
+  type RigFileFailure,
+  readRigFile,
+  type Sharing,
+  sharingOf,
+  writeRigFile,
+} from "./rig-file.ts";
 export { rigOf } from "./rig-of.ts";
 export { SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES, type Sound } from "./sound.ts";
 export {

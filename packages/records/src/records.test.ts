@@ -20,7 +20,7 @@ describe("the rig file", () => {
     ["null", "null", "not-ours"],
     ["a list", "[]", "not-ours"],
     ["another format", '{"format":"other"}', "not-ours"],
-    ["a newer file", file((j) => Object.assign(j, { version: 2 })), "newer-file"],
+    ["a newer file", file((j) => Object.assign(j, { version: 3 })), "newer-file"],
     ["a newer record", file((j) => Object.assign(j.records[0]!, { schema: 99 })), "newer"],
     ["no record version", file((j) => delete j.records[0]!.schema), "no-version"],
     ["an unknown kind", file((j) => Object.assign(j.records[0]!, { kind: "boat" })), "unknown-kind"],

@@ -20,7 +20,7 @@ describe("the rig archive", () => {
       ["d", jpeg(3)],
     ]);
     const read = readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"));
-    expect(read).toEqual({ ok: true, value: { records, pixels } });
+    expect(read).toEqual({ ok: true, value: { records, pixels, shared: {} } });
   });
 
   it("carries spoken notes beside photos, each its own", () => {
@@ -30,7 +30,7 @@ describe("the rig archive", () => {
       ["p", jpeg(1)],
       ["s", Uint8Array.of(0x1a, 0x45, 0xdf, 0xa3, 1, 2)],
     ]);
-    expect(readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"))).toEqual({ ok: true, value: { records, pixels } });
+    expect(readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"))).toEqual({ ok: true, value: { records, pixels, shared: {} } });
     pixels.set("s", jpeg(2));
     expect(readRigArchive(writeRigArchive(records, pixels, NOW, "0.1.0"))).toMatchObject({ reason: "not-a-sound", where: "sounds/1.bin" });
   });

@@ -2,7 +2,7 @@ import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { strFromU8, strToU8, type UnzipFileInfo, unzipSync, zipSync } from "fflate";
 import { PHOTO_MOST_BYTES } from "./photo.ts";
 import type { AnyRecord } from "./record.ts";
-import { RIG_FILE_MOST, type RigFileFailure, readRigFile, writeRigFile } from "./rig-file.ts";
+import { RIG_FILE_MOST, type RigFileFailure, readRigFile, type Sharing, sharingOf, writeRigFile } from "./rig-file.ts";
 import { SOUND_MOST_BYTES } from "./sound.ts";
 import { MOST_SAMPLES } from "./wave/log.ts";
 import { bytesOf } from "./waveform.ts";
@@ -53,7 +53,13 @@ const FOLDERS = [
 ] as const;
 
 /** Writes records with the bytes of their photos, sounds and waveforms as one zip archive; they are stored as they are. */
-export function writeRigArchive(records: readonly AnyRecord[], pixels: Pixels, exportedAt: string, coreVersion: string): Uint8Array {
+export function writeRigArchive(
+  records: readonly AnyRecord[],
+  pixels: Pixels,
+  exportedAt: string,
+  coreVersion: string,
+  shared: Readonly<Record<string, Sharing>> | null = null,
+): Uint8Array {
   const files = FOLDERS.flatMap(({ kind, name }) =>
     records
       .filter((r) => r.kind === kind)
@@ -63,7 +69,9 @@ export function writeRigArchive(records: readonly AnyRecord[], pixels: Pixels, e
       }),
   );
   return zipSync(
-    { [RIGS]: strToU8(writeRigFile(records, exportedAt, coreVersion)), ...Object.fromEntries(files) } as Parameters<typeof zipSync>[0],
+    { [RIGS]: strToU8(writeRigFile(records, exportedAt, coreVersion, shared)), ...Object.fromEntries(files) } as Parameters<
+      typeof zipSync
+    >[0],
     { mtime: new Date(exportedAt) },
   );
 }
@@ -71,12 +79,16 @@ export function writeRigArchive(records: readonly AnyRecord[], pixels: Pixels, e
 /** Reads an archive: its rig file as any other, its files by the records they belong to; a record without one is kept without. */
 export function readRigArchive(
   bytes: Uint8Array,
-): Result<{ readonly records: readonly AnyRecord[]; readonly pixels: Pixels }, ArchiveFailure> {
+): Result<
+  { readonly records: readonly AnyRecord[]; readonly pixels: Pixels; readonly shared: Readonly<Record<string, Sharing>> },
+  ArchiveFailure
+> {
   const files = unfold(bytes);
   if (!files.ok) return files;
   const text = files.value[RIGS];
   if (text === undefined) return fail("no-rig-file", RIGS);
-  const read = readRigFile(strFromU8(text));
+  const json = strFromU8(text);
+  const read = readRigFile(json);
   if (!read.ok) return read;
   const pixels = new Map<string, Uint8Array>();
   for (const { kind, name, starts, refusal } of FOLDERS)
@@ -90,7 +102,7 @@ export function readRigArchive(
       if (!fits) return fail(refusal, name(k));
       pixels.set(record.id, file);
     }
-  return ok({ records: read.value, pixels });
+  return ok({ records: read.value, pixels, shared: sharingOf(json) });
 }
 
 function unfold(bytes: Uint8Array): Result<Readonly<Record<string, Uint8Array>>, ArchiveFailure> {

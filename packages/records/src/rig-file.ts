@@ -6,24 +6,44 @@ import type { AnyRecord } from "./record.ts";
 
 /** Name and newest version of the file that carries one or more rigs with all that belongs to them. */
 export const RIG_FILE_FORMAT = "amp-saver/rigs";
-export const RIG_FILE_VERSION = 1;
+export const RIG_FILE_VERSION = 2;
+/** Most states a rig remembers having taken in. */
+export const MOST_SEEN = 200;
 /** Largest file that is read, in characters. */
 export const RIG_FILE_MOST = 50_000_000;
 
 /** Why a file was refused; `where` names the place. */
 export type RigFileFailure = ParseFailure | "not-json" | "not-ours" | "newer-file" | "too-large" | "empty" | "twice" | "dangling";
 
+/** By which states a rig in a file can be told from the same rig elsewhere: this one, and all it has taken in before. */
+const sharingSchema = z.strictObject({ revision: z.string().min(1).max(100), seen: z.array(z.string().min(1).max(100)).max(MOST_SEEN) });
+export type Sharing = z.infer<typeof sharingSchema>;
+
 const envelope = z.strictObject({
   format: z.literal(RIG_FILE_FORMAT),
-  version: z.literal(RIG_FILE_VERSION),
+  version: z.literal([1, RIG_FILE_VERSION]),
   exportedAt: timestamp,
   coreVersion: z.string().max(40),
+  /** Since version 2, by rig. */
+  shared: z.record(z.string().min(1).max(100), sharingSchema).optional(),
   records: z.array(z.unknown()).max(1_000_000),
 });
 
 /** Writes records as a rig file. The time and version come from the caller. */
-export function writeRigFile(records: readonly AnyRecord[], exportedAt: string, coreVersion: string): string {
-  return `${JSON.stringify({ format: RIG_FILE_FORMAT, version: RIG_FILE_VERSION, exportedAt, coreVersion, records }, null, 1)}\n`;
+export function writeRigFile(
+  records: readonly AnyRecord[],
+  exportedAt: string,
+  coreVersion: string,
+  shared: Readonly<Record<string, Sharing>> | null = null,
+): string {
+  const head = { format: RIG_FILE_FORMAT, version: shared === null ? 1 : RIG_FILE_VERSION, exportedAt, coreVersion };
+  return `${JSON.stringify({ ...head, ...(shared !== null && { shared }), records }, null, 1)}\n`;
+}
+
+/** What a file that is read says of its rigs' states; nothing where it is of the first version. */
+export function sharingOf(text: string): Readonly<Record<string, Sharing>> {
+  const head = z.object({ shared: z.record(z.string(), sharingSchema).optional() }).safeParse(JSON.parse(text));
+  return head.success ? (head.data.shared ?? {}) : {};
 }
 
 /** Reads a rig file: every record parsed, ids unique, everything it refers to in the file. */

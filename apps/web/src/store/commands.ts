@@ -72,6 +72,23 @@ export function addUnitCommit(bundle: RigBundle, unitName: string, jobTitle: str
   return { commit: { label: "add-unit", changes: [put(unit), put(job)] }, jobId: job.id };
 }
 
+/** A further visit to the unit of a job: what was asked stays asked, what was done is still to be looked at. */
+export function nextVisitCommit(job: Job, title: string): { readonly commit: Commit; readonly jobId: string } {
+  const { sourceId, method, starterId, otherLoadsA, outdoorC, altitudeM } = job;
+  const fresh = newJob(birth(), job.rigId, job.unitId, title);
+  const next: Job = {
+    ...fresh,
+    stage: "prove",
+    sourceId,
+    method,
+    otherLoadsA,
+    outdoorC,
+    altitudeM,
+    ...(starterId != null && { starterId }),
+  };
+  return { commit: { label: "next-visit", changes: [put(next)] }, jobId: next.id };
+}
+
 /** A further source; the job asks about it from now on. */
 export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"], name: string, unit: AirConditioner): Commit {
   const source = newSource(type, bundle.rig.id, name);
@@ -226,6 +243,6 @@ function begunCommit(fresh: Wiring | Work | Learning | Proof, change: object, fi
 }
 
 /** Everything of a file that was read, in one step. */
-export function importCommit(records: readonly AnyRecord[]): Commit {
-  return { label: "import", changes: records.map(put) };
+export function importCommit(records: readonly AnyRecord[], gone: readonly AnyRecord[] = []): Commit {
+  return { label: "import", changes: [...records.map(put), ...gone.map(away)] };
 }

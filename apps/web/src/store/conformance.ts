@@ -166,6 +166,19 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       expect(await store.keepPixels("r", Uint8Array.of(5))).toEqual({ ok: false, reason: "closed" });
     });
 
+    it("remembers a rig's travels beside the records, whatever is undone", async () => {
+      const store = await fresh();
+      expect(await store.shared("a")).toEqual({ states: [], seen: [] });
+      const shared = { states: [{ revision: "one", records: [rig("a")] }], seen: ["zero", "one"] };
+      expect(await store.keepShared("a", shared)).toEqual({ ok: true });
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      await store.undo();
+      expect(await store.shared("a")).toEqual(shared);
+      expect(await store.shared("b")).toEqual({ states: [], seen: [] });
+      store.close();
+      expect(await store.keepShared("a", shared)).toEqual({ ok: false, reason: "closed" });
+    });
+
     it("refuses after it is closed", async () => {
       const store = await fresh();
       store.close();

@@ -12,7 +12,7 @@ import {
   type Placed,
   resolve,
 } from "./journal.ts";
-import { type Change, type Commit, JOURNAL_MOST, type RecordStore, type StoreFailure, type StoreResult } from "./port.ts";
+import { type Change, type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult } from "./port.ts";
 
 /** A record as it lies in its table: the rig it belongs to is indexed beside it. */
 interface Row {
@@ -25,6 +25,11 @@ interface Row {
 interface PixelRow {
   readonly id: string;
   readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
+/** What is remembered of a rig's travels, under its id. */
+interface ShareRow extends SharedRig {
+  readonly id: string;
 }
 
 type JournalRow = JournalEntry & { seq: number };
@@ -43,6 +48,7 @@ const NO_RIG = "";
 class Database extends Dexie {
   readonly journal!: EntityTable<JournalRow, "seq">;
   readonly pixels!: EntityTable<PixelRow, "id">;
+  readonly shares!: EntityTable<ShareRow, "id">;
 
   constructor(name: string) {
     super(name);
@@ -51,7 +57,7 @@ class Database extends Dexie {
     this.version(2).stores(tables(SECOND_KINDS));
     this.version(3).stores(tables(THIRD_KINDS));
     this.version(4).stores({ ...tables(FOURTH_KINDS), pixels: "id" });
-    this.version(5).stores(tables(RECORD_KINDS));
+    this.version(5).stores({ ...tables(RECORD_KINDS), shares: "id" });
   }
 
   rows(kind: RecordKind): EntityTable<Row, "id"> {
@@ -154,6 +160,18 @@ class DexieStore implements RecordStore {
   keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult> {
     return this.write(async () => {
       await this.db.pixels.put({ id, bytes });
+      return true;
+    });
+  }
+
+  async shared(rigId: string): Promise<SharedRig> {
+    const row = await this.db.shares.get(rigId);
+    return { states: row?.states ?? [], seen: row?.seen ?? [] };
+  }
+
+  keepShared(rigId: string, shared: SharedRig): Promise<StoreResult> {
+    return this.write(async () => {
+      await this.db.shares.put({ id: rigId, ...shared });
       return true;
     });
   }

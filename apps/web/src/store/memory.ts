@@ -12,7 +12,7 @@ import {
   type Placed,
   resolve,
 } from "./journal.ts";
-import { type Commit, JOURNAL_MOST, type RecordStore, type StoreResult } from "./port.ts";
+import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreResult } from "./port.ts";
 
 /** What tests may make go wrong. */
 export interface MemoryFaults {
@@ -28,6 +28,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   let records = new Map<string, AnyRecord>();
   let journal: Placed[] = [];
   const pictures = new Map<string, Uint8Array<ArrayBuffer>>();
+  const shares = new Map<string, SharedRig>();
   let seq = 0;
   let open = true;
   const listeners = new Set<() => void>();
@@ -112,6 +113,14 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     async keepPixels(id, bytes) {
       if (!open) return { ok: false, reason: "closed" };
       pictures.set(id, bytes.slice());
+      return { ok: true };
+    },
+    async shared(rigId) {
+      return structuredClone(shares.get(rigId) ?? { states: [], seen: [] });
+    },
+    async keepShared(rigId, shared) {
+      if (!open) return { ok: false, reason: "closed" };
+      shares.set(rigId, structuredClone(shared));
       return { ok: true };
     },
     subscribe(listener) {

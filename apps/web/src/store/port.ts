@@ -40,6 +40,7 @@ export type CommitLabel =
   | "edit"
   | "delete-rig"
   | "add-unit"
+  | "next-visit"
   | "add-source"
   | "delete-source"
   | "add-load"
@@ -62,6 +63,18 @@ export type CommitLabel =
 export type StoreFailure = "full" | "aborted" | "closed" | "nothing-there";
 export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
 
+/** One state of a rig as it went to or came from another device. */
+interface SharedState {
+  readonly revision: string;
+  readonly records: readonly AnyRecord[];
+}
+
+/** What is remembered of a rig's travels. */
+export interface SharedRig {
+  readonly states: readonly SharedState[];
+  readonly seen: readonly string[];
+}
+
 /** What can be undone and redone now; null for nothing. */
 export interface History {
   readonly undo: CommitLabel | null;
@@ -80,6 +93,9 @@ export interface RecordStore {
   /** Pixels of a photo, kept beside the records and outside the journal; undefined where there are none. */
   pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
   keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
+  /** States of a rig that were shared with other devices, latest last, and all that it has taken in. */
+  shared(rigId: string): Promise<SharedRig>;
+  keepShared(rigId: string, shared: SharedRig): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;
   close(): void;

@@ -95,6 +95,7 @@ export const UNDONE = {
   "new-rig": "New rig",
   edit: "Change",
   "delete-rig": "Rig deleted",
+  "next-visit": "Next visit begun",
   "add-unit": "Unit added",
   "add-source": "Source added",
   "delete-source": "Source deleted",

@@ -90,5 +90,9 @@ export const HAND_OVER = {
   labelTitle: "Soft starter fitted",
   labelLines: "Dead, locked, bled before opening. Silence after the call is its own delay. Never with a start capacitor.",
   done: "Handed over: the job is done",
+  nextVisit: "Begin a next visit",
+  nextVisitHelp:
+    "Years later: look at what is due above, read the start amps again and set them beside today’s. The way back is on the sheet.",
+  nextVisitTitle: "Next visit",
   isDone: "This job is handed over.",
 } as const;

@@ -1,6 +1,7 @@
 import { format } from "date-fns";
 import { useState } from "react";
-import { editCommit } from "../../store/commands.ts";
+import { useNavigate } from "react-router";
+import { editCommit, nextVisitCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
@@ -22,6 +23,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job, rig, unit, sources, readings, photos } = bundle;
   const { store, commit } = useStore();
   const view = useHandOver(bundle);
+  const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   const { start } = view.proved.study.readings;
@@ -135,7 +137,18 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
             </p>
           )}
           {done ? (
-            <p className="font-semibold">{HAND_OVER.isDone}</p>
+            <>
+              <p className="font-semibold">{HAND_OVER.isDone}</p>
+              <RoofButton
+                onClick={() => {
+                  const next = nextVisitCommit(job, HAND_OVER.nextVisitTitle);
+                  void commit(next.commit).then((result) => result.ok && navigate(`/job/${next.jobId}/prove`));
+                }}
+              >
+                {HAND_OVER.nextVisit}
+              </RoofButton>
+              <p className="text-[15px] text-ink2">{HAND_OVER.nextVisitHelp}</p>
+            </>
           ) : (
             <RoofButton onClick={() => void commit(editCommit(job, { done: [...job.done, "hand-over"], stage: "hand-over" }))}>
               {HAND_OVER.done}

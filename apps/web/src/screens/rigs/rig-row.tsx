@@ -7,12 +7,13 @@ import { TOGETHER } from "../../words/together.ts";
 interface RigRowProps {
   readonly bundle: RigBundle;
   readonly onExport: () => void;
+  readonly onCase: () => void;
   readonly onDelete: () => void;
   readonly onAddUnit: () => void;
 }
 
 /** A rig with its units and sources, and what can be done with it. */
-export function RigRow({ bundle, onExport, onDelete, onAddUnit }: RigRowProps) {
+export function RigRow({ bundle, onExport, onCase, onDelete, onAddUnit }: RigRowProps) {
   const { rig, units, sources, jobs } = bundle;
   return (
     <li className="grid gap-x-8 gap-y-2 border-b border-hair px-4 py-4 min-[1000px]:grid-cols-[1fr_1fr_auto] min-[1000px]:px-6">
@@ -45,6 +46,9 @@ export function RigRow({ bundle, onExport, onDelete, onAddUnit }: RigRowProps) {
         <Button onClick={onAddUnit}>{RIGS.addUnit}</Button>
         <Button onClick={onExport} aria-label={`${RIGS.export} ${rig.name}`}>
           {RIGS.export}
+        </Button>
+        <Button onClick={onCase} aria-label={RIGS.caseOf(rig.name)}>
+          {RIGS.asCase}
         </Button>
         <Button onClick={onDelete} aria-label={`${RIGS.delete} ${rig.name}`}>
           {RIGS.delete}

@@ -1,3 +1,4 @@
+import { type AnyRecord, recordKey, rigOf, type Side } from "@amp-saver/records";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { addUnitCommit, deleteRigCommit, importCommit } from "../../store/commands.ts";
@@ -10,7 +11,8 @@ import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { FILE_REFUSED, HOME, RIGS } from "../../words/home.ts";
 import { type Offer, offerImport } from "../../workbench/rig-file.ts";
-import { recordsOf, saveRig } from "../save-rig.ts";
+import { changesOf, travelled } from "../../workbench/sharing.ts";
+import { recordsOf, saveCase, saveRig } from "../save-rig.ts";
 import { ImportPreview } from "./import-preview.tsx";
 import { RigRow } from "./rig-row.tsx";
 
@@ -31,13 +33,23 @@ export function RigsScreen() {
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
     const bytes = await file.arrayBuffer().catch(() => null);
-    const kept = rigs.flatMap((bundle) => [...recordsOf(bundle), ...bundle.starters]);
-    setOffer(bytes === null ? { ok: false, reason: "unreadable", where: file.name } : await offerImport(new Uint8Array(bytes), kept));
+    const kept = keptNow(rigs);
+    setOffer(
+      bytes === null
+        ? { ok: false, reason: "unreadable", where: file.name }
+        : await offerImport(new Uint8Array(bytes), kept, (id) => store.shared(id)),
+    );
   };
-  const takeIn = async ({ rows, pixels }: Offer & { ok: true }): Promise<void> => {
+  const takeIn = async ({ merge, pixels, shared, records }: Offer & { ok: true }, sides: ReadonlyMap<number, Side>): Promise<void> => {
     setOffer(null);
     for (const [id, bytes] of pixels) if (!(await keepPixels(id, bytes.slice())).ok) return;
-    await commit(importCommit(rows.filter((r) => r.change !== "same").map((r) => r.record)));
+    const { put, away } = changesOf(merge, sides, keptNow(rigs));
+    const done = await commit(importCommit(put, away));
+    if (!done.ok) return;
+    for (const [id, { revision, seen }] of Object.entries(shared)) {
+      const own = records.filter((r) => rigOf(r) === id || rigOf(r) === null);
+      await store.keepShared(id, travelled(await store.shared(id), { revision, records: own }, seen));
+    }
   };
   const units = rigs.reduce((n, b) => n + b.units.length, 0);
   const sources = rigs.reduce((n, b) => n + b.sources.length, 0);
@@ -77,6 +89,7 @@ export function RigsScreen() {
             key={bundle.rig.id}
             bundle={bundle}
             onExport={() => void saveRig(store, bundle)}
+            onCase={() => void saveCase(store, bundle, RIGS.caseName)}
             onDelete={() => setDoomed(bundle)}
             onAddUnit={() => {
               const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);
@@ -106,8 +119,13 @@ export function RigsScreen() {
       </Sheet>
       <Sheet open={offer !== null} onOpenChange={() => setOffer(null)} title={offer?.ok === false ? RIGS.refusedTitle : RIGS.previewTitle}>
         {offer?.ok === false && <p role="alert">{FILE_REFUSED[offer.reason]?.(offer.where)}</p>}
-        {offer?.ok === true && <ImportPreview rows={offer.rows} onTake={() => void takeIn(offer)} onLeave={() => setOffer(null)} />}
+        {offer?.ok === true && <ImportPreview offer={offer} onTake={(sides) => void takeIn(offer, sides)} onLeave={() => setOffer(null)} />}
       </Sheet>
     </>
   );
+}
+
+/** Everything that is kept, each record once. */
+function keptNow(rigs: readonly RigBundle[]): readonly AnyRecord[] {
+  return [...new Map(rigs.flatMap((bundle) => [...recordsOf(bundle), ...bundle.starters]).map((r) => [recordKey(r), r])).values()];
 }

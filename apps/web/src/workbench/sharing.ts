@@ -1,0 +1,76 @@
+import { type AnyRecord, decide, type Merge, MOST_SEEN, mergeRigs, recordKey, rigOf, type Sharing, type Side } from "@amp-saver/records";
+
+/** One state of a rig as it went to or came from another device. */
+interface State {
+  readonly revision: string;
+  readonly records: readonly AnyRecord[];
+}
+
+/** What is remembered of a rig's travels. */
+export interface Travels {
+  readonly states: readonly State[];
+  readonly seen: readonly string[];
+}
+
+/** States kept of a rig: enough for devices that take turns, and for one that was away for a while. */
+const MOST_STATES = 5;
+
+/** A rig's travels with one state more: sent out, or taken in with all it had seen. */
+export function travelled(travels: Travels, state: State, seen: readonly string[] = []): Travels {
+  return {
+    states: [...travels.states.filter((s) => s.revision !== state.revision), state].slice(-MOST_STATES),
+    seen: [...new Set([...travels.seen, ...seen, state.revision])].slice(-MOST_SEEN),
+  };
+}
+
+/** What a file says of a rig that goes out in this state. */
+export function sharingFor(travels: Travels, revision: string): Sharing {
+  return { revision, seen: [...travels.seen].slice(-MOST_SEEN) };
+}
+
+/** The latest state that this device kept and the other has seen; null where there is none. */
+export function commonState(travels: Travels, theirs: Sharing | undefined): readonly AnyRecord[] | null {
+  if (theirs === undefined) return null;
+  const seen = new Set([...theirs.seen, theirs.revision]);
+  return travels.states.findLast((s) => seen.has(s.revision))?.records ?? null;
+}
+
+/** Merges what came in with what is kept, rig by rig; a rig that is not kept yet comes in whole. */
+export function mergeIncoming(
+  kept: readonly AnyRecord[],
+  incoming: readonly AnyRecord[],
+  commonOf: (rigId: string) => readonly AnyRecord[] | null,
+): Merge {
+  const records = new Map<string, AnyRecord>();
+  const removed: string[] = [];
+  const conflicts: Merge["conflicts"][number][] = [];
+  const rigs = incoming.filter((r) => r.kind === "rig").map((r) => r.id as string);
+  const catalogue = rigs.flatMap((id) => commonOf(id) ?? []).filter((r) => rigOf(r) === null);
+  const part = (base: readonly AnyRecord[] | null, of: (r: AnyRecord) => boolean, mine: readonly AnyRecord[]): void => {
+    const merge = mergeRigs(base?.filter(of) ?? null, mine, incoming.filter(of));
+    for (const [key, record] of merge.records) records.set(key, record);
+    removed.push(...merge.removed);
+    conflicts.push(...merge.conflicts);
+  };
+  for (const id of rigs) {
+    const own = (r: AnyRecord): boolean => rigOf(r) === id;
+    part(commonOf(id), own, kept.filter(own));
+  }
+  const named = new Set(incoming.filter((r) => rigOf(r) === null).map(recordKey));
+  const shown = (r: AnyRecord): boolean => rigOf(r) === null && named.has(recordKey(r));
+  part(catalogue.length === 0 ? null : catalogue, shown, kept.filter(shown));
+  return { records, removed, conflicts };
+}
+
+/** What a decided merge changes of what is kept: records to put in place, keys to let go. */
+export function changesOf(
+  merge: Merge,
+  sides: ReadonlyMap<number, Side>,
+  kept: readonly AnyRecord[],
+): { readonly put: readonly AnyRecord[]; readonly away: readonly AnyRecord[] } {
+  const decided = decide(merge, sides);
+  const before = new Map(kept.map((r) => [recordKey(r), r]));
+  const put = [...decided.records.values()].filter((r) => JSON.stringify(before.get(recordKey(r))) !== JSON.stringify(r));
+  const away = decided.removed.flatMap((key) => before.get(key) ?? []);
+  return { put, away };
+}

@@ -1,0 +1,67 @@
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { answerLike, downloaded, fieldValue, named, press, sees, type } from "./hands.ts";
+
+let roof: Session;
+let van: Session;
+beforeAll(async () => {
+  [roof, van] = [await openApp("/", PHONE), await openApp("/rigs", PHONE)];
+});
+afterAll(async () => {
+  await roof.close();
+  await van.close();
+});
+
+const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+
+async function hand(from: Session, to: Session, file: string): Promise<void> {
+  await go(from.page, "/rigs");
+  await press(from.page, "Export Tin Lantern", "tap");
+  const path = await downloaded(from.downloads, file);
+  await go(to.page, "/rigs");
+  const picker = await to.page.waitForSelector('input[type="file"]');
+  await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+}
+
+/** Two phones on one job: each edits, the files cross, nothing is lost. */
+describe("two phones and one rig", () => {
+  it("take the same rig", async () => {
+    await press(roof.page, "Look at an example", "tap");
+    await answerLike(roof.page, /see what the readings prove/);
+    await hand(roof, van, "tin-lantern.ampsaver.json");
+    await sees(van.page, /1 × rig: new/);
+    await press(van.page, "Take it in", "tap");
+    await answerLike(van.page, /1 rig/);
+  });
+
+  it("edit it apart, one field on both", async () => {
+    for (const [{ page }, amps, model] of [
+      [roof, "64", ""],
+      [van, "66", "van’s own words"],
+    ] as const) {
+      await go(page, "/job/demo-front-job/survey");
+      await type(page, "Locked rotor amps", amps);
+      if (model !== "") await type(page, "Model", model);
+      await page.reload({ waitUntil: "load" });
+      expect(await fieldValue(page, "Locked rotor amps")).toBe(amps);
+    }
+  });
+
+  it("are asked about that one field, and lose neither of the others", async () => {
+    const { page } = roof;
+    await hand(van, roof, "tin-lantern.ampsaver.json");
+    await sees(page, /Changed on both devices: 1 thing to decide/);
+    await sees(page, /Front, over the darkroom: lockedRotorA/);
+    const [here, file] = [await named(page, "radio", "here: 64"), await named(page, "radio", "file: 66")];
+    expect(await file.evaluate((e) => e.getAttribute("data-state"))).toBe("checked");
+    expect(await axeFindings(page)).toEqual([]);
+    await here.tap();
+    await press(page, "Take it in", "tap");
+    await go(page, "/job/demo-front-job/survey");
+    expect(await fieldValue(page, "Locked rotor amps")).toBe("64");
+    expect(await fieldValue(page, "Model")).toBe("van’s own words");
+    expect([...roof.complaints, ...van.complaints]).toEqual([]);
+  });
+});

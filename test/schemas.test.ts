@@ -1,0 +1,35 @@
+import { commandSchema, displaySchema, eventSchema, instrumentSchema } from "@amp-saver/instruments";
+import { RECORD_SCHEMAS, writeRigFile } from "@amp-saver/records";
+import { demoRecords } from "@amp-saver/records/demo";
+import { describe, expect, it } from "vitest";
+import { z } from "zod";
+
+/** A schema as JSON Schema, each part under its own name. */
+function written(parts: Readonly<Record<string, z.ZodType>>): string {
+  const definitions = Object.fromEntries(
+    Object.entries(parts).map(([name, schema]) => {
+      const { $schema: _schema, ...rest } = z.toJSONSchema(schema, { io: "input" });
+      return [name, rest];
+    }),
+  );
+  return `${JSON.stringify({ $schema: "https://json-schema.org/draft/2020-12/schema", $defs: definitions }, null, 1)}\n`;
+}
+
+/** Run with `-u` after a schema has changed. */
+describe("what files and messages hold, as JSON Schema", () => {
+  it("is written out for every kind of record", async () => {
+    await expect(written(RECORD_SCHEMAS)).toMatchFileSnapshot("../docs/formats/records.schema.json");
+    const kinds = new Set(
+      (JSON.parse(writeRigFile(demoRecords(), "2031-02-01T10:00:00.000Z", "0.1.0")) as { records: { kind: string }[] }).records.map(
+        (r) => r.kind,
+      ),
+    );
+    for (const kind of kinds) expect(Object.keys(RECORD_SCHEMAS)).toContain(kind);
+  });
+
+  it("is written out for every message of an instrument", async () => {
+    await expect(
+      written({ instrument: instrumentSchema, event: eventSchema, display: displaySchema, command: commandSchema }),
+    ).toMatchFileSnapshot("../docs/formats/instruments.schema.json");
+  });
+});
