@@ -74,8 +74,8 @@ describe("ten bad files", () => {
     );
     const picker = await page.waitForSelector('input[type="file"]');
     await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
-    await sees(page, /1 × rig: replaced by the file’s/);
-    await sees(page, /Tin Lantern, repainted: name/);
+    await sees(page, /Changed on both devices: 1 thing to decide/);
+    await sees(page, /Tin Lantern: name\s+here: Tin Lantern\s+file: Tin Lantern, repainted/);
     await press(page, "Cancel");
     expect(await allRecords(page)).toEqual(before);
   });

@@ -24,8 +24,8 @@ export interface Merge {
   readonly conflicts: readonly Conflict[];
 }
 
-/** Fields that say when, not what. */
-const STAMPS = new Set(["updatedAt", "createdAt"]);
+/** Fields that say when, not what, and the answer that is worked out anew from the others: each side keeps its own. */
+const STAMPS = new Set(["updatedAt", "createdAt", "answer"]);
 /** Fields whose entries are groups of their own: ticks, events, runs and the like. */
 const MAPS = new Set([
   "site",

@@ -177,6 +177,28 @@ export function useRigs(): readonly RigBundle[] | undefined {
   return data;
 }
 
+/** What one's own figures are worked out from; undefined while reading. */
+export function useOwnRecords():
+  | {
+      readonly jobs: readonly Job[];
+      readonly units: readonly AirConditioner[];
+      readonly readings: readonly Reading[];
+      readonly works: readonly Work[];
+    }
+  | undefined {
+  const { store } = useStore();
+  const { data } = useSWR(["own-records"], async () => {
+    const [jobs, units, readings, works] = await Promise.all([
+      store.list("job"),
+      store.list("unit"),
+      store.list("reading"),
+      store.list("work"),
+    ]);
+    return { jobs, units, readings, works };
+  });
+  return data;
+}
+
 /** Every visit of every rig: one's own times are read from them. */
 export function useWorks(): readonly Work[] {
   const { store } = useStore();

@@ -1,3 +1,5 @@
+import { formatNumber } from "@amp-saver/core/quantity";
+import type { ReductionRow } from "../workbench/statistics.ts";
 export const PLACES = [
   { to: "/", word: "Logbook", short: "Logbook" },
   { to: "/rigs", word: "Rigs and sources", short: "Rigs" },
@@ -33,6 +35,22 @@ export const HOME = {
   unitName: "Roof unit",
   jobTitle: "Will it start?",
   begin: "Begin",
+} as const;
+
+/** One's own jobs in figures. */
+export const OWN = {
+  title: "My own jobs in figures",
+  jobs: (n: number, done: number): string => `${n === 1 ? "1 job" : `${n} jobs`}, ${done} handed over.`,
+  none: "No job has readings alike on both sides yet.",
+  reduction: ({ volts, tons, reduction: r }: ReductionRow): string => {
+    const percent = (share: number): string => formatNumber(share * 100, 0);
+    const kind = `${volts} V${tons === null ? "" : `, ${formatNumber(tons, 1)} tons`}`;
+    return r.count === 1
+      ? `${kind}: ${percent(r.middle)} % less, one job.`
+      : `${kind}: ${percent(r.middle)} % less in the middle of ${r.count} jobs, ${percent(r.least)} to ${percent(r.most)} %.`;
+  },
+  fit: (m: { readonly count: number; readonly middle: number; readonly least: number; readonly most: number }): string =>
+    `From proven dead to power back: ${formatNumber(m.middle, 0)} min in the middle of ${m.count}, ${formatNumber(m.least, 0)} to ${formatNumber(m.most, 0)}.`,
 } as const;
 
 /** What to do next on a job, in a sentence; its unit and title stand under it. */

@@ -25,7 +25,7 @@ export function proofOf({ job, proofs }: Pick<ProofRecords, "job" | "proofs">): 
 }
 
 /** A reading as core judges it. */
-function clampReading(r: Reading): ProofInput["readings"]["readings"][number] {
+export function clampReading(r: Reading): ProofInput["readings"]["readings"][number] {
   const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
   return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
 }

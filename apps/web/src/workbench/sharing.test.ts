@@ -86,6 +86,14 @@ describe("two phones and one rig", () => {
     expect(roof.find("demo-reading-4")).toBeUndefined();
   });
 
+  it("a rig that was deleted here comes back whole from its file", () => {
+    const roof = new Phone("roof", start);
+    const file = roof.export();
+    roof.records = [];
+    expect(roof.take(file)).toBe(0);
+    expect(roof.records).toHaveLength(start.length);
+  });
+
   it("taking the same file twice changes nothing the second time", () => {
     const [roof, van] = [new Phone("roof", start), new Phone("van")];
     const file = roof.export();

@@ -35,7 +35,7 @@ export function commonState(travels: Travels, theirs: Sharing | undefined): read
   return travels.states.findLast((s) => seen.has(s.revision))?.records ?? null;
 }
 
-/** Merges what came in with what is kept, rig by rig; a rig that is not kept yet comes in whole. */
+/** Merges what came in with what is kept, rig by rig; a rig that is not kept comes in whole, also one that was deleted here. */
 export function mergeIncoming(
   kept: readonly AnyRecord[],
   incoming: readonly AnyRecord[],
@@ -45,7 +45,8 @@ export function mergeIncoming(
   const removed: string[] = [];
   const conflicts: Merge["conflicts"][number][] = [];
   const rigs = incoming.filter((r) => r.kind === "rig").map((r) => r.id as string);
-  const catalogue = rigs.flatMap((id) => commonOf(id) ?? []).filter((r) => rigOf(r) === null);
+  const here = new Set(kept.map(recordKey));
+  const catalogue = rigs.flatMap((id) => commonOf(id) ?? []).filter((r) => rigOf(r) === null && here.has(recordKey(r)));
   const part = (base: readonly AnyRecord[] | null, of: (r: AnyRecord) => boolean, mine: readonly AnyRecord[]): void => {
     const merge = mergeRigs(base?.filter(of) ?? null, mine, incoming.filter(of));
     for (const [key, record] of merge.records) records.set(key, record);
@@ -54,7 +55,8 @@ export function mergeIncoming(
   };
   for (const id of rigs) {
     const own = (r: AnyRecord): boolean => rigOf(r) === id;
-    part(commonOf(id), own, kept.filter(own));
+    const mine = kept.filter(own);
+    part(mine.length === 0 ? null : commonOf(id), own, mine);
   }
   const named = new Set(incoming.filter((r) => rigOf(r) === null).map(recordKey));
   const shown = (r: AnyRecord): boolean => rigOf(r) === null && named.has(recordKey(r));

@@ -12,6 +12,7 @@ import { HOME, NEXT } from "../../words/home.ts";
 import { nextStep } from "../../workbench/next-step.ts";
 import { LogRow } from "./log-row.tsx";
 import { NewRigSheet } from "./new-rig-sheet.tsx";
+import { OwnRecordPanel } from "./own-record.tsx";
 import { useAnswers } from "./use-answers.ts";
 
 /** The logbook: what is next, and every job with its stage and answer. */
@@ -103,6 +104,7 @@ export function HomeScreen() {
             </span>
           </div>
         )}
+        {log.length > 0 && <OwnRecordPanel />}
         {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(text)}</p>}
         <ul>
           {rows.map((row) => (

@@ -1,4 +1,5 @@
 import type { Work } from "@amp-saver/records";
+import { useRef } from "react";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { IsolationView } from "../../workbench/isolation.ts";
@@ -13,6 +14,8 @@ interface PairListProps {
 
 /** Live, dead, live: the meter proved, all pairs, the meter proved again. */
 export function PairList({ view, work, save }: PairListProps) {
+  /** What was last typed and ticked: it may still be on its way into the record, and an emptied field does not lose its range. */
+  const last = useRef(new Map<string, { readonly volts: number | null; readonly low: boolean }>());
   return (
     <section className="mt-5">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.meter}</h2>
@@ -23,6 +26,7 @@ export function PairList({ view, work, save }: PairListProps) {
       {view.pairs.map(({ pair, verdict }) => {
         const kept = work.pairs[pair];
         const name = ISOLATE.pairName(pair);
+        const told = last.current.get(pair) ?? { volts: kept?.volts ?? null, low: kept?.lowImpedance ?? false };
         const set = (reading: typeof kept): void => {
           save({}, `pair ${pair}`, { pairs: { [pair]: reading } });
         };
@@ -31,12 +35,19 @@ export function PairList({ view, work, save }: PairListProps) {
             <VoltsField
               label={name}
               value={kept?.volts ?? null}
-              onVolts={(volts) => set(volts === null ? undefined : { volts, lowImpedance: kept?.lowImpedance ?? false })}
+              onVolts={(volts) => {
+                last.current.set(pair, { ...told, ...last.current.get(pair), volts });
+                set(volts === null ? undefined : { volts, lowImpedance: last.current.get(pair)?.low ?? false });
+              }}
             />
             <Tick
               label={ISOLATE.lowImpedance(name)}
-              ticked={kept?.lowImpedance ?? false}
-              onChange={(lowImpedance) => kept !== undefined && set({ ...kept, lowImpedance })}
+              ticked={kept?.lowImpedance ?? told.low}
+              onChange={(low) => {
+                const { volts } = last.current.get(pair) ?? told;
+                last.current.set(pair, { volts, low });
+                if (volts !== null) set({ volts, lowImpedance: low });
+              }}
             />
             {verdict !== null && (
               <p role={verdict === "dead" ? undefined : "alert"} className={`py-1 font-semibold ${verdict === "dead" ? "" : "text-lead"}`}>

@@ -1,0 +1,87 @@
+import { studyReadings } from "@amp-saver/core/study/reading";
+import type { AirConditioner, Job, Reading, Work } from "@amp-saver/records";
+import { clampReading } from "./proof.ts";
+
+/** Middle and extremes of some figures. */
+interface Spread {
+  readonly count: number;
+  readonly middle: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** Reductions of one kind of unit, by one's own readings. */
+export interface ReductionRow {
+  /** Volts class and cooling in tons, or null where the plate's cooling is not entered. */
+  readonly volts: 120 | 240;
+  readonly tons: number | null;
+  readonly reduction: Spread;
+}
+
+/** One's own jobs in figures. */
+export interface OwnRecord {
+  readonly jobs: number;
+  readonly handedOver: number;
+  readonly reductions: readonly ReductionRow[];
+  /** Minutes from proven dead to power back, by visit. */
+  readonly fitMinutes: Spread | null;
+}
+
+const TON_W = 3516.85;
+const MOST_FIT_MIN = 600;
+
+function spread(figures: readonly number[]): Spread | null {
+  const sorted = figures.toSorted((a, b) => a - b);
+  const [least, most] = [sorted[0], sorted.at(-1)];
+  if (least === undefined || most === undefined) return null;
+  const half = sorted.length >> 1;
+  const middle = sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
+  return { count: sorted.length, middle, least, most };
+}
+
+/** What one's own jobs come to: reductions by kind of unit, and how long fitting took. */
+export function ownRecord(
+  jobs: readonly Job[],
+  units: readonly AirConditioner[],
+  readings: readonly Reading[],
+  works: readonly Work[],
+): OwnRecord {
+  const unitById = new Map(units.map((u) => [u.id as string, u]));
+  const byJob = new Map<string, Reading[]>();
+  for (const reading of readings) byJob.set(reading.jobId, [...(byJob.get(reading.jobId) ?? []), reading]);
+  const groups = new Map<string, { readonly volts: 120 | 240; readonly tons: number | null; readonly reductions: number[] }>();
+  for (const job of jobs) {
+    const unit = unitById.get(job.unitId);
+    const own = byJob.get(job.id);
+    if (unit === undefined || own === undefined) continue;
+    const { start } = studyReadings({ readings: own.map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null });
+    if (start === null) continue;
+    const volts = unit.plateVolts.value < 160 ? 120 : 240;
+    const tons = unit.coolingW === undefined ? null : Math.round((unit.coolingW.value / TON_W) * 2) / 2;
+    const key = `${volts} ${tons ?? ""}`;
+    const group = groups.get(key) ?? { volts, tons, reductions: [] };
+    group.reductions.push(start.reduction);
+    groups.set(key, group);
+  }
+  return {
+    jobs: jobs.length,
+    handedOver: jobs.filter((j) => j.done.includes("hand-over")).length,
+    reductions: [...groups.values()]
+      .toSorted((a, b) => a.volts - b.volts || (a.tons ?? 0) - (b.tons ?? 0))
+      .flatMap(({ volts, tons, reductions }) => {
+        const reduction = spread(reductions);
+        return reduction === null ? [] : [{ volts, tons, reduction }];
+      }),
+    fitMinutes: spread(works.flatMap(fitMinutes)),
+  };
+}
+
+/** Minutes from each proof of dead to the power that followed it. */
+function fitMinutes({ events }: Work): readonly number[] {
+  return events.flatMap((event, k) => {
+    const next = events[k + 1];
+    if (event.what !== "proved" || next?.what !== "powered") return [];
+    const minutes = (Date.parse(next.at) - Date.parse(event.at)) / 60_000;
+    return minutes > 0 && minutes <= MOST_FIT_MIN ? [minutes] : [];
+  });
+}
