@@ -12,7 +12,7 @@ export interface SideBar {
   readonly under: string;
 }
 
-interface ReadingsPictureProps {
+export interface ReadingsPictureProps {
   readonly width: number;
   readonly mostA: number;
   readonly before: SideBar | null;

@@ -3,9 +3,9 @@ import { format, parseISO } from "date-fns";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
 import { ReadingsPicture } from "../../chart/readings-picture.tsx";
-import { WiringMap } from "../../chart/wiring/wiring-map.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { PDF_FONT, PDF_LEAD } from "../../ui/make-pdf.ts";
+import { PDF_FONT } from "../../ui/make-pdf.ts";
+import { PDF_SHEET, PDF_WIDTH, pdfCaution, pdfList } from "../../ui/pdf-sheet.ts";
 import { staticSvg } from "../../ui/static-svg.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
@@ -17,24 +17,15 @@ import { learnView } from "../../workbench/learning.ts";
 import { proveView } from "../../workbench/prove-view.ts";
 import { builtView } from "../../workbench/wiring-built.ts";
 import { allStates } from "../../workbench/wiring-steps.ts";
-import { tagText } from "../prepare/map-frame.tsx";
+import { mapOnPaper } from "../prepare/map-svg.tsx";
 import { wordedRestore } from "../prepare/worded-steps.ts";
 import { proofLines } from "../prove/proof-lines.ts";
-import { sideBar } from "../prove/side-bar.ts";
+import { readingsDrawn } from "../prove/readings-drawn.ts";
 import { lampLines, lookLines, starterLines } from "./hand-over-parts.ts";
 import type { HandOverView } from "./use-hand-over.ts";
 
-const PAGE_WIDTH = 532;
 const PICTURE_WIDTH = 760;
-const MAP_WIDTH = 1000;
 const PHOTO_WIDTH = 255;
-const NONE: ReadonlySet<string> = new Set();
-
-const STYLES = {
-  title: { font: PDF_FONT.figure, fontSize: 17 },
-  head: { bold: true, fontSize: 12.5, margin: [0, 12, 0, 4] },
-  small: { fontSize: 9, color: "#3F4A47" },
-} satisfies TDocumentDefinitions["styles"];
 
 /** The sheet for whoever comes next. Photos come as data addresses under their id. */
 export async function handOverDocument(
@@ -54,10 +45,7 @@ export async function handOverDocument(
   const wiring = await wiringPages(view);
   return {
     info: { title },
-    pageSize: "LETTER",
-    pageMargins: [40, 44, 40, 48],
-    defaultStyle: { font: PDF_FONT.text, fontSize: 10.5, lineHeight: 1.15, color: "#0D1312" },
-    styles: STYLES,
+    ...PDF_SHEET,
     content: [
       { text: title, style: "title" },
       {
@@ -67,9 +55,9 @@ export async function handOverDocument(
         margin: [0, 2, 0, 0],
       },
       { text: `${HAND_OVER.fitted(format(parseISO(view.fitted), "d MMMM yyyy"))} ${HAND_OVER.made(today)}`, style: "small" },
-      caution(),
-      list(HAND_OVER.shown, lines.shown),
-      list(HAND_OVER.notShown, lines.gaps),
+      pdfCaution(HAND_OVER.cautions, [{ ul: [...HAND_OVER.cautionList] }]),
+      pdfList(HAND_OVER.shown, lines.shown),
+      pdfList(HAND_OVER.notShown, lines.gaps),
       ...charts,
       { text: HAND_OVER.limits, style: "head" },
       table(
@@ -77,10 +65,10 @@ export async function handOverDocument(
         view.limits.map((l) => [l.name, l.expected, l.tested]),
         ["*", "*", "*"],
       ),
-      list(HAND_OVER.settings, starterLines(bundle)),
-      list(HAND_OVER.lamps, lampLines(bundle)),
-      list(HAND_OVER.relearn, Object.values(HAND_OVER.relearnWhen)),
-      list(HAND_OVER.looks, lookLines(view.reminders)),
+      pdfList(HAND_OVER.settings, starterLines(bundle)),
+      pdfList(HAND_OVER.lamps, lampLines(bundle)),
+      pdfList(HAND_OVER.relearn, Object.values(HAND_OVER.relearnWhen)),
+      pdfList(HAND_OVER.looks, lookLines(view.reminders)),
       { text: HAND_OVER.looksSource, style: "small" },
       ...wiring,
       ...photoPages(bundle, photos),
@@ -128,23 +116,6 @@ export function labelDocument(bundle: JobBundle, view: HandOverView): TDocumentD
   };
 }
 
-function caution(): Content {
-  return {
-    table: {
-      widths: ["*"],
-      body: [
-        [{ stack: [{ text: HAND_OVER.cautions, bold: true, color: PDF_LEAD }, { ul: [...HAND_OVER.cautionList] }], margin: [4, 3, 4, 3] }],
-      ],
-    },
-    layout: "caution",
-    margin: [0, 8, 0, 0],
-  };
-}
-
-function list(head: string, lines: readonly string[]): Content {
-  return lines.length === 0 ? [] : { stack: [{ text: head, style: "head" }, { ul: [...lines] }] };
-}
-
 function table(heads: readonly string[], rows: readonly (readonly string[])[], widths: readonly (number | string)[]): Content {
   return {
     table: {
@@ -164,23 +135,10 @@ function readingsChart(bundle: JobBundle): Content[] {
     bundle.unit,
   );
   if (view.before.length + view.after.length === 0) return [];
-  const { running, runningChanged } = view.study;
-  const svg = staticSvg(
-    <ReadingsPicture
-      width={PICTURE_WIDTH}
-      mostA={view.mostA}
-      before={sideBar(view, "before")}
-      after={sideBar(view, "after")}
-      left={view.leftOut
-        .filter(({ reading }) => reading.mode !== "live")
-        .map(({ reading, reason }) => ({ amps: reading.amps, why: LEFT_OUT_WORDS[reason] }))}
-      running={running && { beforeA: running.before.medianA, afterA: running.after.medianA, changed: runningChanged === true }}
-    />,
-    PDF_FONT.text,
-  );
+  const svg = staticSvg(<ReadingsPicture width={PICTURE_WIDTH} {...readingsDrawn(view)} />, PDF_FONT.text);
   return [
     { text: HAND_OVER.chart, style: "head" },
-    { svg, width: PAGE_WIDTH },
+    { svg, width: PDF_WIDTH },
   ];
 }
 
@@ -193,7 +151,7 @@ function learningChart({ job, learnings }: JobBundle): Content[] {
   );
   return [
     { text: HAND_OVER.runs, style: "head" },
-    { svg, width: PAGE_WIDTH },
+    { svg, width: PDF_WIDTH },
   ];
 }
 
@@ -201,27 +159,9 @@ async function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOve
   if (!plan.plan.ok) return [];
   const built = builtView(wiring, plan.plan.value).netlist;
   const states = [...allStates(plan), plan.plan.value.finished, built];
-  const map = (netlist: typeof built, label: string): Content => ({
-    svg: staticSvg(
-      <WiringMap
-        netlist={netlist}
-        states={states}
-        width={MAP_WIDTH}
-        scale={1}
-        names={names}
-        lit={null}
-        fresh={NONE}
-        tagOf={tagText}
-        speak={() => ""}
-        label={label}
-      />,
-      PDF_FONT.text,
-    ),
-    width: PAGE_WIDTH,
-  });
-  const builtMap = map(built, HAND_OVER.built);
+  const builtMap = mapOnPaper(built, states, names, HAND_OVER.built);
   await aBreath();
-  const foundMap = map(plan.asFound, PREPARE.states.found);
+  const foundMap = mapOnPaper(plan.asFound, states, names, PREPARE.states.found);
   await aBreath();
   return [
     { text: HAND_OVER.built, style: "head", pageBreak: "before" },
@@ -229,7 +169,7 @@ async function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOve
     { text: SHEET.marks, style: "small" },
     { text: HAND_OVER.found, style: "head", pageBreak: "before" },
     foundMap,
-    list(HAND_OVER.removed, removed.length === 0 ? [HAND_OVER.removedNone] : removed),
+    pdfList(HAND_OVER.removed, removed.length === 0 ? [HAND_OVER.removedNone] : removed),
     { text: HAND_OVER.restore, style: "head", pageBreak: "before" },
     { text: HAND_OVER.restoreHelp },
     { ol: wordedRestore(plan, names).map(({ sentence, not }) => (not === null ? sentence : `${sentence} ${not}`)) },

@@ -7,6 +7,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { Lines } from "../../ui/lines.tsx";
 import { makePdf } from "../../ui/make-pdf.ts";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
@@ -157,20 +158,6 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         </div>
       </aside>
     </div>
-  );
-}
-
-function Lines({ head, lines }: { readonly head: string; readonly lines: readonly string[] }) {
-  if (lines.length === 0) return null;
-  return (
-    <section className="mt-4">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{head}</h2>
-      <ul className="list-disc py-1 pl-6">
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
-    </section>
   );
 }
 

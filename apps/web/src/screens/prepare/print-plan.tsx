@@ -1,11 +1,10 @@
 import type { Netlist } from "@amp-saver/core/network";
 import type { Starter, Wiring } from "@amp-saver/records";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
-import { WiringMap } from "../../chart/wiring/wiring-map.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { makePdf, PDF_FONT, PDF_LEAD } from "../../ui/make-pdf.ts";
+import { makePdf, PDF_FONT } from "../../ui/make-pdf.ts";
+import { PDF_SHEET, pdfCaution, pdfList } from "../../ui/pdf-sheet.ts";
 import { saveFile } from "../../ui/save-file.ts";
-import { staticSvg } from "../../ui/static-svg.ts";
 import { PREPARE, type WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
@@ -14,12 +13,8 @@ import { leadsOf, type PlanView, proofOf } from "../../workbench/wiring.ts";
 import { endRows } from "../../workbench/wiring-ends.ts";
 import { allStates } from "../../workbench/wiring-steps.ts";
 import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
-import { tagText } from "./map-frame.tsx";
+import { mapOnPaper } from "./map-svg.tsx";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
-
-const MAP_WIDTH = 1000;
-const PAGE_WIDTH = 532;
-const NONE: ReadonlySet<string> = new Set();
 
 /** Plan, pre-crimp sheet, kit and the way back on paper. */
 export async function printPlan(
@@ -47,43 +42,19 @@ function sheet(
 ): TDocumentDefinitions {
   const { rig, unit, photos } = bundle;
   const states = [...allStates(view), finished];
-  const map = (netlist: Netlist, label: string): Content => ({
-    svg: staticSvg(
-      <WiringMap
-        netlist={netlist}
-        states={states}
-        width={MAP_WIDTH}
-        scale={1}
-        names={names}
-        lit={null}
-        fresh={NONE}
-        tagOf={tagText}
-        speak={() => ""}
-        label={label}
-      />,
-      PDF_FONT.text,
-    ),
-    width: PAGE_WIDTH,
-  });
+  const map = (netlist: Netlist, label: string): Content => mapOnPaper(netlist, states, names, label);
   const title = SHEET.title(rig.name, unit.name);
   const answer = PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)
     .map((p) => p.text)
     .join("");
   return {
     info: { title },
-    pageSize: "LETTER",
-    pageMargins: [40, 44, 40, 48],
-    defaultStyle: { font: PDF_FONT.text, fontSize: 10.5, lineHeight: 1.15, color: "#0D1312" },
-    styles: {
-      title: { font: PDF_FONT.figure, fontSize: 17 },
-      head: { bold: true, fontSize: 12.5, margin: [0, 12, 0, 4] },
-      small: { fontSize: 9, color: "#3F4A47" },
-    },
+    ...PDF_SHEET,
     content: [
       { text: title, style: "title" },
       { text: answer, margin: [0, 2, 0, 0] },
       { text: SHEET.starter(starter?.name ?? null, PLAN.families[view.options.family]) },
-      caution(),
+      pdfCaution(PREPARE.caution, [PREPARE.cautionText, PREPARE.dead]),
       { text: PREPARE.states.found, style: "head" },
       map(view.asFound, PREPARE.states.found),
       { text: PREPARE.states.done, style: "head", pageBreak: "before" },
@@ -107,24 +78,11 @@ function sheet(
       { text: PLAN.splices, style: "head" },
       { ul: [...spliceSentences()], fontSize: 9.5 },
       { text: PLAN.spliceHelp, style: "small" },
-      { columns: [list(PLAN.tools, PLAN.toolList), list(PLAN.consumables, PLAN.consumableList)], columnGap: 20 },
+      { columns: [pdfList(PLAN.tools, PLAN.toolList), pdfList(PLAN.consumables, PLAN.consumableList)], columnGap: 20 },
       { text: PLAN.restore, style: "head", pageBreak: "before" },
       { text: PLAN.restoreHelp },
       steps(wordedRestore(view, names)),
     ],
-  };
-}
-
-function caution(): Content {
-  return {
-    table: {
-      widths: ["*"],
-      body: [
-        [{ stack: [{ text: PREPARE.caution, bold: true, color: PDF_LEAD }, PREPARE.cautionText, PREPARE.dead], margin: [4, 3, 4, 3] }],
-      ],
-    },
-    layout: "caution",
-    margin: [0, 8, 0, 0],
   };
 }
 
@@ -164,8 +122,4 @@ function crimps(view: PlanView, names: WiringNames): Content {
     layout: "lightHorizontalLines",
     margin: [0, 4, 0, 4],
   };
-}
-
-function list(head: string, items: readonly string[]): Content {
-  return { stack: [{ text: head, style: "head" }, { ul: [...items] }] };
 }

@@ -7,6 +7,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Lines } from "../../ui/lines.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { PROVE, proofSentence } from "../../words/prove.ts";
@@ -41,9 +42,9 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
         sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.uncertainty)}
       />
       {choice}
-      <List title={PROOF.shown} lines={lines.shown} />
-      <List title={PROOF.predicted} lines={lines.predicted} />
-      <List title={PROOF.notShown} lines={lines.gaps.length === 0 ? [PROOF.nothingMissing] : lines.gaps} />
+      <Lines head={PROOF.shown} lines={lines.shown} />
+      <Lines head={PROOF.predicted} lines={lines.predicted} />
+      <Lines head={PROOF.notShown} lines={lines.gaps.length === 0 ? [PROOF.nothingMissing] : lines.gaps} />
       <div className="mt-4 grid gap-2">
         {kept !== null && again !== null && (
           <p>
@@ -66,19 +67,5 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
         </Link>
       </div>
     </div>
-  );
-}
-
-function List({ title, lines }: { readonly title: string; readonly lines: readonly string[] }) {
-  if (lines.length === 0) return null;
-  return (
-    <section className="mt-4">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{title}</h2>
-      <ul className="list-disc py-1 pl-6">
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -19,8 +19,8 @@ import { Coach } from "./coach.tsx";
 import { ProofPart } from "./proof-part.tsx";
 import { ReadingForm } from "./reading-form.tsx";
 import { ReadingList } from "./reading-list.tsx";
+import { readingsDrawn } from "./readings-drawn.ts";
 import { RunTestPart } from "./run-test.tsx";
-import { sideBar } from "./side-bar.ts";
 import { Waveforms } from "./waveforms.tsx";
 
 const PARTS = ["readings", "test", "proof"] as const;
@@ -52,7 +52,7 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
   const view = proveView(readings, unit);
   const { study } = view;
   const [frame, width] = useWidth<HTMLDivElement>();
-  const { start, running } = study;
+  const { start } = study;
   const instruments = useInstruments();
   const lastLive = readings.findLast((r) => r.mode === "live");
   const source = bundle.sources.find((s) => s.id === (lastLive?.sourceId ?? job.sourceId));
@@ -83,20 +83,7 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
         />
         {choice}
         <div ref={frame} className="mt-4">
-          {readings.length > 0 && width > 0 && (
-            <ReadingsPicture
-              width={width}
-              mostA={view.mostA}
-              before={sideBar(view, "before")}
-              after={sideBar(view, "after")}
-              left={view.leftOut
-                .filter(({ reading }) => reading.mode !== "live")
-                .map(({ reading, reason }) => ({ amps: reading.amps, why: LEFT_OUT_WORDS[reason] }))}
-              running={
-                running && { beforeA: running.before.medianA, afterA: running.after.medianA, changed: study.runningChanged === true }
-              }
-            />
-          )}
+          {readings.length > 0 && width > 0 && <ReadingsPicture width={width} {...readingsDrawn(view)} />}
         </div>
         <div className="mt-3 grid gap-6 min-[820px]:grid-cols-2">
           {view.alike.length > 0 && (
