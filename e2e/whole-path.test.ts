@@ -127,7 +127,7 @@ describe("from an empty database to proof and back", () => {
     const before = await allRecords(page);
     await press(page, "Export Copper Kettle");
     const file = await downloaded(downloads, "copper-kettle.ampsaver.json");
-    expect(JSON.parse(readFileSync(file, "utf8"))).toMatchObject({ format: "amp-saver/rigs", version: 1 });
+    expect(JSON.parse(readFileSync(file, "utf8"))).toMatchObject({ format: "amp-saver/rigs", version: 2 });
     const remove = async (): Promise<void> => {
       await press(page, "Delete Copper Kettle");
       await press(page, "Delete");
