@@ -38,8 +38,15 @@ describe("by keyboard only", () => {
     const { page } = session;
     await tabTo(page, /^Where Running watts comes from: sheet$/);
     await page.keyboard.press("Enter");
-    await page.waitForSelector('[role="listbox"]');
+    const inFocus = (word: string): Promise<unknown> =>
+      page.waitForFunction(
+        (text) => document.activeElement?.getAttribute("role") === "option" && (document.activeElement.textContent ?? "").includes(text),
+        {},
+        word,
+      );
+    await inFocus("sheet");
     await page.keyboard.press("End");
+    await inFocus("guessed");
     await page.keyboard.press("Enter");
     await until("the guessed mark", () => page.$('[aria-label="Where Running watts comes from: guessed"]'));
   });
