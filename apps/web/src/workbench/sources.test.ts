@@ -1,7 +1,7 @@
 import { bandOf } from "@amp-saver/core/device/breaker";
 import { metresFromFt } from "@amp-saver/core/quantity";
 import { studyStart } from "@amp-saver/core/study/motor-start";
-import type { AirConditioner, GeneratorSource, InverterSource, Job, Rig, ShoreSource, Starter } from "@amp-saver/records";
+import type { AirConditioner, GeneratorSource, InverterSource, Job, Rig, ShoreSource, Starter, Waveform } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -106,6 +106,26 @@ describe("a refined unit", () => {
     expect(calibrationInput(rig, rear, [pedestal], readings)).toBeNull();
     const wound = { ...rear, mainOhm: measured(0.9), startOhm: measured(3.6) };
     expect(calibrationInput(rig, wound, [], [])).toMatchObject({ windings: { mainOhm: 0.9, startOhm: 3.6 }, readings: [] });
+  });
+
+  it("takes recorded starts as found on common or supply, cycle by cycle, and no others", () => {
+    const cycles = Array.from({ length: 200 }, (_, k) => ({ t: (k + 1) / 60, rmsA: 60 }));
+    const waveform = {
+      id: "w",
+      unitId: front.id,
+      conductor: "common",
+      when: "before",
+      form: "instant",
+      sourceId: pedestal.id,
+      found: { cycles },
+    };
+    const take = (change: object) => calibrationInput(rig, front, [pedestal], [], [{ ...waveform, ...change } as unknown as Waveform]);
+    const taken = take({})!;
+    expect(taken.waveforms).toMatchObject([
+      { id: "w", conductor: "common", start: { method: { kind: "as-found" }, source: { kind: "shore" } } },
+    ]);
+    expect(taken.waveforms![0]!.cycles).toHaveLength(120);
+    for (const other of [{ when: "after" }, { conductor: "run" }, { form: "rms" }, { unitId: "another" }]) expect(take(other)).toBeNull();
   });
 });
 
