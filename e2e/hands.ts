@@ -45,11 +45,18 @@ export async function named(page: Page, role: string, name: string): Promise<Ele
   return found;
 }
 
-/** Presses a button by its name, with the mouse or a finger. */
+/** Presses a button by its name, with the mouse or a finger; one that was drawn anew meanwhile is looked for again, as a hand would. */
 export async function press(page: Page, name: string, how: "click" | "tap" = "click", role = "button"): Promise<void> {
-  const button = await named(page, role, name);
-  await button.scrollIntoView();
-  await (how === "tap" ? button.tap() : button.click());
+  for (let tries = 3; ; tries--) {
+    const button = await named(page, role, name);
+    try {
+      await button.scrollIntoView();
+      await (how === "tap" ? button.tap() : button.click());
+      return;
+    } catch (error) {
+      if (tries === 1 || !/detached/.test(String(error))) throw error;
+    }
+  }
 }
 
 /** Replaces what a field holds. */
