@@ -98,6 +98,7 @@ describe("with nothing but a finger", () => {
     await tap(page, "It is off again");
     await sees(page, /Resting before start 2/);
     await type(page, "Peak of run 1, A", "34.2");
+    await sees(page, /34\.2 A/);
     const before = await timer(page);
     await page.reload({ waitUntil: "load" });
     await sees(page, /Resting before start 2/);

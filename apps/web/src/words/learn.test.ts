@@ -24,7 +24,7 @@ describe("whether it has learned, in a sentence", () => {
     [[34, 26], "Not yet: the last two peaks differ by 24 %. Settled is 5 %."],
     [[26, 25.5], "Settled within 2 %, but the rule asks for more: 2 runs done."],
     [[34, 26, 25.5], "Yes: after 3 runs it has settled at 25.5 A."],
-    [[null, null, null], "The rule’s 3 runs are done; no peaks were read."],
+    [[null, null, null], "The rule’s 3 runs are done; no two peaks were read."],
     [[34, 30, 26, 22], "After 4 runs it still moves: look it up in its sheet."],
   ])("%j: %s", (peaks, sentence) => {
     expect(after(peaks)).toBe(sentence);

@@ -24,7 +24,7 @@ export function learnSentence(state: RunState, mostRuns: number): readonly Part[
     if (state.settled === true && last !== undefined)
       return [{ text: `Yes: after ${runs(state.counted)} it has settled ` }, { text: `at ${formatAmps(last)}.`, decides: true }];
     if (state.settled === null)
-      return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "no peaks were read.", decides: true }];
+      return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "no two peaks were read.", decides: true }];
     return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "look it up in its sheet.", decides: true }];
   }
   if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is done.", decides: true }];
