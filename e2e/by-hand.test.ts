@@ -16,6 +16,7 @@ const tap = (page: Page, name: string, role = "button"): Promise<void> => press(
 
 beforeAll(async () => {
   phone = await openApp("/", PHONE, inject("withoutInstruments"));
+  await phone.page.waitForSelector("#answer");
   await hasten(phone.page, RATE);
   await phone.page.reload({ waitUntil: "load" });
 });

@@ -17,6 +17,7 @@ const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(pat
 
 beforeAll(async () => {
   table = await openApp("/", undefined, inject("withoutInstruments"));
+  await table.page.waitForSelector("#answer");
   await hasten(table.page, RATE);
   await table.page.reload({ waitUntil: "load" });
   await press(table.page, "Look at an example");

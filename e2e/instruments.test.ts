@@ -53,6 +53,7 @@ const clear = (page: Page): Promise<unknown> =>
 
 beforeAll(async () => {
   phone = await openApp("/", PHONE);
+  await phone.page.waitForSelector("#answer");
   await hasten(phone.page, RATE);
   await phone.page.reload({ waitUntil: "load" });
   await press(phone.page, "Look at an example", "tap");
