@@ -42,6 +42,9 @@ function stamped<Id extends string, V extends number>({ id, now }: Birth<Id>, sc
   return { id, schema, createdAt: now, updatedAt: now };
 }
 
+/** Whose a record of a job is. */
+const ofJob = ({ rigId, unitId, id }: Job) => ({ rigId, unitId, jobId: id });
+
 /** A rig before anything is known of it. */
 export function newRig(birth: Birth<RigId>, name: string): Rig {
   return {
@@ -136,9 +139,7 @@ export function newReading(birth: Birth<ReadingId>, job: Job, when: Reading["whe
   return {
     kind: "reading",
     ...stamped(birth, 2),
-    rigId: job.rigId,
-    unitId: job.unitId,
-    jobId: job.id,
+    ...ofJob(job),
     when,
     mode: "inrush",
     conductor: "common",
@@ -157,9 +158,7 @@ export function newPhoto(birth: Birth<PhotoId>, job: Job, of: Photo["of"], pictu
   return {
     kind: "photo",
     ...stamped(birth, 1),
-    rigId: job.rigId,
-    unitId: job.unitId,
-    jobId: job.id,
+    ...ofJob(job),
     of,
     note: "",
     takenAt: birth.now,
@@ -195,9 +194,7 @@ export function newWork(now: string, job: Job): Work {
   return {
     kind: "work",
     ...stamped({ id: job.id as string as WorkId, now }, 2),
-    rigId: job.rigId,
-    unitId: job.unitId,
-    jobId: job.id,
+    ...ofJob(job),
     site: {},
     sources: {},
     meterBefore: null,
@@ -233,9 +230,7 @@ export function newSound(birth: Birth<SoundId>, job: Job, step: string, sound: P
   return {
     kind: "sound",
     ...stamped(birth, 1),
-    rigId: job.rigId,
-    unitId: job.unitId,
-    jobId: job.id,
+    ...ofJob(job),
     step,
     takenAt: birth.now,
     ...sound,
@@ -247,9 +242,7 @@ export function newLearning(now: string, job: Job): Learning {
   return {
     kind: "learning",
     ...stamped({ id: job.id as string as LearningId, now }, 1),
-    rigId: job.rigId,
-    unitId: job.unitId,
-    jobId: job.id,
+    ...ofJob(job),
     rule: SCHOOLS["five-five"],
     ruleFrom: "five-five",
     events: {},
@@ -264,7 +257,7 @@ export function newLearning(now: string, job: Job): Learning {
 
 /** A recorded start of a job's unit. */
 export function newWaveform(birth: Birth<WaveformId>, job: Job, waveform: WaveformFacts): Waveform {
-  return { kind: "waveform", ...stamped(birth, 1), rigId: job.rigId, unitId: job.unitId, jobId: job.id, ...waveform };
+  return { kind: "waveform", ...stamped(birth, 1), ...ofJob(job), ...waveform };
 }
 
 /** What is said of a recorded start beside whose it is. */
@@ -275,9 +268,7 @@ export function newProof(now: string, job: Job): Proof {
   return {
     kind: "proof",
     ...stamped({ id: job.id as string as ProofId, now }, 1),
-    rigId: job.rigId,
-    unitId: job.unitId,
-    jobId: job.id,
+    ...ofJob(job),
     tests: {},
     frozen: null,
   };

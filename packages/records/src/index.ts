@@ -42,7 +42,7 @@ export { decide, type Merge, mergeRigs, type Side } from "./merge.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
 export { PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, PHOTO_SUBJECTS, type Photo } from "./photo.ts";
-export { type PreviewRow, previewImport, recordKey } from "./preview.ts";
+export { canonical, type PreviewRow, previewImport, recordKey } from "./preview.ts";
 export type { Proof } from "./proof.ts";
 export type { Reading } from "./reading.ts";
 export { type AnyRecord, RECORD_SCHEMAS, type RecordOf } from "./record.ts";

@@ -45,6 +45,26 @@ describe("the same rig from two phones", () => {
     expect(of(merge, "work").steps).toEqual({ lift: tick, land: tick });
   });
 
+  it("never mixes two measurings: what one phone measured does not complete the other's proof of dead", () => {
+    const dead = { volts: 0.1, lowImpedance: true };
+    const mine = edit(BASE, "work j", { run: "mine", meterBefore: 121, pairs: { "L-N": dead, "L-G": dead } });
+    const theirs = edit(BASE, "work j", {
+      run: "theirs",
+      meterBefore: 120,
+      pairs: { "N-G": dead },
+      steps: { lift: { at: NOW, tugged: true, note: "" } },
+    });
+    const merge = mergeRigs(BASE, mine, theirs);
+    expect(merge.conflicts.map((c) => c.group)).toEqual([["evidence"]]);
+    expect(of(merge, "work")).toMatchObject({ run: "mine", pairs: { "L-N": dead, "L-G": dead }, steps: { lift: {} } });
+    expect(of(merge, "work").pairs).not.toHaveProperty("N-G");
+    const other = of(decide(merge, new Map([[0, "theirs"]])), "work");
+    expect(other).toMatchObject({ run: "theirs", meterBefore: 120 });
+    expect(other.pairs).toEqual({ "N-G": dead });
+    expect(mergeRigs(null, mine, theirs).conflicts.map((c) => c.group)).toContainEqual(["evidence"]);
+    expect(of(mergeRigs(BASE, BASE, theirs), "work")).toMatchObject({ run: "theirs", pairs: { "N-G": dead } });
+  });
+
   it("carries a deletion over, unless the other side changed what it deleted", () => {
     expect(mergeRigs(BASE, BASE, without(BASE, "work j")).removed).toEqual(["work j"]);
     const changed = mergeRigs(BASE, edit(BASE, "work j", { screwsOut: 3 }), without(BASE, "work j"));

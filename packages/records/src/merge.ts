@@ -1,5 +1,6 @@
 import { canonical, recordKey } from "./preview.ts";
 import type { AnyRecord } from "./record.ts";
+import { EVIDENCE_FIELDS } from "./work.ts";
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -27,22 +28,11 @@ export interface Merge {
 /** Fields that say when, not what, and the answer that is worked out anew from the others: each side keeps its own. */
 const STAMPS = new Set(["updatedAt", "createdAt", "answer"]);
 /** Fields whose entries are groups of their own: ticks, events, runs and the like. */
-const MAPS = new Set([
-  "site",
-  "sources",
-  "pairs",
-  "capacitors",
-  "overrides",
-  "mounting",
-  "steps",
-  "power",
-  "closing",
-  "events",
-  "tests",
-  "proofs",
-  "leads",
-  "waits",
-]);
+const MAPS = new Set(["site", "mounting", "steps", "power", "closing", "events", "tests", "proofs", "leads", "waits"]);
+
+/** The evidence of one measuring, under one name: it comes from one side whole, so that what one phone measured never completes the other's proof of dead. */
+const EVIDENCE = "evidence";
+const EVIDENCE_SET: ReadonlySet<string> = new Set(EVIDENCE_FIELDS);
 
 /**
  * Merges the same rig from two devices, group of fields by group of fields, against what both last
@@ -132,7 +122,8 @@ function mergeRecord(
 const isEntry = (group: readonly string[]): boolean => group.length === 2;
 
 function groupsOf(a: AnyRecord, b: AnyRecord): readonly (readonly string[])[] {
-  const names = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((n) => !STAMPS.has(n));
+  const all = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((n) => !STAMPS.has(n));
+  const names = a.kind === "work" ? [...all.filter((n) => !EVIDENCE_SET.has(n)), EVIDENCE] : all;
   return names.flatMap((name): readonly (readonly string[])[] => {
     const maps = [a, b].map((r) => (r as unknown as Fields)[name]).filter(isMap);
     if (!MAPS.has(name) || maps.length === 0) return [[name]];
@@ -145,6 +136,7 @@ function isMap(value: unknown): value is Fields {
 }
 
 function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
+  if (record.kind === "work" && name === EVIDENCE) return Object.fromEntries(EVIDENCE_FIELDS.map((field) => [field, record[field]]));
   const value = (record as unknown as Fields)[name!];
   if (entry === undefined) return value;
   return isMap(value) ? value[entry] : undefined;
@@ -152,6 +144,8 @@ function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
 
 function withGroup(record: AnyRecord, [name, entry]: readonly string[], value: unknown): AnyRecord {
   const fields = record as unknown as Fields;
+  if (record.kind === "work" && name === EVIDENCE)
+    return EVIDENCE_FIELDS.reduce<AnyRecord>((into, field) => withGroup(into, [field], (value as Fields)[field]), record);
   const put = (into: Fields, key: string): Fields => {
     const { [key]: _gone, ...rest } = into;
     return value === undefined ? rest : { ...rest, [key]: value };

@@ -80,6 +80,13 @@ describe("a frozen proof", () => {
     expect(thaw(frozen, more)).toMatchObject({ same: true, since: true });
   });
 
+  it("is the same after a file has put its fields in another order", () => {
+    const turned = JSON.parse(JSON.stringify(frozen), (_key, value: unknown) =>
+      typeof value === "object" && value !== null && !Array.isArray(value) ? Object.fromEntries(Object.entries(value).toReversed()) : value,
+    ) as typeof frozen;
+    expect(thaw(turned, proved.input)).toMatchObject({ same: true, since: false });
+  });
+
   it("says so where it no longer shows the same", () => {
     expect(thaw({ ...frozen, shown: { ...frozen.shown, reduction: 0.7 } }, proved.input).same).toBe(false);
   });

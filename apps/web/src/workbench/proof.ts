@@ -1,8 +1,8 @@
-import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
 import { PROOF_PARAMS, type Predicted, type ProofInput, type ProofStudy, studyProof } from "@amp-saver/core/study/proof";
-import type { AirConditioner, Job, Learning, Proof, Reading, Rig } from "@amp-saver/records";
+import { type AirConditioner, canonical, type Job, type Learning, type Proof, type Reading, type Rig } from "@amp-saver/records";
 import { CORE_VERSION } from "./core-version.ts";
 import { learnView } from "./learning.ts";
+import { clampReading } from "./prove-view.ts";
 
 /** Minutes a run on a source is asked to last. */
 export const GOAL_MIN = PROOF_PARAMS.goalMin.value;
@@ -22,12 +22,6 @@ interface ProofRecords {
 /** The proof of a job as kept; null before anything of it is. */
 export function proofOf({ job, proofs }: Pick<ProofRecords, "job" | "proofs">): Proof | null {
   return proofs.find((p) => p.jobId === job.id) ?? null;
-}
-
-/** A reading as core judges it. */
-export function clampReading(r: Reading): ProofInput["readings"]["readings"][number] {
-  const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
-  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
 }
 
 /** The question that core answers about a job. */
@@ -84,8 +78,8 @@ export function thaw(
     verdict === frozen.shown.verdict &&
     (start?.reduction ?? null) === frozen.shown.reduction &&
     (start?.uncertainty ?? null) === frozen.shown.uncertainty;
-  const plain = (input: unknown): string => JSON.stringify({ ...(input as ProofInput), predicted: null });
-  return { study, same, since: plain(JSON.parse(JSON.stringify(now))) !== plain(frozen.input) };
+  const plain = (input: unknown): string => canonical({ ...(input as ProofInput), predicted: null });
+  return { study, same, since: plain(now) !== plain(frozen.input) };
 }
 
 /** The run that is on now; null for none. */

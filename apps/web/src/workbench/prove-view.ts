@@ -1,6 +1,13 @@
 import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
 import { LEARNING_RUN_PARAMS } from "@amp-saver/core/study/learning-runs";
-import { judgeRunning, READING_PARAMS, type ReadingStudy, type RunningVerdict, studyReadings } from "@amp-saver/core/study/reading";
+import {
+  type ClampReading,
+  judgeRunning,
+  READING_PARAMS,
+  type ReadingStudy,
+  type RunningVerdict,
+  studyReadings,
+} from "@amp-saver/core/study/reading";
 import type { AirConditioner, Reading } from "@amp-saver/records";
 
 /** One condition under which readings were taken, before against after. */
@@ -22,20 +29,16 @@ export interface ProveView {
   readonly mostA: number;
 }
 
+/** A reading as core judges it. */
+export function clampReading(r: Reading): Required<ClampReading> {
+  const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
+  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
+}
+
 /** Judges a job's readings and sets the conditions of both sides beside each other. */
 export function proveView(readings: readonly Reading[], unit: AirConditioner): ProveView {
   const study = studyReadings({
-    readings: readings.map((r) => ({
-      id: r.id,
-      when: r.when,
-      kind: r.mode,
-      conductor: r.conductor,
-      amps: r.amps,
-      tolerance: DEFAULT_TOLERANCE.measured,
-      sourceId: r.sourceId,
-      volts: r.volts,
-      restMin: r.restMin,
-    })),
+    readings: readings.map(clampReading),
     lockedRotorA: unit.lockedRotorA?.value ?? null,
   });
   const out = new Map(study.leftOut.map((l) => [l.id, l.reason]));

@@ -1,6 +1,6 @@
 import { studyReadings } from "@amp-saver/core/study/reading";
 import type { AirConditioner, Job, Reading, Work } from "@amp-saver/records";
-import { clampReading } from "./proof.ts";
+import { clampReading } from "./prove-view.ts";
 
 /** Middle and extremes of some figures. */
 interface Spread {

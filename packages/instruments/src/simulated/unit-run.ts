@@ -75,12 +75,12 @@ export class UnitRun {
     }
     if (!this.call || this.phase === "overload") return false;
     if (this.phase === "off" && nowS >= this.calledAtS + P.fanDelayS.value) this.phase = "fan";
-    if (this.phase === "fan" && nowS >= this.startsAtS(around.faults)) return this.begin(this.startsAtS(around.faults), around);
-    if (this.phase === "starting" && this.start !== null && this.startedAtS !== null) return this.finish(nowS, this.start, this.startedAtS);
+    if (this.phase === "fan" && nowS >= this.startsAtS(around.faults)) this.begin(this.startsAtS(around.faults), around);
+    else if (this.phase === "starting" && this.start !== null && this.startedAtS !== null) return this.finish(nowS, this.start, this.startedAtS);
     return false;
   }
 
-  /** Seconds since the call in which the starter, or whatever holds it, still waits; null where nothing does. */
+  /** Whether it is called and silent: the starter, or whatever else holds it, still waits. */
   waiting(): boolean {
     return this.phase === "fan" && this.call;
   }
@@ -105,7 +105,7 @@ export class UnitRun {
     return this.calledAtS + P.fanDelayS.value + own + (faults.has("thermostat") ? P.thermostatS.value : 0);
   }
 
-  private begin(atS: number, { source, outdoorC }: Surroundings): boolean {
+  private begin(atS: number, { source, outdoorC }: Surroundings): void {
     const method: StartCase["method"] = this.fitted ? { kind: "soft", limitA: this.memory.limitA } : { kind: "as-found" };
     const prepared = prepare({ unit: this.unit.given, source, method, backgroundA: 0, outdoorC, seconds: 3 });
     if (!prepared.ok) throw new Error(prepared.reason);
@@ -113,7 +113,6 @@ export class UnitRun {
     this.start = new StartRecord(rested ? prepared.value.input : notRested(prepared.value.input));
     this.startedAtS = atS;
     this.phase = "starting";
-    return false;
   }
 
   private finish(nowS: number, start: StartRecord, startedAtS: number): boolean {

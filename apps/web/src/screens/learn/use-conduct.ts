@@ -77,7 +77,7 @@ function useLinks(views: Views, displays: ReadonlyMap<string, Display>, tell: Co
       const { job, learning, state } = view;
       const display = learning.link === null ? undefined : displays.get(learning.link);
       const count = Object.keys(learning.events).length;
-      if (display?.kind !== "starter-link" || waiting.current.get(job.id) === count) continue;
+      if (display?.kind !== "starter-link" || waiting.current.get(job.id) === count || state.now.phase === "done") continue;
       const runs = display.status === "starting" || display.status === "running";
       const running = state.now.phase === "running";
       const seen = followed.current.get(job.id);

@@ -71,6 +71,14 @@ describe("runs and rests, conducted by what happened and when", () => {
     expect(after).toMatchObject({ clockBack: false, counted: 1, now: { phase: "resting", untilMs: back + 5 * MIN } });
   });
 
+  it("asks for no rest when the clock was set back before the first start", () => {
+    const events: RunEvent[] = [
+      { at: T0, what: "call" },
+      { at: T0 - 60 * MIN, what: "clock" },
+    ];
+    expect(conduct(RULE, events, T0 - 59 * MIN)).toMatchObject({ now: { phase: "ready" }, calledMs: T0 - 60 * MIN });
+  });
+
   it("depends on the events and the moment alone: looked at or not in between, it is the same", () => {
     const peaks = fc.array(fc.option(fc.double({ min: 10, max: 60, noNaN: true })), { maxLength: 6 });
     fc.assert(

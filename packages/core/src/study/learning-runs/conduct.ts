@@ -84,7 +84,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
         }
         break;
       case "clock":
-        since = event.at;
+        if (since !== null) since = event.at;
         if (calledMs !== null) calledMs = event.at;
         if (rested !== null && !running) rested = event.at;
         break;
