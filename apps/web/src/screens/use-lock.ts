@@ -26,21 +26,21 @@ export function useLock({ job, rig, unit, sources, works }: JobBundle, wiring: W
   /** The visit as it stood when a measuring was begun: until that is read back, further figures belong to it. */
   const begunOn = useRef<Work | null>(null);
 
-  const save: SaveWork = (change, field, entries) => {
+  const save: SaveWork = (change, field, entries, fresh) => {
     if (lock === null) setLocal((old) => old && { ...old, at: Date.now() });
-    void commit(workCommit(job, change, field, entries));
+    void commit(workCommit(job, change, field, entries, fresh));
   };
-  const saveEvidence: SaveWork = (change, field, entries) => {
+  const saveEvidence: SaveWork = (change, field, entries, fresh) => {
     const at = Date.now();
     if (begunOn.current === stored || work === stored) {
       setLocal((old) => old && { ...old, at });
-      void commit(workCommit(job, change, field, entries));
+      void commit(workCommit(job, change, field, entries, fresh));
       return;
     }
     begunOn.current = stored;
     const run = newId<string>();
     setLocal(() => ({ run, evidence: null, at }));
-    void commit(workCommit(job, { ...NO_EVIDENCE, run, ...change }, field, entries));
+    void commit(workCommit(job, { ...NO_EVIDENCE, run, ...change }, field, entries, fresh));
   };
   const log = (what: Work["events"][number]["what"]): void => {
     const events = [...stored.events, { at: nowIso(), what }].slice(-MOST_EVENTS);

@@ -194,13 +194,19 @@ export function deleteSoundCommit(sound: Sound): Commit {
 export type Entries = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
 
 /** What is known of a unit's wiring changed; the record begins with its first change. */
-export function wiringCommit(unit: AirConditioner, change: Partial<Wiring>, field: string, entries: Entries = {}): Commit {
-  return begunCommit(newWiring(nowIso(), unit), change, field, entries);
+export function wiringCommit(
+  unit: AirConditioner,
+  change: Partial<Wiring>,
+  field: string,
+  entries: Entries = {},
+  fresh: Entries = {},
+): Commit {
+  return begunCommit(newWiring(nowIso(), unit), change, field, entries, fresh);
 }
 
 /** What is known of a visit changed; the record begins with its first change. */
-export function workCommit(job: Job, change: Partial<Work>, field: string, entries: Entries = {}): Commit {
-  return begunCommit(newWork(nowIso(), job), change, field, entries);
+export function workCommit(job: Job, change: Partial<Work>, field: string, entries: Entries = {}, fresh: Entries = {}): Commit {
+  return begunCommit(newWork(nowIso(), job), change, field, entries, fresh);
 }
 
 /** Something of a job's learning runs changed; the record begins with its first change. */
@@ -230,13 +236,19 @@ export function proofCommit(job: Job, change: Partial<Proof>, field: string, ent
   return begunCommit(newProof(nowIso(), job), change, field, entries);
 }
 
-function begunCommit(fresh: Wiring | Work | Learning | Proof, change: object, field: string, entries: Entries): Commit {
-  const { kind, id } = fresh;
+function begunCommit(
+  begun: Wiring | Work | Learning | Proof,
+  change: object,
+  field: string,
+  entries: Entries,
+  fresh: Entries = {},
+): Commit {
+  const { kind, id } = begun;
   return {
     label: "edit",
     changes: [
-      { kind, id, absent: fresh },
-      { kind, id, patch: { ...change, updatedAt: nowIso() }, entries },
+      { kind, id, absent: begun },
+      { kind, id, patch: { ...change, updatedAt: nowIso() }, entries, fresh },
     ],
     mergeKey: `${kind} ${id} ${field}`,
   };

@@ -125,6 +125,18 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       expect(Object.keys((await store.get("rig", "a"))?.note ?? {}).length).toBe(1);
     });
 
+    it("begins an entry that is not there with what it is given, and keeps what another tick has begun meanwhile", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      const neither = { notes: { x: { off: false, locked: false } } };
+      const tick = (change: object) => ({
+        label: "edit" as const,
+        changes: [{ kind: "rig" as const, id: "a", patch: {}, entries: { notes: { x: change } }, fresh: neither }],
+      });
+      await Promise.all([store.commit(tick({ off: true })), store.commit(tick({ locked: true }))]);
+      expect(await store.get("rig", "a")).toMatchObject({ notes: { x: { off: true, locked: true } } });
+    });
+
     it("saves silently without a step to undo", async () => {
       const store = await fresh();
       await store.commit({ label: "answer", silent: true, changes: [put(rig("a"))] });

@@ -61,7 +61,17 @@ export function resolve(change: Change | Patch | Absent, before: AnyRecord | nul
   if ("after" in change) return { kind, id, before, after: change.after };
   if ("absent" in change) return { kind, id, before, after: before ?? change.absent };
   if (before === null) return { kind, id, before, after: null };
-  return { kind, id, before, after: merged({ ...before, ...change.patch }, change.entries ?? {}) as AnyRecord };
+  return { kind, id, before, after: merged(under({ ...before, ...change.patch }, change.fresh ?? {}), change.entries ?? {}) as AnyRecord };
+}
+
+/** What is there, with what is to begin laid under it where nothing is yet. */
+function under(old: object, fresh: object): object {
+  const kept = old as Record<string, unknown>;
+  const laid = Object.entries(fresh).map(([name, value]) => {
+    const there = kept[name];
+    return [name, isPlain(there) && isPlain(value) ? under(there, value) : (there ?? value)] as const;
+  });
+  return { ...kept, ...Object.fromEntries(laid) };
 }
 
 /** Entries laid into an object, and into the objects inside it; undefined clears one. */

@@ -14,6 +14,8 @@ export interface Patch {
   readonly patch: Readonly<Record<string, unknown>>;
   /** Entries of fields that are objects, whatever the other entries have become meanwhile; undefined clears one. */
   readonly entries?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+  /** What such entries begin with where they are not there yet; what is there stays. */
+  readonly fresh?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
 }
 
 /** A record put in place where there is none yet; what is there stays. */

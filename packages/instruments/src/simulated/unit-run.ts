@@ -76,7 +76,8 @@ export class UnitRun {
     if (!this.call || this.phase === "overload") return false;
     if (this.phase === "off" && nowS >= this.calledAtS + P.fanDelayS.value) this.phase = "fan";
     if (this.phase === "fan" && nowS >= this.startsAtS(around.faults)) this.begin(this.startsAtS(around.faults), around);
-    else if (this.phase === "starting" && this.start !== null && this.startedAtS !== null) return this.finish(nowS, this.start, this.startedAtS);
+    else if (this.phase === "starting" && this.start !== null && this.startedAtS !== null)
+      return this.finish(nowS, this.start, this.startedAtS);
     return false;
   }
 

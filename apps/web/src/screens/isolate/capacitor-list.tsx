@@ -5,6 +5,8 @@ import { againIn, type IsolationView } from "../../workbench/isolation.ts";
 import type { SaveWork } from "../save-work.ts";
 import { VoltsField } from "./volts-field.tsx";
 
+const UNREAD = { first: null, firstAt: null, second: null } as const;
+
 interface CapacitorListProps {
   readonly view: IsolationView;
   readonly work: Work;
@@ -20,9 +22,9 @@ export function CapacitorList({ view, work, nameOf, now, save }: CapacitorListPr
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.capacitors}</h2>
       <p className="py-1 text-[15px]">{ISOLATE.capacitorsHelp}</p>
       {view.capacitors.map(({ id, bleed }) => {
-        const kept = work.capacitors[id] ?? { first: null, firstAt: null, second: null };
+        const kept = work.capacitors[id] ?? UNREAD;
         const set = (change: Partial<typeof kept>): void =>
-          save({}, `capacitor ${id}`, { capacitors: { [id]: work.capacitors[id] === undefined ? { ...kept, ...change } : change } });
+          save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
         const wait = againIn(kept.firstAt, now);
         const name = nameOf(id);
         return (

@@ -1,5 +1,4 @@
 import type { Work } from "@amp-saver/records";
-import { useRef } from "react";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { IsolationView } from "../../workbench/isolation.ts";
@@ -16,20 +15,13 @@ interface FeedListProps {
 
 /** One pair of ticks for everything that can feed the circuit of this rig. */
 export function FeedList({ view, work, nameOf, save }: FeedListProps) {
-  /** Ticks of a source that may still be on their way into the record: a quick second one keeps the first. */
-  const sent = useRef(new Map<string, Work["sources"][string]>());
   return (
     <section className="mt-5">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.feeds}</h2>
       {view.feeds.map(({ id, kind }) => {
-        const there = work.sources[id];
-        const kept = there ?? NEITHER;
-        const set = (change: Partial<typeof kept>): void => {
-          const whole = { ...(there ?? sent.current.get(id) ?? NEITHER), ...change };
-          sent.current.set(id, whole);
-          save({}, `source ${id}`, { sources: { [id]: there === undefined ? whole : change } });
-        };
-        if (there !== undefined) sent.current.delete(id);
+        const kept = work.sources[id] ?? NEITHER;
+        const set = (change: Partial<typeof kept>): void =>
+          save({}, `source ${id}`, { sources: { [id]: change } }, { sources: { [id]: NEITHER } });
         return (
           <div key={id}>
             <Tick label={ISOLATE.off(nameOf(id))} help={ISOLATE.feedHelp[kind]} ticked={kept.off} onChange={(off) => set({ off })} />

@@ -11,6 +11,6 @@ export interface PartProps {
   readonly starter: Starter | undefined;
   readonly view: PlanView;
   readonly names: WiringNames;
-  /** Saves fields, or only some entries of fields that are objects. */
-  readonly save: (change: Partial<Wiring>, field: string, entries?: Entries) => void;
+  /** Saves fields, or only some entries of fields that are objects; `fresh` is what those begin with where they are not there yet. */
+  readonly save: (change: Partial<Wiring>, field: string, entries?: Entries, fresh?: Entries) => void;
 }

@@ -20,7 +20,7 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [params, setParams] = useSearchParams();
   const { unit } = bundle;
   const { wiring, starter, plan: view, names } = useUnitWiring(bundle);
-  const save: PartProps["save"] = (change, field, entries) => void commit(wiringCommit(unit, change, field, entries));
+  const save: PartProps["save"] = (change, field, entries, fresh) => void commit(wiringCommit(unit, change, field, entries, fresh));
   const part: View = VIEWS.find((v) => v === params.get("part")) ?? "found";
   const props: PartProps = { bundle, wiring, starter, view, names, save };
   const choice = (

@@ -22,8 +22,7 @@ type Reading = NonNullable<Proof["reading"]>;
 /** Proofs of one conductor before it is opened or cut. */
 export function ProofForm({ id, wiring, photos, asFound, names, save }: ProofFormProps) {
   const { record, release } = proofOf(wiring, photos, id);
-  const set = (change: Partial<Proof>): void =>
-    save({}, `proof ${id}`, { proofs: { [id]: wiring.proofs[id] === undefined ? { ...record, ...change } : change } });
+  const set = (change: Partial<Proof>): void => save({}, `proof ${id}`, { proofs: { [id]: change } }, { proofs: { [id]: { ...record } } });
   const reading = record.reading ?? { bothEndsFree: false, ohm: null, openToOthers: false };
   const read = (change: Partial<Reading>): void =>
     set({ reading: record.reading === null ? { ...reading, ...change } : (change as Reading) });
