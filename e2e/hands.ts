@@ -45,10 +45,13 @@ export async function named(page: Page, role: string, name: string): Promise<Ele
   return found;
 }
 
-/** Presses a button by its name, with the mouse or a finger; one that was drawn anew meanwhile is looked for again, as a hand would. */
+/** Presses a button by its name, with the mouse or a finger, as a hand would: not while it is greyed, and again when it was drawn anew meanwhile. */
 export async function press(page: Page, name: string, how: "click" | "tap" = "click", role = "button"): Promise<void> {
   for (let tries = 3; ; tries--) {
-    const button = await named(page, role, name);
+    const button = await until(`${name} to be pressed`, async () => {
+      const found = await named(page, role, name);
+      return (await found.evaluate((e) => (e as HTMLButtonElement).disabled === true).catch(() => true)) ? notYet("greyed") : found;
+    });
     try {
       await button.scrollIntoView();
       await (how === "tap" ? button.tap() : button.click());

@@ -61,6 +61,7 @@ describe("two phones and one rig", () => {
     expect(await axeFindings(page)).toEqual([]);
     await here.tap();
     await press(page, "Take it in", "tap");
+    await until("it to be taken in", async () => JSON.stringify(await allRecords(page)).includes('"value":12.9'));
     await go(page, "/job/demo-front-job/survey");
     expect(await fieldValue(page, "Locked rotor amps")).toBe("64");
     expect(await fieldValue(page, "Rated load amps")).toBe("12.9");
