@@ -1,4 +1,4 @@
-import { type AnyRecord, newRig, newUnit, type RigId, type UnitId } from "@amp-saver/records";
+import { type AnyRecord, type JobId, newGenerator, newJob, newRig, newUnit, type RigId, type SourceId, type UnitId } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
 import type { RecordStore } from "./port.ts";
 
@@ -182,13 +182,59 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       const store = await fresh();
       expect(await store.shared("a")).toEqual({ states: [], seen: [] });
       const shared = { states: [{ revision: "one", records: [rig("a")] }], seen: ["zero", "one"] };
-      expect(await store.keepShared("a", shared)).toEqual({ ok: true });
+      expect(await store.keepShared(new Map([["a", shared]]))).toEqual({ ok: true });
       await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
       await store.undo();
       expect(await store.shared("a")).toEqual(shared);
       expect(await store.shared("b")).toEqual({ states: [], seen: [] });
       store.close();
-      expect(await store.keepShared("a", shared)).toEqual({ ok: false, reason: "closed" });
+      expect(await store.keepShared(new Map([["a", shared]]))).toEqual({ ok: false, reason: "closed" });
+    });
+
+    it("sums every rig up as it is now, whatever was changed, deleted or undone", async () => {
+      const store = await fresh();
+      const job = newJob({ id: "j" as JobId, now: NOW }, "a" as RigId, "u" as UnitId, "Will it start?");
+      const gen = newGenerator({ id: "s" as SourceId, now: NOW }, "a" as RigId, "Generator", "generator");
+      const sums = async () => (await store.summaries()).map((s) => [s.name, s.units, s.sources, s.jobs.map((j) => [j.title, j.stage, j.unitName, j.sourceName])]);
+      await store.commit({ label: "new-rig", changes: [put(rig("a")), put(rig("b", "Fennel Row")), put(unit("u", "a")), put(job), put(gen)] });
+      const first = await sums();
+      expect(first.toSorted()).toEqual([
+        ["Fennel Row", [], [], []],
+        ["Tin Lantern", ["Front"], ["Generator"], [["Will it start?", "survey", "Front", null]]],
+      ]);
+      await store.commit({ label: "edit", changes: [{ kind: "job", id: "j", patch: { stage: "prove", sourceId: "s" } }] });
+      await store.commit({ label: "edit", changes: [{ kind: "unit", id: "u", patch: { name: "Rear" } }] });
+      await store.commit({ label: "delete-rig", changes: [away(rig("b"))] });
+      expect(await sums()).toEqual([["Tin Lantern", ["Rear"], ["Generator"], [["Will it start?", "prove", "Rear", "Generator"]]]]);
+      await store.commit({ label: "edit", changes: [away(unit("u", "a"))] });
+      expect(await sums()).toEqual([["Tin Lantern", [], ["Generator"], []]]);
+      for (let k = 0; k < 4; k++) await store.undo();
+      expect((await sums()).toSorted()).toEqual(first.toSorted());
+    });
+
+    it("takes many records in at once, tells how far it is, and takes them back as one step", async () => {
+      const store = await fresh();
+      const many = Array.from({ length: 2500 }, (_, k) => rig(`r${k}`));
+      const told: number[] = [];
+      await store.commit({ label: "import", changes: [put(rig("r7", "was here"))] });
+      await store.commit({ label: "import", changes: many.map(put) }, (share) => told.push(share));
+      expect(told.at(-1)).toBe(1);
+      expect(told).toEqual(told.toSorted((a, b) => a - b));
+      expect((await store.summaries()).length).toBe(2500);
+      await store.undo();
+      expect((await store.list("rig")).map((r) => r.name)).toEqual(["was here"]);
+      await store.redo();
+      expect((await store.list("rig")).length).toBe(2500);
+      expect((await store.get("rig", "r7"))?.name).toBe("Tin Lantern");
+    });
+
+    it("brings back by redo what a silent change had made of it meanwhile", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
+      await store.commit({ label: "answer", silent: true, changes: [{ kind: "rig", id: "a", patch: { note: "worked out" } }] });
+      await store.undo();
+      await store.redo();
+      expect((await store.get("rig", "a"))?.note).toBe("worked out");
     });
 
     it("refuses after it is closed", async () => {

@@ -1,112 +1,23 @@
-import { type AnyRecord, migrate, RECORD_KINDS, type RecordKind, type RecordOf, type RigId, rigOf, type Step } from "@amp-saver/records";
-import { Dexie, type EntityTable } from "dexie";
-import {
-  collapsed,
-  continues,
-  type DoneChange,
-  fold,
-  historyOf,
-  type JournalEntry,
-  nextRedo,
-  nextUndo,
-  type Placed,
-  resolve,
-} from "./journal.ts";
-import { type Change, type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult } from "./port.ts";
+import { type AnyRecord, isSummed, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf } from "@amp-saver/records";
+import { Dexie } from "dexie";
+import { dropLonePixels, migrateInPlace, sumUp, summariesOf, type Versions } from "./care.ts";
+import { Database } from "./database.ts";
+import { continues, type DoneChange, furtherSides, historyOf, nextRedo, nextUndo, resolved, type Side, type Step, sideOf, stepOf } from "./journal.ts";
+import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult, type Tell } from "./port.ts";
 
-/** A record as it lies in its table: the rig it belongs to is indexed beside it. */
-interface Row {
-  readonly id: string;
-  readonly rig: string;
-  readonly record: AnyRecord;
-}
-
-/** The pixels of a photo, under its id. */
-interface PixelRow {
-  readonly id: string;
-  readonly bytes: Uint8Array<ArrayBuffer>;
-}
-
-/** What is remembered of a rig's travels, under its id. */
-interface ShareRow extends SharedRig {
-  readonly id: string;
-}
-
-type JournalRow = JournalEntry & { seq: number };
-
-/** Kinds of the first released database. */
-const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;
-/** Kinds of the second. */
-const SECOND_KINDS = [...FIRST_KINDS, "starter"] as const;
-/** Kinds of the third. */
-const THIRD_KINDS = [...SECOND_KINDS, "load"] as const;
-/** Kinds of the fourth. */
-const FOURTH_KINDS = [...THIRD_KINDS, "photo", "wiring", "work", "sound"] as const;
 /** Where the rig is indexed for what belongs to none. */
 const NO_RIG = "";
-
-class Database extends Dexie {
-  readonly journal!: EntityTable<JournalRow, "seq">;
-  readonly pixels!: EntityTable<PixelRow, "id">;
-  readonly shares!: EntityTable<ShareRow, "id">;
-
-  constructor(name: string) {
-    super(name);
-    const tables = (kinds: readonly RecordKind[]) => Object.fromEntries(kinds.map((kind) => [kind, "id, rig"]));
-    this.version(1).stores({ ...tables(FIRST_KINDS), journal: "++seq" });
-    this.version(2).stores(tables(SECOND_KINDS));
-    this.version(3).stores(tables(THIRD_KINDS));
-    this.version(4).stores({ ...tables(FOURTH_KINDS), pixels: "id" });
-    this.version(5).stores({ ...tables(RECORD_KINDS), shares: "id" });
-  }
-
-  rows(kind: RecordKind): EntityTable<Row, "id"> {
-    return this.table(kind);
-  }
-}
-
-/** Migration steps by kind; the released ones unless a test brings its own. */
-export type Versions = Readonly<Record<RecordKind, { readonly newest: number; readonly steps: Readonly<Record<number, Step>> }>>;
+/** Rows written at a time. */
+const CHUNK = 1000;
 
 /** Opens the store in the browser's own database; records of older versions are brought up to date in place. */
 export async function dexieStore(name: string, versions: Versions): Promise<RecordStore> {
   const db = new Database(name);
   await db.open();
   await migrateInPlace(db, versions);
+  await sumUp(db);
   await dropLonePixels(db);
   return new DexieStore(db);
-}
-
-async function migrateInPlace(db: Database, versions: Versions): Promise<void> {
-  await db.transaction("rw", db.tables, async () => {
-    for (const kind of RECORD_KINDS) {
-      const { newest, steps } = versions[kind];
-      await db
-        .rows(kind)
-        .filter((row) => row.record.schema < newest)
-        .modify((row, ref) => {
-          const migrated = migrate(row.record as unknown as Record<string, unknown>, newest, steps);
-          if (migrated.ok) ref.value = { ...row, record: migrated.value as unknown as AnyRecord };
-        });
-    }
-  });
-}
-
-/** Kinds whose bytes lie beside the records. */
-const PIXELED = ["photo", "sound", "waveform"] as const;
-
-/** Pixels whose photo is neither kept nor to be had back by undo or redo are let go. */
-async function dropLonePixels(db: Database): Promise<void> {
-  await db.transaction("rw", db.tables, async () => {
-    const ids = (await db.pixels.toCollection().primaryKeys()) as string[];
-    if (ids.length === 0) return;
-    const kept = new Set<unknown>();
-    for (const kind of PIXELED) for (const id of await db.rows(kind).toCollection().primaryKeys()) kept.add(id);
-    await db.journal.each(({ changes }) => {
-      for (const change of changes) if ((PIXELED as readonly string[]).includes(change.kind)) kept.add(change.id);
-    });
-    await db.pixels.bulkDelete(ids.filter((id) => !kept.has(id)));
-  });
 }
 
 class DexieStore implements RecordStore {
@@ -128,29 +39,34 @@ class DexieStore implements RecordStore {
     return rows.map((row) => row.record) as RecordOf[K][];
   }
 
-  commit(commit: Commit): Promise<StoreResult> {
+  summaries(): Promise<readonly RigSummary[]> {
+    return this.db.summaries.toArray();
+  }
+
+  commit(commit: Commit, tell?: Tell): Promise<StoreResult> {
     return this.write(async () => {
-      const done: DoneChange[] = [];
-      for (const change of commit.changes) {
-        const resolved = resolve(change, (await this.db.rows(change.kind).get(change.id))?.record ?? null);
-        done.push(resolved);
-        await this.put(resolved, resolved.after);
-      }
-      if (commit.silent !== true) await this.remember(commit, collapsed(done));
+      const before = await this.before(commit.changes);
+      const done = resolved(commit.changes, (kind, id) => before.get(`${kind} ${id}`) ?? null);
+      await this.put(
+        done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })),
+        before,
+        tell,
+      );
+      if (commit.silent !== true) await this.remember(commit, done);
       return true;
     });
   }
 
   undo(): Promise<StoreResult> {
-    return this.step(nextUndo, (c) => c.before, true);
+    return this.step(nextUndo, true);
   }
 
   redo(): Promise<StoreResult> {
-    return this.step(nextRedo, (c) => c.after, false);
+    return this.step(nextRedo, false);
   }
 
   async history() {
-    return historyOf(await this.placed());
+    return historyOf(await this.steps());
   }
 
   async pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
@@ -169,9 +85,9 @@ class DexieStore implements RecordStore {
     return { states: row?.states ?? [], seen: row?.seen ?? [] };
   }
 
-  keepShared(rigId: string, shared: SharedRig): Promise<StoreResult> {
+  keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult> {
     return this.write(async () => {
-      await this.db.shares.put({ id: rigId, ...shared });
+      await this.db.shares.bulkPut([...shared].map(([id, travels]) => ({ id, ...travels })));
       return true;
     });
   }
@@ -187,38 +103,94 @@ class DexieStore implements RecordStore {
     this.db.close();
   }
 
-  private async placed(): Promise<Placed[]> {
-    return (await this.db.journal.orderBy("seq").toArray()).map((row) => ({ seq: row.seq, entry: row }));
+  private steps(): Promise<Step[]> {
+    return this.db.steps.orderBy("seq").toArray();
   }
 
-  private step(find: typeof nextUndo, to: (change: DoneChange) => AnyRecord | null, undone: boolean): Promise<StoreResult> {
+  private step(find: typeof nextUndo, undone: boolean): Promise<StoreResult> {
     return this.write(async () => {
-      const target = find(await this.placed());
+      const target = find(await this.steps());
       if (target === undefined) return false;
-      for (const change of target.entry.changes) await this.put(change, to(change));
-      await this.db.journal.update(target.seq, { undone });
+      const sides = await this.sidesOf(target);
+      const before = await this.before(sides);
+      await this.put(sides, before);
+      await this.db.sides.where("seq").equals(target.seq).delete();
+      await this.keepSides(
+        target.seq,
+        sides.map(({ kind, id }) => ({ kind, id, to: before.get(`${kind} ${id}`) ?? null })),
+      );
+      await this.db.steps.update(target.seq, { undone });
       return true;
     });
   }
 
-  private async put(change: Change, record: AnyRecord | null): Promise<void> {
-    const table = this.db.rows(change.kind);
-    if (record === null) await table.delete(change.id);
-    else await table.put({ id: change.id, rig: rigOf(record) ?? NO_RIG, record });
+  private async sidesOf({ seq }: Step): Promise<readonly Side[]> {
+    return (await this.db.sides.where("seq").equals(seq).sortBy("at")).flatMap((row) => row.sides);
+  }
+
+  private async keepSides(seq: number, sides: readonly Side[]): Promise<void> {
+    for (let from = 0; from < sides.length; from += CHUNK) await this.db.sides.add({ seq, sides: sides.slice(from, from + CHUNK) });
+  }
+
+  /** What is there now of the records that will be changed. */
+  private async before(changes: readonly { readonly kind: RecordKind; readonly id: string }[]): Promise<ReadonlyMap<string, AnyRecord>> {
+    const found = new Map<string, AnyRecord>();
+    for (const [kind, ids] of grouped(changes.map(({ kind, id }) => [kind, id] as const)))
+      for (const row of await this.db.rows(kind).bulkGet([...new Set(ids)])) if (row !== undefined) found.set(`${kind} ${row.id}`, row.record);
+    return found;
+  }
+
+  private async put(sides: readonly Side[], before: ReadonlyMap<string, AnyRecord>, tell?: Tell): Promise<void> {
+    let written = 0;
+    for (const [kind, own] of grouped(sides.map((side) => [side.kind, side] as const))) {
+      const table = this.db.rows(kind);
+      for (let from = 0; from < own.length; from += CHUNK) {
+        const part = own.slice(from, from + CHUNK);
+        const gone = part.filter((s) => s.to === null).map((s) => s.id);
+        if (gone.length > 0) await table.bulkDelete(gone);
+        const rows = part.flatMap(({ id, to }) => (to === null ? [] : [{ id, rig: rigOf(to) ?? NO_RIG, record: to }]));
+        if (rows.length > 0) await table.bulkPut(rows);
+        written += part.length;
+        tell?.(written / sides.length);
+      }
+    }
+    await this.sumUp(sides, before);
+  }
+
+  /** Brings the summaries of the rigs that were touched up to date. */
+  private async sumUp(sides: readonly Side[], before: ReadonlyMap<string, AnyRecord>): Promise<void> {
+    const touched = new Set<string>();
+    for (const { kind, id, to } of sides)
+      for (const record of [to, before.get(`${kind} ${id}`) ?? null]) if (record !== null && isSummed(record)) touched.add(rigOf(record)!);
+    if (touched.size === 0) return;
+    const fresh = await summariesOf(this.db, [...touched]);
+    const there = new Set(fresh.map((s) => s.id));
+    const gone = [...touched].filter((id) => !there.has(id));
+    if (gone.length > 0) await this.db.summaries.bulkDelete(gone);
+    await this.db.summaries.bulkPut([...fresh]);
   }
 
   private async remember(commit: Commit, done: readonly DoneChange[]): Promise<void> {
-    const journal = await this.placed();
-    await this.db.journal.bulkDelete(journal.filter((p) => p.entry.undone).map((p) => p.seq));
-    const latest = journal.findLast((p) => !p.entry.undone);
+    const all = await this.steps();
+    await this.forget(all.filter((s) => s.undone));
+    const kept = all.filter((s) => !s.undone);
+    const latest = kept.at(-1);
     const at = Date.now();
-    if (latest !== undefined && continues(latest.entry, commit, at)) {
-      await this.db.journal.put({ ...fold(latest.entry, done, at), seq: latest.seq });
+    if (continues(latest, commit, at)) {
+      await this.keepSides(latest.seq, furtherSides(await this.sidesOf(latest), done));
+      await this.db.steps.update(latest.seq, { at });
       return;
     }
-    await this.db.journal.add({ label: commit.label, changes: done, mergeKey: commit.mergeKey ?? null, at, undone: false } as JournalRow);
-    const over = journal.length + 1 - JOURNAL_MOST;
-    if (over > 0) await this.db.journal.bulkDelete(journal.slice(0, over).map((p) => p.seq));
+    const seq = await this.db.steps.add(stepOf(commit, done, at));
+    await this.keepSides(seq, done.map(sideOf));
+    await this.forget(kept.slice(0, Math.max(0, kept.length + 1 - JOURNAL_MOST)));
+  }
+
+  private async forget(steps: readonly Step[]): Promise<void> {
+    if (steps.length === 0) return;
+    const seqs = steps.map((s) => s.seq);
+    await this.db.steps.bulkDelete(seqs);
+    await this.db.sides.where("seq").anyOf(seqs).delete();
   }
 
   private async write(work: () => Promise<boolean>): Promise<StoreResult> {
@@ -232,8 +204,20 @@ class DexieStore implements RecordStore {
   }
 }
 
+function grouped<T>(pairs: readonly (readonly [RecordKind, T])[]): ReadonlyMap<RecordKind, readonly T[]> {
+  const groups = new Map<RecordKind, T[]>();
+  for (const [kind, item] of pairs) {
+    const group = groups.get(kind);
+    if (group === undefined) groups.set(kind, [item]);
+    else group.push(item);
+  }
+  return groups;
+}
+
+/** The store's word for what the browser threw; of many writes at once the first that failed counts. */
 function failureOf(error: unknown): StoreFailure {
-  const names = [error, (error as { inner?: unknown } | null)?.inner].map((e) => (e instanceof Error ? e.name : ""));
+  const { inner, failures } = (error ?? {}) as { inner?: unknown; failures?: readonly unknown[] };
+  const names = [error, inner, ...(failures ?? [])].map((e) => (e instanceof Error ? e.name : ""));
   if (names.includes("QuotaExceededError")) return "full";
   if (names.includes("DatabaseClosedError") || names.includes("InvalidStateError")) return "closed";
   return "aborted";

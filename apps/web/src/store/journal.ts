@@ -1,43 +1,52 @@
-import type { AnyRecord, RecordKind } from "@amp-saver/records";
+import { type AnyRecord, type RecordKind, recordKey } from "@amp-saver/records";
 import { type Absent, type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
 
-/** One change as it was done, with what was there before. */
-export interface DoneChange extends Change {
+/** One change as it is done, with what was there before. */
+export interface DoneChange {
+  readonly kind: RecordKind;
+  readonly id: string;
   readonly before: AnyRecord | null;
+  readonly after: AnyRecord | null;
 }
 
-/** One undoable step. */
-export interface JournalEntry {
+/** What the next press of undo or redo puts in place of one record: the step keeps only the side that is not there now. */
+export interface Side {
+  readonly kind: RecordKind;
+  readonly id: string;
+  readonly to: AnyRecord | null;
+}
+
+/** One undoable step, without what it puts back. */
+export interface Step {
+  readonly seq: number;
   readonly label: CommitLabel;
-  readonly changes: readonly DoneChange[];
   readonly mergeKey: string | null;
   readonly at: number;
   readonly undone: boolean;
+  /** Records with bytes of their own among those it changed. */
+  readonly files: readonly string[];
 }
 
-/** An entry and its place in the journal. */
-export interface Placed {
-  readonly seq: number;
-  readonly entry: JournalEntry;
+/** Kinds whose bytes lie beside the records. */
+const PIXELED: readonly RecordKind[] = ["photo", "sound", "waveform"];
+
+/** The step that undo would take back, given all in order. */
+export function nextUndo(steps: readonly Step[]): Step | undefined {
+  return steps.findLast((s) => !s.undone);
 }
 
-/** The entry that undo would take back, given the journal in order. */
-export function nextUndo<T extends { readonly entry: JournalEntry }>(journal: readonly T[]): T | undefined {
-  return journal.findLast((p) => !p.entry.undone);
-}
-
-/** The entry that redo would do again. */
-export function nextRedo<T extends { readonly entry: JournalEntry }>(journal: readonly T[]): T | undefined {
-  return journal.find((p) => p.entry.undone);
+/** The step that redo would do again. */
+export function nextRedo(steps: readonly Step[]): Step | undefined {
+  return steps.find((s) => s.undone);
 }
 
 /** What the interface may offer. */
-export function historyOf(journal: readonly Placed[]): History {
-  return { undo: nextUndo(journal)?.entry.label ?? null, redo: nextRedo(journal)?.entry.label ?? null };
+export function historyOf(steps: readonly Step[]): History {
+  return { undo: nextUndo(steps)?.label ?? null, redo: nextRedo(steps)?.label ?? null };
 }
 
-/** Whether a commit continues the latest entry: the same field, a moment later. */
-export function continues(latest: JournalEntry | undefined, commit: Commit, now: number): boolean {
+/** Whether a commit continues the latest step: the same field, a moment later. */
+export function continues(latest: Step | undefined, commit: Commit, now: number): latest is Step {
   return (
     latest !== undefined &&
     !latest.undone &&
@@ -47,16 +56,35 @@ export function continues(latest: JournalEntry | undefined, commit: Commit, now:
   );
 }
 
-/** The latest entry with a commit folded in: first before, last after. */
-export function fold(latest: JournalEntry, done: readonly DoneChange[], now: number): JournalEntry {
-  const key = (c: { kind: RecordKind; id: string }): string => `${c.kind} ${c.id}`;
-  const earlier = new Map(latest.changes.map((c) => [key(c), c]));
-  for (const change of done) earlier.set(key(change), { ...change, before: earlier.get(key(change))?.before ?? change.before });
-  return { ...latest, changes: [...earlier.values()], at: now };
+/** A new step for a commit, but for its place. */
+export function stepOf(commit: Commit, done: readonly DoneChange[], at: number): Omit<Step, "seq"> {
+  const files = done.filter((c) => PIXELED.includes(c.kind)).map((c) => c.id);
+  return { label: commit.label, mergeKey: commit.mergeKey ?? null, at, undone: false, files };
+}
+
+/** What undo needs of a change. */
+export const sideOf = ({ kind, id, before }: DoneChange): Side => ({ kind, id, to: before });
+
+/** Sides of changes that continue a step: what it already puts back stays. */
+export function furtherSides(sides: readonly Side[], done: readonly DoneChange[]): readonly Side[] {
+  const there = new Set(sides.map(recordKey));
+  return done.filter((c) => !there.has(recordKey(c))).map(sideOf);
+}
+
+/** A commit's changes one after the other, each on what the one before left; several of one record as one. */
+export function resolved(changes: Commit["changes"], beforeOf: (kind: RecordKind, id: string) => AnyRecord | null): readonly DoneChange[] {
+  const done = new Map<string, DoneChange>();
+  for (const change of changes) {
+    const key = recordKey(change);
+    const earlier = done.get(key);
+    const next = resolve(change, earlier === undefined ? beforeOf(change.kind, change.id) : earlier.after);
+    done.set(key, earlier === undefined ? next : { ...next, before: earlier.before });
+  }
+  return [...done.values()];
 }
 
 /** A change with what was there before; a patch of a record that is gone changes nothing. */
-export function resolve(change: Change | Patch | Absent, before: AnyRecord | null): DoneChange {
+function resolve(change: Change | Patch | Absent, before: AnyRecord | null): DoneChange {
   const { kind, id } = change;
   if ("after" in change) return { kind, id, before, after: change.after };
   if ("absent" in change) return { kind, id, before, after: before ?? change.absent };
@@ -90,14 +118,4 @@ function cleared(change: object, name: string): boolean {
 
 function isPlain(value: unknown): value is object {
   return typeof value === "object" && value !== null && !Array.isArray(value);
-}
-
-/** Several changes of one record as one: what was there first, what is there last. */
-export function collapsed(done: readonly DoneChange[]): readonly DoneChange[] {
-  const byKey = new Map<string, DoneChange>();
-  for (const change of done) {
-    const key = `${change.kind} ${change.id}`;
-    byKey.set(key, { ...change, before: byKey.has(key) ? byKey.get(key)!.before : change.before });
-  }
-  return [...byKey.values()];
 }

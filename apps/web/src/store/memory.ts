@@ -1,17 +1,5 @@
-import type { AnyRecord, RecordKind, RecordOf, RigId } from "@amp-saver/records";
-import { rigOf } from "@amp-saver/records";
-import {
-  collapsed,
-  continues,
-  type DoneChange,
-  fold,
-  historyOf,
-  type JournalEntry,
-  nextRedo,
-  nextUndo,
-  type Placed,
-  resolve,
-} from "./journal.ts";
+import { type AnyRecord, byRig, type RecordKind, type RecordOf, type RigId, rigOf, summarise } from "@amp-saver/records";
+import { continues, type DoneChange, furtherSides, historyOf, nextRedo, nextUndo, resolved, type Side, type Step, sideOf, stepOf } from "./journal.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreResult } from "./port.ts";
 
 /** What tests may make go wrong. */
@@ -26,7 +14,7 @@ export interface MemoryFaults {
 /** A store that lives as long as the page: for tests, and where the browser allows nothing better. */
 export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   let records = new Map<string, AnyRecord>();
-  let journal: Placed[] = [];
+  let steps: (Step & { readonly sides: readonly Side[] })[] = [];
   const pictures = new Map<string, Uint8Array<ArrayBuffer>>();
   const shares = new Map<string, SharedRig>();
   let seq = 0;
@@ -51,36 +39,29 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     for (const listener of listeners) listener();
   }
 
-  function withBefore(commit: Commit): readonly DoneChange[] {
-    const seen = new Map<string, AnyRecord | null>();
-    const done = commit.changes.map((c) => {
-      const at = key(c.kind, c.id);
-      const resolved = resolve(c, seen.has(at) ? seen.get(at)! : (records.get(at) ?? null));
-      seen.set(at, resolved.after);
-      return resolved;
-    });
-    return collapsed(done);
-  }
+  const all = <K extends RecordKind>(kind: K): RecordOf[K][] => [...records.values()].filter((r) => r.kind === kind) as unknown as RecordOf[K][];
 
   function remember(commit: Commit, done: readonly DoneChange[]): void {
-    journal = journal.filter((p) => !p.entry.undone);
-    const latest = journal.at(-1);
-    if (latest !== undefined && continues(latest.entry, commit, now())) {
-      journal = [...journal.slice(0, -1), { seq: latest.seq, entry: fold(latest.entry, done, now()) }];
+    steps = steps.filter((s) => !s.undone);
+    const latest = steps.at(-1);
+    if (latest !== undefined && continues(latest, commit, now())) {
+      const sides = [...latest.sides, ...furtherSides(latest.sides, done)];
+      steps = [...steps.slice(0, -1), { ...latest, sides, at: now() }];
       return;
     }
     seq += 1;
-    const entry: JournalEntry = { label: commit.label, changes: done, mergeKey: commit.mergeKey ?? null, at: now(), undone: false };
-    journal = [...journal, { seq, entry }].slice(-JOURNAL_MOST);
+    steps = [...steps, { ...stepOf(commit, done, now()), seq, sides: done.map(sideOf) }].slice(-JOURNAL_MOST);
   }
 
   async function step(which: "undo" | "redo"): Promise<StoreResult> {
     if (!open) return { ok: false, reason: "closed" };
-    const target = which === "undo" ? nextUndo(journal) : nextRedo(journal);
+    const found = which === "undo" ? nextUndo(steps) : nextRedo(steps);
+    const target = steps.find((s) => s === found);
     if (target === undefined) return { ok: false, reason: "nothing-there" };
-    const result = apply(target.entry.changes.map((c) => ({ kind: c.kind, id: c.id, to: which === "undo" ? c.before : c.after })));
+    const back = target.sides.map(({ kind, id }): Side => ({ kind, id, to: records.get(key(kind, id)) ?? null }));
+    const result = apply(target.sides);
     if (!result.ok) return result;
-    journal = journal.map((p) => (p === target ? { ...p, entry: { ...p.entry, undone: which === "undo" } } : p));
+    steps = steps.map((s) => (s === target ? { ...s, sides: back, undone: which === "undo" } : s));
     changed();
     return result;
   }
@@ -93,19 +74,24 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
       const found = [...records.values()].filter((r) => r.kind === kind && (rigId === undefined || rigOf(r) === rigId));
       return structuredClone(found) as unknown as RecordOf[K][];
     },
-    async commit(commit) {
+    async summaries() {
+      const [units, sources, jobs] = [byRig(all("unit")), byRig(all("source")), byRig(all("job"))];
+      return all("rig").map((rig) => summarise(rig, units.get(rig.id) ?? [], sources.get(rig.id) ?? [], jobs.get(rig.id) ?? []));
+    },
+    async commit(commit, tell) {
       if (!open) return { ok: false, reason: "closed" };
-      const done = withBefore(commit);
+      const done = resolved(commit.changes, (kind, id) => records.get(key(kind, id)) ?? null);
       const result = apply(done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })));
       if (!result.ok) return result;
       if (commit.silent !== true) remember(commit, done);
+      tell?.(1);
       changed();
       return result;
     },
     undo: () => step("undo"),
     redo: () => step("redo"),
     async history() {
-      return historyOf(journal);
+      return historyOf(steps);
     },
     async pixels(id) {
       return pictures.get(id)?.slice();
@@ -118,9 +104,9 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     async shared(rigId) {
       return structuredClone(shares.get(rigId) ?? { states: [], seen: [] });
     },
-    async keepShared(rigId, shared) {
+    async keepShared(shared) {
       if (!open) return { ok: false, reason: "closed" };
-      shares.set(rigId, structuredClone(shared));
+      for (const [rigId, travels] of shared) shares.set(rigId, structuredClone(travels));
       return { ok: true };
     },
     subscribe(listener) {

@@ -1,4 +1,4 @@
-import type { AnyRecord, RecordKind, RecordOf, RigId } from "@amp-saver/records";
+import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary } from "@amp-saver/records";
 
 /** One record put in place, or taken away with null. */
 export interface Change {
@@ -43,6 +43,7 @@ export type CommitLabel =
   | "delete-rig"
   | "add-unit"
   | "next-visit"
+  | "duplicate-job"
   | "add-source"
   | "delete-source"
   | "add-load"
@@ -63,6 +64,8 @@ export type CommitLabel =
 
 /** Why nothing was saved. The data is as it was before. */
 export type StoreFailure = "full" | "aborted" | "closed" | "nothing-there";
+/** Told what share of a long piece of work is done, 0 to 1. */
+export type Tell = (share: number) => void;
 export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
 
 /** One state of a rig as it went to or came from another device. */
@@ -88,7 +91,9 @@ export interface RecordStore {
   get<K extends RecordKind>(kind: K, id: string): Promise<RecordOf[K] | undefined>;
   /** All records of a kind, or those of one rig, in no set order. */
   list<K extends RecordKind>(kind: K, rigId?: RigId): Promise<RecordOf[K][]>;
-  commit(commit: Commit): Promise<StoreResult>;
+  /** Summaries of every rig, in no set order: what lists of many need, without reading the records. */
+  summaries(): Promise<readonly RigSummary[]>;
+  commit(commit: Commit, tell?: Tell): Promise<StoreResult>;
   undo(): Promise<StoreResult>;
   redo(): Promise<StoreResult>;
   history(): Promise<History>;
@@ -97,7 +102,7 @@ export interface RecordStore {
   keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
   /** States of a rig that were shared with other devices, latest last, and all that it has taken in. */
   shared(rigId: string): Promise<SharedRig>;
-  keepShared(rigId: string, shared: SharedRig): Promise<StoreResult>;
+  keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;
   close(): void;

@@ -8,6 +8,8 @@ interface StoreContext {
   readonly kept: boolean;
   /** Saves; a failure is shown until the next success. */
   readonly commit: (commit: Commit) => Promise<StoreResult>;
+  /** Reads everything anew after a worker has written. */
+  readonly again: () => Promise<StoreResult>;
   /** Keeps the pixels of a photo, before the photo itself. */
   readonly keepPixels: RecordStore["keepPixels"];
   readonly undo: () => Promise<StoreResult>;
@@ -19,20 +21,24 @@ interface StoreContext {
 
 const Context = createContext<StoreContext | null>(null);
 
+/** First part of a key that is read once a view, however many records change meanwhile: what takes every record of a kind. */
+export const ONCE = "once";
+const isFresh = (key: unknown): boolean => !Array.isArray(key) || key[0] !== ONCE;
+
 /** Gives the store to the page and refreshes every view after any change, here or in another tab. */
 export function StoreProvider({ open, children }: { readonly open: OpenStore; readonly children: React.ReactNode }) {
   const { mutate } = useSWRConfig();
   const [failure, setFailure] = useState<StoreFailure | null>(null);
   const [epoch, setEpoch] = useState(0);
   const { store, kept } = open;
-  useEffect(() => store.subscribe(() => void mutate(() => true)), [store, mutate]);
+  useEffect(() => store.subscribe(() => void mutate(isFresh)), [store, mutate]);
   const tell = useCallback(
     async (work: Promise<StoreResult>, steps: boolean): Promise<StoreResult> => {
       const result = await work;
       if (result.ok) setFailure(null);
       else if (result.reason !== "nothing-there") setFailure(result.reason);
       if (steps) setEpoch((n) => n + 1);
-      await mutate(() => true);
+      await mutate(isFresh);
       return result;
     },
     [mutate],
@@ -44,6 +50,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       failure,
       epoch,
       commit: (commit) => tell(store.commit(commit), commit.label === "import"),
+      again: () => tell(Promise.resolve({ ok: true }), true),
       keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
       undo: () => tell(store.undo(), true),
       redo: () => tell(store.redo(), true),

@@ -9,6 +9,7 @@ import type {
   Reading,
   Rig,
   RigId,
+  RigSummary,
   Sound,
   Source,
   Starter,
@@ -18,7 +19,7 @@ import type {
 } from "@amp-saver/records";
 import useSWR from "swr";
 import type { History, RecordStore } from "./port.ts";
-import { useStore } from "./provider.tsx";
+import { ONCE, useStore } from "./provider.tsx";
 
 /** One rig with all that belongs to it. */
 export interface RigBundle {
@@ -126,55 +127,48 @@ export function useJob(jobId: string): JobBundle | null | undefined {
   return data;
 }
 
-/** Every job with its rig and unit, latest change first; undefined while reading. */
-export function useLogbook():
-  | readonly {
-      readonly job: Job;
-      readonly rig: Rig;
-      readonly unit: AirConditioner;
-      readonly source: Source | undefined;
-      readonly starters: readonly Starter[];
-    }[]
-  | undefined {
+/** Summaries of every rig; undefined while reading. */
+export function useSummaries(): readonly RigSummary[] | undefined {
   const { store } = useStore();
-  const { data } = useSWR(["logbook"], async () => {
-    const [jobs, rigs, units, sources, starters] = await Promise.all([
-      store.list("job"),
-      store.list("rig"),
-      store.list("unit"),
-      store.list("source"),
-      store.list("starter"),
-    ]);
-    const rigById = new Map<string, Rig>(rigs.map((r) => [r.id, r]));
-    const unitById = new Map<string, AirConditioner>(units.map((u) => [u.id, u]));
-    const sourceById = new Map<string, Source>(sources.map((s) => [s.id, s]));
-    return jobs
-      .toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt) || a.id.localeCompare(b.id))
-      .flatMap((job) => {
-        const rig = rigById.get(job.rigId);
-        const unit = unitById.get(job.unitId);
-        return rig === undefined || unit === undefined
-          ? []
-          : [{ job, rig, unit, starters, source: job.sourceId === null ? undefined : sourceById.get(job.sourceId) }];
-      });
-  });
-  return data;
+  return useSWR(["summaries"], () => store.summaries()).data;
 }
+
+/** A job with what its answer is worked out from. */
+export interface Asked {
+  readonly job: Job;
+  readonly rig: Rig;
+  readonly unit: AirConditioner;
+  readonly source: Source | undefined;
+  readonly starters: readonly Starter[];
+}
+
+/** These jobs with what their answers are worked out from. */
+export function useAsked(jobIds: readonly string[]): readonly Asked[] {
+  const { store } = useStore();
+  const { data } = useSWR(jobIds.length === 0 ? null : ["asked", ...jobIds], async () => {
+    const starters = await store.list("starter");
+    const all = await Promise.all(
+      jobIds.map(async (id): Promise<Asked | null> => {
+        const job = await store.get("job", id);
+        if (job === undefined) return null;
+        const [rig, unit, source] = await Promise.all([
+          store.get("rig", job.rigId),
+          store.get("unit", job.unitId),
+          job.sourceId === null ? undefined : store.get("source", job.sourceId),
+        ]);
+        return rig === undefined || unit === undefined ? null : { job, rig, unit, source, starters };
+      }),
+    );
+    return all.filter((a) => a !== null);
+  });
+  return data ?? NONE_ASKED;
+}
+const NONE_ASKED: readonly Asked[] = [];
 
 /** One rig with all that belongs to it, kept up to date; null once it is known to be gone. */
 export function useRig(rigId: string): RigBundle | null | undefined {
   const { store } = useStore();
   return useSWR(["rig", rigId], async () => (await readBundle(store, rigId as RigId)) ?? null).data;
-}
-
-/** Every rig with counts of what belongs to it. */
-export function useRigs(): readonly RigBundle[] | undefined {
-  const { store } = useStore();
-  const { data } = useSWR(["rigs"], async () => {
-    const bundles = await Promise.all((await store.list("rig")).map((r) => readBundle(store, r.id)));
-    return bundles.filter((b) => b !== undefined).toSorted((a, b) => oldestFirst(a.rig, b.rig));
-  });
-  return data;
 }
 
 /** What one's own figures are worked out from; undefined while reading. */
@@ -187,7 +181,7 @@ export function useOwnRecords():
     }
   | undefined {
   const { store } = useStore();
-  const { data } = useSWR(["own-records"], async () => {
+  const { data } = useSWR([ONCE, "own-records"], async () => {
     const [jobs, units, readings, works] = await Promise.all([
       store.list("job"),
       store.list("unit"),
@@ -202,7 +196,7 @@ export function useOwnRecords():
 /** Every visit of every rig: one's own times are read from them. */
 export function useWorks(): readonly Work[] {
   const { store } = useStore();
-  return useSWR(["works"], () => store.list("work")).data ?? NO_WORKS;
+  return useSWR([ONCE, "works"], () => store.list("work")).data ?? NO_WORKS;
 }
 const NO_WORKS: readonly Work[] = [];
 

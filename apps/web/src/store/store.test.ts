@@ -1,5 +1,5 @@
 import "fake-indexeddb/auto";
-import { newRig, RECORD_VERSIONS, type RigId } from "@amp-saver/records";
+import { newRig, RECORD_KINDS, RECORD_VERSIONS, type RigId } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { Dexie } from "dexie";
 import { afterEach, describe, expect, it, vi } from "vitest";
@@ -130,6 +130,38 @@ describe("the browser's database", () => {
       ok: true,
     });
     expect(await store.list("starter")).toEqual([starter]);
+    store.close();
+  });
+
+  it("opens a database of the fifth version: its steps can still be undone and redone, its rigs are summed up, pixels of a step back stay", async () => {
+    const db = name();
+    const fifth = new Dexie(db);
+    fifth.version(5).stores({
+      ...Object.fromEntries(RECORD_KINDS.map((kind) => [kind, "id, rig"])),
+      journal: "++seq",
+      pixels: "id",
+      shares: "id",
+    });
+    await fifth.open();
+    const rig = (text: string) => newRig({ id: "a" as RigId, now: "2026-05-14T15:20:00.000Z" }, text);
+    const photo = addPhotoCommit(demoRecords().find((r) => r.kind === "job")!, "plate", { across: 4, down: 3, bytes: 1 });
+    await fifth.table("rig").put({ id: "a", rig: "a", record: rig("B") });
+    await fifth.table("pixels").put({ id: photo.id, bytes: Uint8Array.of(9) });
+    const row = { mergeKey: null, at: 1 };
+    const change = (before: string, after: string) => ({ kind: "rig", id: "a", before: rig(before), after: rig(after) });
+    await fifth.table("journal").add({ ...row, label: "delete-photo", undone: false, changes: [{ ...photo.commit.changes[0], before: null }] });
+    await fifth.table("journal").add({ ...row, label: "edit", undone: false, changes: [change("A", "B")] });
+    await fifth.table("journal").add({ ...row, label: "edit", undone: true, changes: [change("B", "C")] });
+    fifth.close();
+    const store = await dexieStore(db, RECORD_VERSIONS);
+    expect((await store.summaries()).map((s) => s.name)).toEqual(["B"]);
+    expect(await store.pixels(photo.id)).toEqual(Uint8Array.of(9));
+    await store.redo();
+    expect((await store.get("rig", "a"))?.name).toBe("C");
+    await store.undo();
+    await store.undo();
+    expect((await store.get("rig", "a"))?.name).toBe("A");
+    expect(await store.history()).toEqual({ undo: "delete-photo", redo: "edit" });
     store.close();
   });
 });
