@@ -52,10 +52,13 @@ export {
   RIG_FILE_FORMAT,
   RIG_FILE_MOST,
   RIG_FILE_VERSION,
+  type RigFile,
   type RigFileFailure,
   readRigFile,
+  references,
+  rigFileParts,
   type Sharing,
-  sharingOf,
+  type Tell,
   writeRigFile,
 } from "./rig-file.ts";
 export { rigOf } from "./rig-of.ts";

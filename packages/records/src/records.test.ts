@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoRecords } from "./demo/index.ts";
-import { type AnyRecord, migrate, parseRecord, previewImport, readRigFile, recordKey, writeRigFile } from "./index.ts";
+import { type AnyRecord, migrate, parseRecord, previewImport, readRigFile, recordKey, rigFileParts, writeRigFile } from "./index.ts";
 
 const NOW = "2026-06-21T18:41:00.000Z";
 const file = (change: (json: { records: Record<string, unknown>[] } & Record<string, unknown>) => void): string => {
@@ -12,7 +12,10 @@ const file = (change: (json: { records: Record<string, unknown>[] } & Record<str
 
 describe("the rig file", () => {
   it("reads back exactly what was written", () => {
-    expect(readRigFile(writeRigFile(demoRecords(), NOW, "0.1.0"))).toEqual({ ok: true, value: demoRecords() });
+    expect(readRigFile(writeRigFile(demoRecords(), NOW, "0.1.0"))).toEqual({
+      ok: true,
+      value: { records: demoRecords(), shared: {} },
+    });
   });
 
   it.each([
@@ -31,6 +34,17 @@ describe("the rig file", () => {
     ["no rig at all", file((j) => j.records.splice(0)), "empty"],
   ])("refuses %s", (_name, text, reason) => {
     expect(readRigFile(text)).toMatchObject({ ok: false, reason });
+  });
+
+  it("is written in parts of which none is large, and tells how far reading is", () => {
+    const many = Array.from({ length: 3000 }, (_, k) => ({ ...demoRecords()[0]!, id: `r${k}` }) as AnyRecord);
+    const parts = [...rigFileParts(many, NOW, "0.1.0")];
+    expect(Math.max(...parts.map((part) => part.length))).toBeLessThan(parts.join("").length / 4);
+    const told: number[] = [];
+    const read = readRigFile(parts.join(""), (share) => told.push(share));
+    expect(read.ok && read.value.records).toEqual(many);
+    expect(told.length).toBe(6);
+    expect(told).toEqual(told.toSorted((a, b) => a - b));
   });
 
   it("names the record and field it stumbled over", () => {

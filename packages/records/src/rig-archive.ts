@@ -2,7 +2,7 @@ import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { strFromU8, strToU8, type UnzipFileInfo, unzipSync, zipSync } from "fflate";
 import { PHOTO_MOST_BYTES } from "./photo.ts";
 import type { AnyRecord } from "./record.ts";
-import { RIG_FILE_MOST, type RigFileFailure, readRigFile, type Sharing, sharingOf, writeRigFile } from "./rig-file.ts";
+import { RIG_FILE_MOST, type RigFile, type RigFileFailure, readRigFile, type Sharing, type Tell, writeRigFile } from "./rig-file.ts";
 import { SOUND_MOST_BYTES } from "./sound.ts";
 import { MOST_SAMPLES } from "./wave/log.ts";
 import { bytesOf } from "./waveform.ts";
@@ -77,22 +77,16 @@ export function writeRigArchive(
 }
 
 /** Reads an archive: its rig file as any other, its files by the records they belong to; a record without one is kept without. */
-export function readRigArchive(
-  bytes: Uint8Array,
-): Result<
-  { readonly records: readonly AnyRecord[]; readonly pixels: Pixels; readonly shared: Readonly<Record<string, Sharing>> },
-  ArchiveFailure
-> {
+export function readRigArchive(bytes: Uint8Array, tell?: Tell): Result<RigFile & { readonly pixels: Pixels }, ArchiveFailure> {
   const files = unfold(bytes);
   if (!files.ok) return files;
   const text = files.value[RIGS];
   if (text === undefined) return fail("no-rig-file", RIGS);
-  const json = strFromU8(text);
-  const read = readRigFile(json);
+  const read = readRigFile(strFromU8(text), tell);
   if (!read.ok) return read;
   const pixels = new Map<string, Uint8Array>();
   for (const { kind, name, starts, refusal } of FOLDERS)
-    for (const [k, record] of read.value.filter((r) => r.kind === kind).entries()) {
+    for (const [k, record] of read.value.records.filter((r) => r.kind === kind).entries()) {
       const file = files.value[name(k)];
       if (file === undefined) continue;
       const fits =
@@ -102,7 +96,7 @@ export function readRigArchive(
       if (!fits) return fail(refusal, name(k));
       pixels.set(record.id, file);
     }
-  return ok({ records: read.value, pixels, shared: sharingOf(json) });
+  return ok({ ...read.value, pixels });
 }
 
 function unfold(bytes: Uint8Array): Result<Readonly<Record<string, Uint8Array>>, ArchiveFailure> {

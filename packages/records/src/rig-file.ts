@@ -10,7 +10,7 @@ export const RIG_FILE_VERSION = 2;
 /** Most states a rig remembers having taken in. */
 export const MOST_SEEN = 200;
 /** Largest file that is read, in characters. */
-export const RIG_FILE_MOST = 50_000_000;
+export const RIG_FILE_MOST = 250_000_000;
 
 /** Why a file was refused; `where` names the place. */
 export type RigFileFailure = ParseFailure | "not-json" | "not-ours" | "newer-file" | "too-large" | "empty" | "twice" | "dangling";
@@ -29,25 +29,41 @@ const envelope = z.strictObject({
   records: z.array(z.unknown()).max(1_000_000),
 });
 
-/** Writes records as a rig file. The time and version come from the caller. */
-export function writeRigFile(
+/** Told what share of a long piece of work is done, 0 to 1. */
+export type Tell = (share: number) => void;
+/** Records between two tellings. */
+const TELL_EVERY = 500;
+
+/** Writes records as a rig file, one record a line, in parts that follow each other. The time and version come from the caller. */
+export function* rigFileParts(
   records: readonly AnyRecord[],
   exportedAt: string,
   coreVersion: string,
   shared: Readonly<Record<string, Sharing>> | null = null,
-): string {
+): Generator<string> {
   const head = { format: RIG_FILE_FORMAT, version: shared === null ? 1 : RIG_FILE_VERSION, exportedAt, coreVersion };
-  return `${JSON.stringify({ ...head, ...(shared !== null && { shared }), records }, null, 1)}\n`;
+  yield `${JSON.stringify({ ...head, ...(shared !== null && { shared }) }).slice(0, -1)},\n"records":[\n`;
+  for (let from = 0; from < records.length; from += TELL_EVERY) {
+    const part = records.slice(from, from + TELL_EVERY).map((r) => JSON.stringify(r));
+    yield `${from === 0 ? "" : ",\n"}${part.join(",\n")}`;
+  }
+  yield "\n]}\n";
 }
 
-/** What a file that is read says of its rigs' states; nothing where it is of the first version. */
-export function sharingOf(text: string): Readonly<Record<string, Sharing>> {
-  const head = z.object({ shared: z.record(z.string(), sharingSchema).optional() }).safeParse(JSON.parse(text));
-  return head.success ? (head.data.shared ?? {}) : {};
+/** Writes records as the text of a rig file. */
+export function writeRigFile(...given: Parameters<typeof rigFileParts>): string {
+  return [...rigFileParts(...given)].join("");
+}
+
+/** What a rig file holds. */
+export interface RigFile {
+  readonly records: readonly AnyRecord[];
+  /** By which states its rigs are told apart; nothing where it is of the first version. */
+  readonly shared: Readonly<Record<string, Sharing>>;
 }
 
 /** Reads a rig file: every record parsed, ids unique, everything it refers to in the file. */
-export function readRigFile(text: string): Result<readonly AnyRecord[], RigFileFailure> {
+export function readRigFile(text: string, tell?: Tell): Result<RigFile, RigFileFailure> {
   if (text.length > RIG_FILE_MOST) return fail("too-large", "file");
   let json: unknown;
   try {
@@ -60,10 +76,11 @@ export function readRigFile(text: string): Result<readonly AnyRecord[], RigFileF
   if (typeof head.version === "number" && head.version > RIG_FILE_VERSION) return fail("newer-file", "version");
   const parsed = envelope.safeParse(json);
   if (!parsed.success) return fail("bad-field", parsed.error.issues[0]?.path.map(String).join(".") || "file");
-  return readAll(parsed.data.records);
+  const records = readAll(parsed.data.records, tell);
+  return records.ok ? ok({ records: records.value, shared: parsed.data.shared ?? {} }) : records;
 }
 
-function readAll(raw: readonly unknown[]): Result<readonly AnyRecord[], RigFileFailure> {
+function readAll(raw: readonly unknown[], tell?: Tell): Result<readonly AnyRecord[], RigFileFailure> {
   const records: AnyRecord[] = [];
   const seen = new Set<string>();
   for (const [index, item] of raw.entries()) {
@@ -73,6 +90,7 @@ function readAll(raw: readonly unknown[]): Result<readonly AnyRecord[], RigFileF
     if (seen.has(key)) return fail("twice", `record ${index + 1}, ${key}`);
     seen.add(key);
     records.push(record.value);
+    if (index % TELL_EVERY === 0) tell?.(index / raw.length);
   }
   if (!records.some((r) => r.kind === "rig")) return fail("empty", "records");
   for (const [index, record] of records.entries()) {
@@ -82,7 +100,8 @@ function readAll(raw: readonly unknown[]): Result<readonly AnyRecord[], RigFileF
   return ok(records);
 }
 
-function references(record: AnyRecord): string[] {
+/** Keys of the records that one cannot be without. */
+export function references(record: AnyRecord): string[] {
   switch (record.kind) {
     case "rig":
       return [];

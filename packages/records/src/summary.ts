@@ -46,12 +46,7 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
   a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
 
 /** The summary of a rig; a job whose unit is gone is left out, as everywhere. */
-export function summarise(
-  rig: Rig,
-  units: readonly AirConditioner[],
-  sources: readonly Source[],
-  jobs: readonly Job[],
-): RigSummary {
+export function summarise(rig: Rig, units: readonly AirConditioner[], sources: readonly Source[], jobs: readonly Job[]): RigSummary {
   return {
     id: rig.id,
     shape: SUMMARY_SHAPE,

@@ -4,8 +4,9 @@ import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { saveRig } from "../screens/save-rig.ts";
+import type { RigBundle } from "../store/bundle.ts";
 import { useStore } from "../store/provider.tsx";
-import { type RigBundle, useJob, useRig } from "../store/queries.ts";
+import { useJob, useRig } from "../store/queries.ts";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
@@ -43,7 +44,7 @@ function JobPage() {
   const { jobId = "", stage = "" } = useParams();
   const { store } = useStore();
   const bundle = useJob(jobId);
-  useKeys({ e: () => bundle != null && void saveRig(store, bundle) });
+  useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id) });
   const known = STAGES.find((s): s is Stage => s === stage);
   if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
   if (bundle == null) {
@@ -84,7 +85,7 @@ function RigPage({ word, Screen }: { readonly word: string; readonly Screen: Rea
   const { rigId = "" } = useParams();
   const { store } = useStore();
   const bundle = useRig(rigId);
-  useKeys({ e: () => bundle != null && void saveRig(store, bundle) });
+  useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id) });
   if (bundle == null) {
     return (
       <Place word={word}>

@@ -52,7 +52,12 @@ export async function sumUp(db: Database): Promise<void> {
 export async function summariesOf(db: Database, ids: readonly string[] | null): Promise<readonly RigSummary[]> {
   const read = async <K extends "rig" | "unit" | "source" | "job">(kind: K): Promise<RecordOf[K][]> => {
     const table = db.rows(kind);
-    const rows = await (ids === null || ids.length > MANY_RIGS ? table.toArray() : table.where("rig").anyOf([...ids]).toArray());
+    const rows = await (ids === null || ids.length > MANY_RIGS
+      ? table.toArray()
+      : table
+          .where("rig")
+          .anyOf([...ids])
+          .toArray());
     return rows.map((row) => row.record) as RecordOf[K][];
   };
   const [rigs, allUnits, allSources, allJobs] = await Promise.all([read("rig"), read("unit"), read("source"), read("job")]);
@@ -77,4 +82,3 @@ export async function dropLonePixels(db: Database): Promise<void> {
     await db.pixels.bulkDelete(ids.filter((id) => !kept.has(id)));
   });
 }
-

@@ -1,15 +1,18 @@
 import { type AirConditioner, type Job, RECORD_KINDS, type Reading, type RigId, type Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
+import type { RigBundle } from "./bundle.ts";
+import { readBundle } from "./bundle.ts";
 import {
   addPhotoCommit,
   addReadingCommit,
   addSourceCommit,
   addUnitCommit,
-  answerCommit,
+  answersCommit,
   deleteReadingCommit,
   deleteRigCommit,
   deleteSourceCommit,
+  deleteStarterCommit,
   editCommit,
   importCommit,
   newRigCommit,
@@ -17,7 +20,6 @@ import {
 import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";
 import type { RecordStore } from "./port.ts";
-import { type RigBundle, readBundle } from "./queries.ts";
 
 const RIG = "demo-tin-lantern" as RigId;
 
@@ -103,6 +105,17 @@ describe("what a user does, as commits", () => {
     expect((await store.get("unit", "demo-front"))?.fanA?.value).toBe(2.5);
   });
 
+  it("takes a starter out of the catalogue for every rig's jobs", async () => {
+    const store = await demo();
+    const starter = (await store.list("starter"))[0]!;
+    const jobs = await store.list("job");
+    for (const { id } of jobs) await store.commit({ label: "edit", changes: [{ kind: "job", id, patch: { starterId: starter.id } }] });
+    await store.commit(deleteStarterCommit(await store.list("job"), starter));
+    expect((await store.list("job")).map((job) => job.starterId)).toEqual(jobs.map(() => null));
+    await store.undo();
+    expect((await store.list("job")).map((job) => job.starterId)).toEqual(jobs.map(() => starter.id));
+  });
+
   it("keeps answers without a step to undo", async () => {
     const store = await demo();
     const job = (await store.get("job", "demo-front-job")) as Job;
@@ -115,7 +128,7 @@ describe("what a user does, as commits", () => {
       at: job.createdAt,
       coreVersion: "0.1.0",
     } as const;
-    await store.commit(answerCommit(job, answer));
+    await store.commit(answersCommit([{ job, answer }]));
     expect((await store.get("job", job.id))?.answer).toEqual(answer);
     expect((await store.history()).undo).toBeNull();
   });

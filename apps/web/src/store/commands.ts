@@ -33,9 +33,9 @@ import {
   type Wiring,
   type Work,
 } from "@amp-saver/records";
+import { ownRecords, type RigBundle } from "./bundle.ts";
 import { newId, nowIso } from "./identity.ts";
 import type { Change, Commit } from "./port.ts";
-import { ownRecords, type RigBundle } from "./queries.ts";
 
 const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
 const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({ kind: record.kind, id: record.id, after: null });
@@ -59,9 +59,9 @@ export function editCommit<R extends AnyRecord>(record: R, change: Partial<R>, f
   };
 }
 
-/** The latest answer of a job, saved without a step to undo. */
-export function answerCommit(job: Job, answer: Job["answer"]): Commit {
-  return { label: "answer", silent: true, changes: [{ kind: "job", id: job.id, patch: { answer } }] };
+/** The latest answers of jobs, saved without a step to undo. */
+export function answersCommit(answers: readonly { readonly job: Job; readonly answer: Job["answer"] }[]): Commit {
+  return { label: "answer", silent: true, changes: answers.map(({ job, answer }) => ({ kind: "job", id: job.id, patch: { answer } })) };
 }
 
 /** A further unit of a rig, with a job of its own that asks about the source asked about before. */
@@ -112,9 +112,9 @@ export function addStarterCommit(job: Job, unit: AirConditioner, name: string): 
   return { commit: { label: "add-starter", changes }, id: starter.id };
 }
 
-/** Takes a starter out of the catalogue; jobs of this rig that asked about it ask about none. */
-export function deleteStarterCommit(bundle: RigBundle, starter: Starter): Commit {
-  const jobs = bundle.jobs
+/** Takes a starter out of the catalogue; of all jobs those that asked about it ask about none. */
+export function deleteStarterCommit(all: readonly Job[], starter: Starter): Commit {
+  const jobs = all
     .filter((job) => job.starterId === starter.id)
     .map((job) => put({ ...job, starterId: null, answer: null, updatedAt: nowIso() }));
   return { label: "delete-starter", changes: [away(starter), ...jobs] };

@@ -1,4 +1,14 @@
-import { type AnyRecord, type JobId, newGenerator, newJob, newRig, newUnit, type RigId, type SourceId, type UnitId } from "@amp-saver/records";
+import {
+  type AnyRecord,
+  type JobId,
+  newGenerator,
+  newJob,
+  newRig,
+  newUnit,
+  type RigId,
+  type SourceId,
+  type UnitId,
+} from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
 import type { RecordStore } from "./port.ts";
 
@@ -180,13 +190,12 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
 
     it("remembers a rig's travels beside the records, whatever is undone", async () => {
       const store = await fresh();
-      expect(await store.shared("a")).toEqual({ states: [], seen: [] });
+      expect(await store.shared(["a"])).toEqual(new Map());
       const shared = { states: [{ revision: "one", records: [rig("a")] }], seen: ["zero", "one"] };
       expect(await store.keepShared(new Map([["a", shared]]))).toEqual({ ok: true });
       await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
       await store.undo();
-      expect(await store.shared("a")).toEqual(shared);
-      expect(await store.shared("b")).toEqual({ states: [], seen: [] });
+      expect(await store.shared(["b", "a"])).toEqual(new Map([["a", shared]]));
       store.close();
       expect(await store.keepShared(new Map([["a", shared]]))).toEqual({ ok: false, reason: "closed" });
     });
@@ -195,8 +204,12 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       const store = await fresh();
       const job = newJob({ id: "j" as JobId, now: NOW }, "a" as RigId, "u" as UnitId, "Will it start?");
       const gen = newGenerator({ id: "s" as SourceId, now: NOW }, "a" as RigId, "Generator", "generator");
-      const sums = async () => (await store.summaries()).map((s) => [s.name, s.units, s.sources, s.jobs.map((j) => [j.title, j.stage, j.unitName, j.sourceName])]);
-      await store.commit({ label: "new-rig", changes: [put(rig("a")), put(rig("b", "Fennel Row")), put(unit("u", "a")), put(job), put(gen)] });
+      const sums = async () =>
+        (await store.summaries()).map((s) => [s.name, s.units, s.sources, s.jobs.map((j) => [j.title, j.stage, j.unitName, j.sourceName])]);
+      await store.commit({
+        label: "new-rig",
+        changes: [put(rig("a")), put(rig("b", "Fennel Row")), put(unit("u", "a")), put(job), put(gen)],
+      });
       const first = await sums();
       expect(first.toSorted()).toEqual([
         ["Fennel Row", [], [], []],

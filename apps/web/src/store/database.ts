@@ -41,7 +41,12 @@ const FIFTH_KINDS = [...FOURTH_KINDS, "learning", "waveform", "proof"] as const;
 
 /** A step as databases up to the fifth kept it: both sides of every change in one row. */
 interface OldStep extends Omit<Step, "files"> {
-  readonly changes: readonly { readonly kind: RecordKind; readonly id: string; readonly before: AnyRecord | null; readonly after: AnyRecord | null }[];
+  readonly changes: readonly {
+    readonly kind: RecordKind;
+    readonly id: string;
+    readonly before: AnyRecord | null;
+    readonly after: AnyRecord | null;
+  }[];
 }
 
 /** Tables of the browser's database, and how those of older versions are brought up to it. */

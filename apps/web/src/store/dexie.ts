@@ -1,9 +1,30 @@
-import { type AnyRecord, isSummed, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf } from "@amp-saver/records";
+import {
+  type AnyRecord,
+  isSummed,
+  type RecordKind,
+  type RecordOf,
+  type RigId,
+  type RigSummary,
+  rigOf,
+  type Tell,
+} from "@amp-saver/records";
 import { Dexie } from "dexie";
-import { dropLonePixels, migrateInPlace, sumUp, summariesOf, type Versions } from "./care.ts";
+import { dropLonePixels, migrateInPlace, summariesOf, sumUp, type Versions } from "./care.ts";
 import { Database } from "./database.ts";
-import { continues, type DoneChange, furtherSides, historyOf, nextRedo, nextUndo, resolved, type Side, type Step, sideOf, stepOf } from "./journal.ts";
-import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult, type Tell } from "./port.ts";
+import {
+  continues,
+  type DoneChange,
+  furtherSides,
+  historyOf,
+  nextRedo,
+  nextUndo,
+  resolved,
+  type Side,
+  type Step,
+  sideOf,
+  stepOf,
+} from "./journal.ts";
+import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult } from "./port.ts";
 
 /** Where the rig is indexed for what belongs to none. */
 const NO_RIG = "";
@@ -17,6 +38,13 @@ export async function dexieStore(name: string, versions: Versions): Promise<Reco
   await migrateInPlace(db, versions);
   await sumUp(db);
   await dropLonePixels(db);
+  return new DexieStore(db);
+}
+
+/** Opens a database that another part of the app has opened and cared for: in a worker. */
+export async function joinStore(name: string): Promise<RecordStore> {
+  const db = new Database(name);
+  await db.open();
   return new DexieStore(db);
 }
 
@@ -80,9 +108,9 @@ class DexieStore implements RecordStore {
     });
   }
 
-  async shared(rigId: string): Promise<SharedRig> {
-    const row = await this.db.shares.get(rigId);
-    return { states: row?.states ?? [], seen: row?.seen ?? [] };
+  async shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedRig>> {
+    const rows = await this.db.shares.bulkGet([...rigIds]);
+    return new Map(rows.flatMap((row) => (row === undefined ? [] : [[row.id, { states: row.states, seen: row.seen }] as const])));
   }
 
   keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult> {
@@ -136,7 +164,8 @@ class DexieStore implements RecordStore {
   private async before(changes: readonly { readonly kind: RecordKind; readonly id: string }[]): Promise<ReadonlyMap<string, AnyRecord>> {
     const found = new Map<string, AnyRecord>();
     for (const [kind, ids] of grouped(changes.map(({ kind, id }) => [kind, id] as const)))
-      for (const row of await this.db.rows(kind).bulkGet([...new Set(ids)])) if (row !== undefined) found.set(`${kind} ${row.id}`, row.record);
+      for (const row of await this.db.rows(kind).bulkGet([...new Set(ids)]))
+        if (row !== undefined) found.set(`${kind} ${row.id}`, row.record);
     return found;
   }
 

@@ -1,5 +1,17 @@
 import { type AnyRecord, byRig, type RecordKind, type RecordOf, type RigId, rigOf, summarise } from "@amp-saver/records";
-import { continues, type DoneChange, furtherSides, historyOf, nextRedo, nextUndo, resolved, type Side, type Step, sideOf, stepOf } from "./journal.ts";
+import {
+  continues,
+  type DoneChange,
+  furtherSides,
+  historyOf,
+  nextRedo,
+  nextUndo,
+  resolved,
+  type Side,
+  type Step,
+  sideOf,
+  stepOf,
+} from "./journal.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreResult } from "./port.ts";
 
 /** What tests may make go wrong. */
@@ -39,7 +51,8 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     for (const listener of listeners) listener();
   }
 
-  const all = <K extends RecordKind>(kind: K): RecordOf[K][] => [...records.values()].filter((r) => r.kind === kind) as unknown as RecordOf[K][];
+  const all = <K extends RecordKind>(kind: K): RecordOf[K][] =>
+    [...records.values()].filter((r) => r.kind === kind) as unknown as RecordOf[K][];
 
   function remember(commit: Commit, done: readonly DoneChange[]): void {
     steps = steps.filter((s) => !s.undone);
@@ -101,8 +114,8 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
       pictures.set(id, bytes.slice());
       return { ok: true };
     },
-    async shared(rigId) {
-      return structuredClone(shares.get(rigId) ?? { states: [], seen: [] });
+    async shared(rigIds) {
+      return structuredClone(new Map([...shares].filter(([id]) => rigIds.includes(id))));
     },
     async keepShared(shared) {
       if (!open) return { ok: false, reason: "closed" };

@@ -9,10 +9,13 @@ export interface OpenStore {
   readonly kept: boolean;
 }
 
+/** Name of the browser's database. */
+export const STORE_NAME = "amp-saver";
+
 /** Opens the browser's database; where it allows none, a store that lives as long as the page. */
 export async function openStore(): Promise<OpenStore> {
   try {
-    return { store: await dexieStore("amp-saver", RECORD_VERSIONS), kept: true };
+    return { store: await dexieStore(STORE_NAME, RECORD_VERSIONS), kept: true };
   } catch {
     return { store: memoryStore(), kept: false };
   }

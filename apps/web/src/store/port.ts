@@ -1,4 +1,4 @@
-import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary } from "@amp-saver/records";
+import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary, Tell } from "@amp-saver/records";
 
 /** One record put in place, or taken away with null. */
 export interface Change {
@@ -64,8 +64,6 @@ export type CommitLabel =
 
 /** Why nothing was saved. The data is as it was before. */
 export type StoreFailure = "full" | "aborted" | "closed" | "nothing-there";
-/** Told what share of a long piece of work is done, 0 to 1. */
-export type Tell = (share: number) => void;
 export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
 
 /** One state of a rig as it went to or came from another device. */
@@ -100,8 +98,8 @@ export interface RecordStore {
   /** Pixels of a photo, kept beside the records and outside the journal; undefined where there are none. */
   pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
   keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
-  /** States of a rig that were shared with other devices, latest last, and all that it has taken in. */
-  shared(rigId: string): Promise<SharedRig>;
+  /** States of rigs that were shared with other devices, latest last, and all that each has taken in; those never shared are left out. */
+  shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedRig>>;
   keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;

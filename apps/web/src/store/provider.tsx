@@ -8,8 +8,8 @@ interface StoreContext {
   readonly kept: boolean;
   /** Saves; a failure is shown until the next success. */
   readonly commit: (commit: Commit) => Promise<StoreResult>;
-  /** Reads everything anew after a worker has written. */
-  readonly again: () => Promise<StoreResult>;
+  /** Tells how a write of a worker went, and reads everything anew. */
+  readonly report: (result: StoreResult) => Promise<StoreResult>;
   /** Keeps the pixels of a photo, before the photo itself. */
   readonly keepPixels: RecordStore["keepPixels"];
   readonly undo: () => Promise<StoreResult>;
@@ -50,7 +50,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       failure,
       epoch,
       commit: (commit) => tell(store.commit(commit), commit.label === "import"),
-      again: () => tell(Promise.resolve({ ok: true }), true),
+      report: (result) => tell(Promise.resolve(result), true),
       keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
       undo: () => tell(store.undo(), true),
       redo: () => tell(store.redo(), true),

@@ -149,7 +149,9 @@ describe("the browser's database", () => {
     await fifth.table("pixels").put({ id: photo.id, bytes: Uint8Array.of(9) });
     const row = { mergeKey: null, at: 1 };
     const change = (before: string, after: string) => ({ kind: "rig", id: "a", before: rig(before), after: rig(after) });
-    await fifth.table("journal").add({ ...row, label: "delete-photo", undone: false, changes: [{ ...photo.commit.changes[0], before: null }] });
+    await fifth
+      .table("journal")
+      .add({ ...row, label: "delete-photo", undone: false, changes: [{ ...photo.commit.changes[0], before: null }] });
     await fifth.table("journal").add({ ...row, label: "edit", undone: false, changes: [change("A", "B")] });
     await fifth.table("journal").add({ ...row, label: "edit", undone: true, changes: [change("B", "C")] });
     fifth.close();

@@ -96,6 +96,7 @@ export const UNDONE = {
   edit: "Change",
   "delete-rig": "Rig deleted",
   "next-visit": "Next visit begun",
+  "duplicate-job": "Job duplicated",
   "add-unit": "Unit added",
   "add-source": "Source added",
   "delete-source": "Source deleted",

@@ -20,7 +20,12 @@ export const HOME = {
     "Name a rig, copy the plate of one air conditioner, say what feeds it, and the answer is there: does it start, does it keep running, and with how much to spare.",
   example: "Look at an example",
   exampleHelp: "Two invented rigs. Undo takes them away again.",
-  noMatch: (text: string): string => `Nothing in the logbook has “${text}”.`,
+  noMatch: (text: string, narrowed: boolean): string =>
+    text.trim() === "" ? "No job is at this stage." : `Nothing in the logbook${narrowed ? " at this stage" : ""} has “${text}”.`,
+  stage: "Stage",
+  everyStage: (n: number): string => `every stage (${n})`,
+  atStage: (word: string, n: number): string => `${word} (${n})`,
+  more: (n: number, of: number): string => `Show ${n} more of ${of}`,
   noAnswer: "no answer yet",
   noSource: "no source yet",
   toSpare: "to spare",
@@ -99,7 +104,15 @@ export const RIGS = {
   theirs: (value: string): string => `file: ${value}`,
   takeIn: "Take it in",
   refusedTitle: "This file was not read. Nothing has changed.",
-  reading: "Reading the file.",
+  doing: {
+    out: "Writing the file",
+    look: "Reading the file: nothing is changed yet",
+    take: "Taking it in: cancel and nothing has changed",
+  },
+  percent: (n: number): string => `${n} %`,
+  allName: "all rigs",
+  find: "rig, unit, source",
+  noMatch: (text: string): string => `No rig has “${text}”.`,
 } as const;
 
 export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> = {
@@ -107,7 +120,7 @@ export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> =
   "not-ours": () => "It is not a rig file: it does not say so at its head.",
   "newer-file": () => "It was written by a newer version of Amp Saver. Update this one first.",
   newer: (where) => `It holds a record of a newer version (${where}). Update this one first.`,
-  "too-large": () => "It is larger than 50 million letters, which no rig file is.",
+  "too-large": () => "It is larger than 250 million letters, which no rig file is.",
   empty: () => "There is no rig in it.",
   twice: (where) => `One record is in it twice (${where}).`,
   dangling: (where) => `A record refers to one that is not in the file (${where}).`,

@@ -6,77 +6,113 @@ import {
   previewImport,
   RECORD_KINDS,
   type RecordKind,
+  type RigFile,
   readRigFile,
   recordKey,
-  type Sharing,
-  sharingOf,
-  writeRigFile,
+  type Side,
+  type Tell,
 } from "@amp-saver/records";
 import type { ArchiveFailure, Pixels } from "@amp-saver/records/archive";
-import { CORE_VERSION } from "./core-version.ts";
-import { commonState, mergeIncoming, type Travels } from "./sharing.ts";
+import { AT_HOME, commonState, mergeIncoming, type Travels } from "./sharing.ts";
 
-/** What a file would do, or why it was refused. */
-export type Offer =
-  | {
-      readonly ok: true;
-      /** What came in, as it came. */
-      readonly records: readonly AnyRecord[];
-      readonly rows: readonly PreviewRow[];
-      readonly pixels: Pixels;
-      readonly merge: Merge;
-      /** Records that would be let go. */
-      readonly gone: readonly AnyRecord[];
-      readonly shared: Readonly<Record<string, Sharing>>;
-    }
-  | { readonly ok: false; readonly reason: ArchiveFailure; readonly where: string };
+/** What a file holds, unpacked and checked. */
+export interface ReadIn extends RigFile {
+  readonly pixels: Pixels;
+}
 
-/** Reads a file, text or archive, and sets it beside what is kept. Nothing is changed. */
-export async function offerImport(
-  bytes: Uint8Array,
-  kept: readonly AnyRecord[],
-  travelsOf: (rigId: string) => Promise<Travels> = () => Promise.resolve({ states: [], seen: [] }),
-): Promise<Offer> {
-  const archive = ZIP_STARTS.every((byte, at) => bytes[at] === byte);
-  const read = archive ? await readArchive(bytes) : readText(bytes);
-  if (!read.ok) return read;
-  const { records, pixels, shared } = read.value;
-  const common = new Map<string, readonly AnyRecord[] | null>();
-  for (const { kind, id } of records) if (kind === "rig") common.set(id, commonState(await travelsOf(id), shared[id]));
-  const merge = mergeIncoming(kept, records, (id) => common.get(id) ?? null);
-  const before = new Map(kept.map((r) => [recordKey(r), r]));
-  const rows = previewImport([...merge.records.values()], before);
-  return { ok: true, records, pixels, shared, merge, rows, gone: merge.removed.flatMap((key) => before.get(key) ?? []) };
+/** What a file would do. */
+export interface Offer extends ReadIn {
+  readonly rows: readonly PreviewRow[];
+  readonly merge: Merge;
+  /** Records that would be let go. */
+  readonly gone: readonly AnyRecord[];
+}
+
+/** Reads a file, text or archive. */
+export async function readIn(bytes: Uint8Array, tell?: Tell): Promise<Result<ReadIn, ArchiveFailure>> {
+  if (ZIP_STARTS.every((byte, at) => bytes[at] === byte)) {
+    const { readRigArchive } = await import("@amp-saver/records/archive");
+    return readRigArchive(bytes, tell);
+  }
+  const read = readRigFile(new TextDecoder().decode(bytes), tell);
+  return read.ok ? ok({ ...read.value, pixels: new Map() }) : read;
 }
 
 const ZIP_STARTS = [0x50, 0x4b] as const;
 
-async function readArchive(bytes: Uint8Array) {
-  const { readRigArchive } = await import("@amp-saver/records/archive");
-  return readRigArchive(bytes);
+/** Sets what was read beside what is kept of the same rigs. Nothing is changed. */
+export function offerImport(read: ReadIn, kept: readonly AnyRecord[], travels: ReadonlyMap<string, Travels>): Offer {
+  const { records, shared } = read;
+  const merge = mergeIncoming(kept, records, (id) => commonState(travels.get(id) ?? AT_HOME, shared[id]));
+  const before = new Map(kept.map((r) => [recordKey(r), r]));
+  const rows = previewImport([...merge.records.values()], before);
+  return { ...read, merge, rows, gone: merge.removed.flatMap((key) => before.get(key) ?? []) };
 }
 
-type ReadIn = Result<
-  { readonly records: readonly AnyRecord[]; readonly pixels: Pixels; readonly shared: Readonly<Record<string, Sharing>> },
-  ArchiveFailure
->;
-
-function readText(bytes: Uint8Array): ReadIn {
-  const text = new TextDecoder().decode(bytes);
-  const read = readRigFile(text);
-  return read.ok ? ok({ records: read.value, pixels: new Map(), shared: sharingOf(text) }) : read;
+/** A record by its kind and, where it has one, its name. */
+interface Called {
+  readonly kind: RecordKind;
+  readonly name: string | null;
 }
 
-/** Counts of an offer by kind and change, in the order of kinds, none left out that is there. */
-export function countRows(
-  rows: readonly PreviewRow[],
-): readonly { readonly kind: RecordKind; readonly change: PreviewRow["change"]; readonly count: number }[] {
-  return RECORD_KINDS.flatMap((kind) =>
+/** What a person must know of an offer, small enough to hand from a worker to the page. */
+export interface OfferView {
+  /** By kind and change, in the order of kinds, none left out that is there. */
+  readonly counts: readonly { readonly kind: RecordKind; readonly change: PreviewRow["change"]; readonly count: number }[];
+  /** The first of the changed, with their fields. */
+  readonly changed: readonly (Called & { readonly fields: readonly string[] })[];
+  readonly gone: readonly Called[];
+  readonly conflicts: readonly (Called & {
+    readonly group: readonly string[] | null;
+    readonly mine: string | null;
+    readonly theirs: string | null;
+    readonly later: Side;
+  })[];
+  readonly nothing: boolean;
+}
+
+const FIRST_CHANGED = 20;
+const SHOWN = 60;
+
+const called = (record: AnyRecord): Called => ({
+  kind: record.kind,
+  name: "name" in record ? record.name : "title" in record ? record.title : null,
+});
+
+/** A value in a few letters, so that two can be told apart; null for nothing. */
+function short(value: unknown): string | null {
+  if (value === undefined || value === null) return null;
+  if (typeof value === "object" && "value" in value) return short(value.value);
+  const text = typeof value === "string" ? value : JSON.stringify(value);
+  return text.length > SHOWN ? `${text.slice(0, SHOWN)}…` : text;
+}
+
+/** Sums an offer up. */
+export function offerView({ rows, gone, merge: { conflicts } }: Pick<Offer, "rows" | "gone" | "merge">): OfferView {
+  const tally = new Map<string, number>();
+  for (const { record, change } of rows) tally.set(`${record.kind} ${change}`, (tally.get(`${record.kind} ${change}`) ?? 0) + 1);
+  const counts = RECORD_KINDS.flatMap((kind) =>
     (["new", "changed", "same"] as const).flatMap((change) => {
-      const count = rows.filter((r) => r.record.kind === kind && r.change === change).length;
-      return count === 0 ? [] : [{ kind, change, count }];
+      const count = tally.get(`${kind} ${change}`);
+      return count === undefined ? [] : [{ kind, change, count }];
     }),
   );
+  return {
+    counts,
+    changed: rows
+      .filter((r) => r.change === "changed")
+      .slice(0, FIRST_CHANGED)
+      .map(({ record, fields }) => ({ ...called(record), fields })),
+    gone: gone.map(called),
+    conflicts: conflicts.map(({ record, group, mine, theirs, later }) => ({
+      ...called(record),
+      group,
+      mine: short(mine),
+      theirs: short(theirs),
+      later,
+    })),
+    nothing: counts.every((c) => c.change === "same") && gone.length === 0 && conflicts.length === 0,
+  };
 }
 
 /** A name as a file may bear it. */
@@ -88,14 +124,4 @@ export function rigSlug(name: string): string {
       .replaceAll(/[^a-z0-9]+/g, "-")
       .replaceAll(/^-|-$/g, "") || "rig"
   );
-}
-
-/** Text and name of a file with these records. */
-export function rigFile(
-  records: readonly AnyRecord[],
-  name: string,
-  now: string,
-  shared: Readonly<Record<string, Sharing>> | null,
-): { readonly name: string; readonly text: string } {
-  return { name: `${rigSlug(name)}.ampsaver.json`, text: writeRigFile(records, now, CORE_VERSION, shared) };
 }

@@ -1,4 +1,4 @@
-import { type AnyRecord, parseRecord, recordKey, type Sharing, sharingOf, writeRigFile } from "@amp-saver/records";
+import { type AnyRecord, parseRecord, readRigFile, recordKey, type Sharing, writeRigFile } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { changesOf, commonState, mergeIncoming, sharingFor, type Travels, travelled } from "./sharing.ts";
@@ -131,10 +131,29 @@ describe("two phones and one rig", () => {
   });
 });
 
+describe("what was let go on one phone", () => {
+  it("stays where the other has put something new to it meanwhile", () => {
+    const [roof, van] = [new Phone("roof", start), new Phone("van")];
+    van.take(roof.export());
+    const gone = (r: AnyRecord): boolean => r.id === "demo-rear" || ("unitId" in r && r.unitId === "demo-rear");
+    van.records = van.records.filter((r) => !gone(r));
+    const job = start.find((r) => r.kind === "job")!;
+    roof.records = [...roof.records, { ...job, id: "new-job", unitId: "demo-rear", title: "Second look" } as AnyRecord];
+    roof.take(van.export());
+    expect(roof.find("new-job")).toMatchObject({ unitId: "demo-rear" });
+    expect(roof.find("demo-rear")).toBeDefined();
+    expect(readRigFile(writeRigFile(roof.records, "2031-02-01T10:00:00.000Z", "0.1.0"))).toMatchObject({ ok: true });
+  });
+});
+
 describe("a file's own word on its states", () => {
   it("is read back, and is nothing in a file of the first version", () => {
     const shared = { [RIG]: { revision: "r2", seen: ["r0", "r1"] } };
-    expect(sharingOf(writeRigFile(start, "2031-02-01T10:00:00.000Z", "0.1.0", shared))).toEqual(shared);
-    expect(sharingOf(writeRigFile(start, "2031-02-01T10:00:00.000Z", "0.1.0"))).toEqual({});
+    const sharedOf = (text: string) => {
+      const read = readRigFile(text);
+      return read.ok ? read.value.shared : read.reason;
+    };
+    expect(sharedOf(writeRigFile(start, "2031-02-01T10:00:00.000Z", "0.1.0", shared))).toEqual(shared);
+    expect(sharedOf(writeRigFile(start, "2031-02-01T10:00:00.000Z", "0.1.0"))).toEqual({});
   });
 });

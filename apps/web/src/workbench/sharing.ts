@@ -1,4 +1,15 @@
-import { type AnyRecord, decide, type Merge, MOST_SEEN, mergeRigs, recordKey, rigOf, type Sharing, type Side } from "@amp-saver/records";
+import {
+  type AnyRecord,
+  decide,
+  type Merge,
+  MOST_SEEN,
+  mergeRigs,
+  recordKey,
+  references,
+  rigOf,
+  type Sharing,
+  type Side,
+} from "@amp-saver/records";
 
 /** One state of a rig as it went to or came from another device. */
 interface State {
@@ -11,6 +22,9 @@ export interface Travels {
   readonly states: readonly State[];
   readonly seen: readonly string[];
 }
+
+/** The travels of a rig that never left. */
+export const AT_HOME: Travels = { states: [], seen: [] };
 
 /** States kept of a rig: enough for devices that take turns, and for one that was away for a while. */
 const MOST_STATES = 5;
@@ -44,27 +58,39 @@ export function mergeIncoming(
   const records = new Map<string, AnyRecord>();
   const removed: string[] = [];
   const conflicts: Merge["conflicts"][number][] = [];
-  const rigs = incoming.filter((r) => r.kind === "rig").map((r) => r.id as string);
-  const here = new Set(kept.map(recordKey));
-  const catalogue = rigs.flatMap((id) => commonOf(id) ?? []).filter((r) => rigOf(r) === null && here.has(recordKey(r)));
-  const part = (base: readonly AnyRecord[] | null, of: (r: AnyRecord) => boolean, mine: readonly AnyRecord[]): void => {
-    const merge = mergeRigs(base?.filter(of) ?? null, mine, incoming.filter(of));
+  const part = (base: readonly AnyRecord[] | null, mine: readonly AnyRecord[], theirs: readonly AnyRecord[]): void => {
+    const merge = mergeRigs(base, mine, theirs);
     for (const [key, record] of merge.records) records.set(key, record);
     removed.push(...merge.removed);
     conflicts.push(...merge.conflicts);
   };
-  for (const id of rigs) {
-    const own = (r: AnyRecord): boolean => rigOf(r) === id;
-    const mine = kept.filter(own);
-    part(mine.length === 0 ? null : commonOf(id), own, mine);
+  const [here, there] = [grouped(kept), grouped(incoming)];
+  const keys = new Set(kept.map(recordKey));
+  const catalogue: AnyRecord[] = [];
+  for (const rig of incoming.filter((r) => r.kind === "rig")) {
+    const common = commonOf(rig.id);
+    catalogue.push(...(common ?? []).filter((r) => rigOf(r) === null && keys.has(recordKey(r))));
+    const mine = here.get(rig.id) ?? [];
+    part(mine.length === 0 ? null : (common?.filter((r) => rigOf(r) === rig.id) ?? null), mine, there.get(rig.id) ?? []);
   }
-  const named = new Set(incoming.filter((r) => rigOf(r) === null).map(recordKey));
-  const shown = (r: AnyRecord): boolean => rigOf(r) === null && named.has(recordKey(r));
-  part(catalogue.length === 0 ? null : catalogue, shown, kept.filter(shown));
+  const named = new Set((there.get(null) ?? []).map(recordKey));
+  const shown = (all: readonly AnyRecord[] | undefined): readonly AnyRecord[] => (all ?? []).filter((r) => named.has(recordKey(r)));
+  part(catalogue.length === 0 ? null : shown(catalogue), shown(here.get(null)), shown(there.get(null)));
   return { records, removed, conflicts };
 }
 
-/** What a decided merge changes of what is kept: records to put in place, keys to let go. */
+function grouped(records: readonly AnyRecord[]): ReadonlyMap<string | null, readonly AnyRecord[]> {
+  const groups = new Map<string | null, AnyRecord[]>();
+  for (const record of records) {
+    const id = rigOf(record);
+    const group = groups.get(id);
+    if (group === undefined) groups.set(id, [record]);
+    else group.push(record);
+  }
+  return groups;
+}
+
+/** What a decided merge changes of what is kept: records to put in place, and records to let go. What another one needs stays. */
 export function changesOf(
   merge: Merge,
   sides: ReadonlyMap<number, Side>,
@@ -73,6 +99,7 @@ export function changesOf(
   const decided = decide(merge, sides);
   const before = new Map(kept.map((r) => [recordKey(r), r]));
   const put = [...decided.records.values()].filter((r) => JSON.stringify(before.get(recordKey(r))) !== JSON.stringify(r));
-  const away = decided.removed.flatMap((key) => before.get(key) ?? []);
+  const wanted = new Set([...decided.records.values()].flatMap(references));
+  const away = decided.removed.flatMap((key) => (wanted.has(key) ? [] : (before.get(key) ?? [])));
   return { put, away };
 }

@@ -1,5 +1,5 @@
 import { useEffect } from "react";
-import { answerCommit } from "../../store/commands.ts";
+import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
@@ -28,15 +28,20 @@ export function useKept({ job, rig, unit, sources }: JobBundle, view: CheckView 
     const timer = setTimeout(
       () =>
         void commit(
-          answerCommit(job, {
-            fit: view.overall,
-            decides: view.decides,
-            marginA: rounded,
-            sourceId,
-            method,
-            at: nowIso(),
-            coreVersion: CORE_VERSION,
-          }),
+          answersCommit([
+            {
+              job,
+              answer: {
+                fit: view.overall,
+                decides: view.decides,
+                marginA: rounded,
+                sourceId,
+                method,
+                at: nowIso(),
+                coreVersion: CORE_VERSION,
+              },
+            },
+          ]),
         ),
       SETTLED_MS,
     );

@@ -14,7 +14,7 @@ import { StarterSheet } from "./starter-sheet.tsx";
 
 /** The user's own catalogue of starters, each set beside the unit's plate. */
 export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
-  const { commit } = useStore();
+  const { commit, store } = useStore();
   const { job, unit, starters } = bundle;
   const [open, setOpen] = useState<string | null>(null);
   const asked = (starterId: Job["starterId"]): void => void commit(editCommit(job, { starterId: starterId ?? null, answer: null }));
@@ -45,7 +45,7 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
                   starter={starter}
                   chosen={chosen}
                   onAsk={() => asked(chosen ? null : starter.id)}
-                  onDelete={() => void commit(deleteStarterCommit(bundle, starter))}
+                  onDelete={() => void store.list("job").then((jobs) => commit(deleteStarterCommit(jobs, starter)))}
                 />
               )}
             </li>

@@ -1,45 +1,55 @@
-import { useRef, useState } from "react";
+import { format, parseISO } from "date-fns";
+import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { importCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
-import { useLogbook, useRigs } from "../../store/queries.ts";
+import { useJob, useSummaries } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { KeyCap } from "../../ui/key-cap.tsx";
 import { useKeys } from "../../ui/keys.tsx";
 import { COMMON } from "../../words/common.ts";
 import { HOME, NEXT } from "../../words/home.ts";
+import { byMonth, filtered, type LogFilter, logLines, stageCounts } from "../../workbench/logbook.ts";
 import { nextStep } from "../../workbench/next-step.ts";
 import { LogRow } from "./log-row.tsx";
 import { NewRigSheet } from "./new-rig-sheet.tsx";
 import { OwnRecordPanel } from "./own-record.tsx";
+import { StageFilter } from "./stage-filter.tsx";
 import { useAnswers } from "./use-answers.ts";
+
+/** Rows shown at first, and with every press for more. */
+const ROWS = 50;
 
 /** The logbook: what is next, and every job with its stage and answer. */
 export function HomeScreen() {
-  const log = useLogbook();
-  const rigs = useRigs();
-  useAnswers(log);
+  const rigs = useSummaries();
   const { commit } = useStore();
   const navigate = useNavigate();
   const [naming, setNaming] = useState(false);
-  const [text, setText] = useState("");
+  const [typed, setTyped] = useState<LogFilter>({ words: "", stage: "all" });
+  const [most, setMost] = useState(ROWS);
+  const filter = useDeferredValue(typed);
   const find = useRef<HTMLInputElement>(null);
-  const latest = log?.[0];
-  const step = latest && nextStep(latest.job, latest.unit, rigs?.find((b) => b.rig.id === latest.rig.id)?.readings ?? []);
+  const log = useMemo(() => (rigs === undefined ? undefined : logLines(rigs)), [rigs]);
+  const rows = useMemo(() => filtered(log ?? [], filter), [log, filter]);
+  const shown = useMemo(() => rows.slice(0, most), [rows, most]);
+  useAnswers(shown);
+  const latest = useJob(log?.[0]?.id ?? "") ?? undefined;
+  const step = latest && nextStep(latest.job, latest.unit, latest.readings);
   const openNext = (): void => {
     if (latest !== undefined && step !== undefined) void navigate(`/job/${latest.job.id}/${step.stage}`);
   };
   useKeys({ n: () => setNaming(true), "/": () => find.current?.focus(), o: openNext });
-  if (log === undefined || rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
+  if (rigs === undefined || log === undefined || (log.length > 0 && latest === undefined)) return <p className="p-6">{COMMON.loading}</p>;
   const example = async (): Promise<void> => {
     const { demoRecords } = await import("@amp-saver/records/demo");
     await commit(importCommit(demoRecords()));
   };
-  const wanted = text.trim().toLowerCase();
-  const rows = log.filter(({ rig, unit, source, job }) =>
-    [rig.name, rig.note, unit.name, source?.name ?? "", job.title].join(" ").toLowerCase().includes(wanted),
-  );
+  const narrow = (change: Partial<LogFilter>): void => {
+    setTyped({ ...typed, ...change });
+    setMost(ROWS);
+  };
   return (
     <>
       <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
@@ -93,8 +103,8 @@ export function HomeScreen() {
               <input
                 ref={find}
                 type="search"
-                value={text}
-                onChange={(e) => setText(e.target.value)}
+                value={typed.words}
+                onChange={(e) => narrow({ words: e.target.value })}
                 placeholder={HOME.find}
                 className="min-h-[32px] grow bg-transparent placeholder:text-ink2 pointer-coarse:min-h-[44px]"
               />
@@ -104,15 +114,32 @@ export function HomeScreen() {
             </span>
           </div>
         )}
-        {log.length > 0 && <OwnRecordPanel />}
-        {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(text)}</p>}
-        <ul>
-          {rows.map((row) => (
-            <LogRow key={row.job.id} {...row} />
-          ))}
-        </ul>
+        {log.length > 0 && (
+          <div className="border-b-[1.5px] border-ink bg-face min-[700px]:flex min-[700px]:items-start min-[700px]:justify-between">
+            <OwnRecordPanel />
+            <StageFilter value={typed.stage} counts={stageCounts(log)} onChange={(stage) => narrow({ stage })} />
+          </div>
+        )}
+        {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(filter.words, filter.stage !== "all")}</p>}
+        {byMonth(shown).map(({ month, lines }) => (
+          <section key={month} aria-label={monthOf(month)}>
+            <h3 className="border-b border-hair px-4 pt-2 pb-0.5 text-[14.5px] font-semibold min-[1000px]:px-6">{monthOf(month)}</h3>
+            <ul>
+              {lines.map((line) => (
+                <LogRow key={line.id} line={line} />
+              ))}
+            </ul>
+          </section>
+        ))}
+        {rows.length > shown.length && (
+          <div className="px-4 py-3 min-[1000px]:px-6">
+            <Button onClick={() => setMost(most + ROWS)}>{HOME.more(Math.min(ROWS, rows.length - shown.length), rows.length)}</Button>
+          </div>
+        )}
       </section>
       <NewRigSheet open={naming} onOpenChange={setNaming} />
     </>
   );
 }
+
+const monthOf = (month: string): string => format(parseISO(`${month}-15`), "MMMM yyyy");

@@ -8,7 +8,7 @@ import { ownRecord } from "../../workbench/statistics.ts";
 export function OwnRecordPanel() {
   const [open, setOpen] = useState(false);
   return (
-    <Collapsible.Root open={open} onOpenChange={setOpen} className="border-b-[1.5px] border-ink bg-face px-4 min-[1000px]:px-6">
+    <Collapsible.Root open={open} onOpenChange={setOpen} className="px-4 min-[1000px]:px-6">
       <Collapsible.Trigger className="flex min-h-[48px] items-center font-bold underline underline-offset-4">
         {OWN.title}
       </Collapsible.Trigger>

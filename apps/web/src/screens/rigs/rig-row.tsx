@@ -1,11 +1,12 @@
+import type { RigSummary } from "@amp-saver/records";
 import { Link } from "react-router";
-import type { RigBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { RIGS } from "../../words/home.ts";
 import { TOGETHER } from "../../words/together.ts";
 
 interface RigRowProps {
-  readonly bundle: RigBundle;
+  readonly rig: RigSummary;
+  readonly busy: boolean;
   readonly onExport: () => void;
   readonly onCase: () => void;
   readonly onDelete: () => void;
@@ -13,26 +14,26 @@ interface RigRowProps {
 }
 
 /** A rig with its units and sources, and what can be done with it. */
-export function RigRow({ bundle, onExport, onCase, onDelete, onAddUnit }: RigRowProps) {
-  const { rig, units, sources, jobs } = bundle;
+export function RigRow({ rig, busy, onExport, onCase, onDelete, onAddUnit }: RigRowProps) {
   return (
     <li className="grid gap-x-8 gap-y-2 border-b border-hair px-4 py-4 min-[1000px]:grid-cols-[1fr_1fr_auto] min-[1000px]:px-6">
       <div>
         <h2 className="figure text-[18px]">{rig.name}</h2>
         <p className="text-ink2">{rig.note}</p>
         <ul className="mt-1">
-          {jobs.map((job) => (
+          {rig.jobs.map((job) => (
             <li key={job.id}>
               <Link to={`/job/${job.id}/survey`} className="inline-block py-0.5 underline underline-offset-4 pointer-coarse:py-2.5">
-                {units.find((u) => u.id === job.unitId)?.name}, {job.title}
+                {job.unitName}, {job.title}
               </Link>
             </li>
           ))}
         </ul>
       </div>
       <ul className="text-[15px]">
-        {sources.map((source) => (
-          <li key={source.id}>{source.name}</li>
+        {rig.sources.map((name, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two sources may bear one name
+          <li key={k}>{name}</li>
         ))}
       </ul>
       <div className="flex flex-wrap items-start gap-2">
@@ -44,10 +45,10 @@ export function RigRow({ bundle, onExport, onCase, onDelete, onAddUnit }: RigRow
           {TOGETHER.open}
         </Link>
         <Button onClick={onAddUnit}>{RIGS.addUnit}</Button>
-        <Button onClick={onExport} aria-label={`${RIGS.export} ${rig.name}`}>
+        <Button disabled={busy} onClick={onExport} aria-label={`${RIGS.export} ${rig.name}`}>
           {RIGS.export}
         </Button>
-        <Button onClick={onCase} aria-label={RIGS.caseOf(rig.name)}>
+        <Button disabled={busy} onClick={onCase} aria-label={RIGS.caseOf(rig.name)}>
           {RIGS.asCase}
         </Button>
         <Button onClick={onDelete} aria-label={`${RIGS.delete} ${rig.name}`}>

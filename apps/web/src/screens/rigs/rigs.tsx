@@ -1,58 +1,75 @@
-import { type AnyRecord, recordKey, rigOf, type Side } from "@amp-saver/records";
-import { useRef, useState } from "react";
+import type { RigId, Side } from "@amp-saver/records";
+import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import { addUnitCommit, deleteRigCommit, importCommit } from "../../store/commands.ts";
+import type { Wanted } from "../../exchange/rigs-out.ts";
+import { type RigBundle, readBundle } from "../../store/bundle.ts";
+import { addUnitCommit, deleteRigCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
-import { type RigBundle, useRigs } from "../../store/queries.ts";
+import { useSummaries } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
+import { KeyCap } from "../../ui/key-cap.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { saveFile } from "../../ui/save-file.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { FILE_REFUSED, HOME, RIGS } from "../../words/home.ts";
-import { type Offer, offerImport } from "../../workbench/rig-file.ts";
-import { changesOf, travelled } from "../../workbench/sharing.ts";
-import { recordsOf, saveCase, saveRig } from "../save-rig.ts";
+import { filteredRigs } from "../../workbench/logbook.ts";
+import type { OfferView } from "../../workbench/rig-file.ts";
+import { useExchange } from "../../workers/use-exchange.ts";
 import { ImportPreview } from "./import-preview.tsx";
 import { RigRow } from "./rig-row.tsx";
+import { TaskPanel } from "./task-panel.tsx";
+
+/** Rows shown at first, and with every press for more. */
+const ROWS = 50;
+
+/** What a file turned out to be. */
+type Found = { readonly ok: true; readonly view: OfferView } | { readonly ok: false; readonly reason: string; readonly where: string };
 
 /** Every rig on this device: export, read in, delete. */
 export function RigsScreen() {
-  const rigs = useRigs();
-  const { store, commit, keepPixels } = useStore();
+  const rigs = useSummaries();
+  const { store, commit, report } = useStore();
   const navigate = useNavigate();
-  const [offer, setOffer] = useState<Offer | { readonly ok: false; readonly reason: "unreadable"; readonly where: string } | null>(null);
+  const { task, run, cancel } = useExchange();
+  const [found, setFound] = useState<Found | null>(null);
   const [doomed, setDoomed] = useState<RigBundle | null>(null);
+  const [typed, setTyped] = useState("");
+  const [most, setMost] = useState(ROWS);
+  const words = useDeferredValue(typed);
+  const rows = useMemo(() => filteredRigs(rigs ?? [], words), [rigs, words]);
   const picker = useRef<HTMLInputElement>(null);
-  const exportAll = (): void => {
-    const [first, ...more] = rigs ?? [];
-    if (first !== undefined) void saveRig(store, first, ...more);
+  const find = useRef<HTMLInputElement>(null);
+  const save = async (wanted: Wanted): Promise<void> => {
+    const file = await run("out", (desk, tell) => desk.out(wanted, tell));
+    if (file !== null) saveFile(file.name, file.blob, file.blob.type);
   };
-  useKeys({ e: exportAll });
+  const exportAll = (): void => {
+    if (rigs !== undefined && rigs.length > 0 && task === null) void save({ what: "all", name: RIGS.allName });
+  };
+  useKeys({ e: exportAll, "/": () => find.current?.focus() });
   if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
-    const bytes = await file.arrayBuffer().catch(() => null);
-    const kept = keptNow(rigs);
-    setOffer(
-      bytes === null
-        ? { ok: false, reason: "unreadable", where: file.name }
-        : await offerImport(new Uint8Array(bytes), kept, (id) => store.shared(id)),
-    );
+    const looked = await run("look", (desk, tell) => desk.look(file, tell));
+    if (looked !== null) setFound(looked.ok ? { ok: true, view: looked.value } : looked);
   };
-  const takeIn = async ({ merge, pixels, shared, records }: Offer & { ok: true }, sides: ReadonlyMap<number, Side>): Promise<void> => {
-    setOffer(null);
-    for (const [id, bytes] of pixels) if (!(await keepPixels(id, bytes.slice())).ok) return;
-    const { put, away } = changesOf(merge, sides, keptNow(rigs));
-    const done = await commit(importCommit(put, away));
-    if (!done.ok) return;
-    for (const [id, { revision, seen }] of Object.entries(shared)) {
-      const own = records.filter((r) => rigOf(r) === id || rigOf(r) === null);
-      await store.keepShared(id, travelled(await store.shared(id), { revision, records: own }, seen));
-    }
+  const takeIn = async (sides: ReadonlyMap<number, Side>): Promise<void> => {
+    setFound(null);
+    const done = await run("take", (desk, tell) => desk.take(sides, tell));
+    if (done !== null) await report(done);
   };
-  const units = rigs.reduce((n, b) => n + b.units.length, 0);
-  const sources = rigs.reduce((n, b) => n + b.sources.length, 0);
+  const withRig = async (id: string, act: (bundle: RigBundle) => void): Promise<void> => {
+    const bundle = await readBundle(store, id as RigId);
+    if (bundle !== undefined) act(bundle);
+  };
+  const addUnit = (bundle: RigBundle): void => {
+    const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);
+    void commit(made.commit).then((result) => result.ok && navigate(`/job/${made.jobId}/survey`));
+  };
+  const units = rigs.reduce((n, r) => n + r.units.length, 0);
+  const sources = rigs.reduce((n, r) => n + r.sources.length, 0);
   return (
     <>
       <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
@@ -62,9 +79,11 @@ export function RigsScreen() {
           sure={RIGS.sure}
         />
         <div className="mt-3 flex flex-wrap items-center gap-2">
-          <Button onClick={() => picker.current?.click()}>{RIGS.import}</Button>
+          <Button disabled={task !== null} onClick={() => picker.current?.click()}>
+            {RIGS.import}
+          </Button>
           {rigs.length > 0 && (
-            <Button keyCap="E" onClick={exportAll}>
+            <Button keyCap="E" disabled={task !== null} onClick={exportAll}>
               {RIGS.exportAll}
             </Button>
           )}
@@ -82,22 +101,43 @@ export function RigsScreen() {
             }}
           />
         </div>
+        {rigs.length > 1 && (
+          <label className="edge mt-3 flex items-center gap-2 bg-face px-2">
+            <KeyCap name="/" />
+            <span className="sr-only">{RIGS.find}</span>
+            <input
+              ref={find}
+              type="search"
+              value={typed}
+              onChange={(event) => {
+                setTyped(event.target.value);
+                setMost(ROWS);
+              }}
+              placeholder={RIGS.find}
+              className="min-h-[32px] grow bg-transparent placeholder:text-ink2 pointer-coarse:min-h-[44px]"
+            />
+          </label>
+        )}
       </section>
+      {rows.length === 0 && rigs.length > 0 && <p className="px-6 py-4">{RIGS.noMatch(words)}</p>}
       <ul>
-        {rigs.map((bundle) => (
+        {rows.slice(0, most).map((rig) => (
           <RigRow
-            key={bundle.rig.id}
-            bundle={bundle}
-            onExport={() => void saveRig(store, bundle)}
-            onCase={() => void saveCase(store, bundle, RIGS.caseName)}
-            onDelete={() => setDoomed(bundle)}
-            onAddUnit={() => {
-              const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);
-              void commit(made.commit).then((result) => result.ok && navigate(`/job/${made.jobId}/survey`));
-            }}
+            key={rig.id}
+            rig={rig}
+            busy={task !== null}
+            onExport={() => void save({ what: "rig", rigId: rig.id })}
+            onCase={() => void save({ what: "case", rigId: rig.id, name: RIGS.caseName })}
+            onDelete={() => void withRig(rig.id, setDoomed)}
+            onAddUnit={() => void withRig(rig.id, addUnit)}
           />
         ))}
       </ul>
+      {rows.length > most && (
+        <div className="px-4 py-3 min-[1000px]:px-6">
+          <Button onClick={() => setMost(most + ROWS)}>{HOME.more(Math.min(ROWS, rows.length - most), rows.length)}</Button>
+        </div>
+      )}
       <Sheet open={doomed !== null} onOpenChange={() => setDoomed(null)} title={doomed === null ? "" : RIGS.deleteTitle(doomed.rig.name)}>
         {doomed !== null && (
           <>
@@ -117,15 +157,11 @@ export function RigsScreen() {
           </>
         )}
       </Sheet>
-      <Sheet open={offer !== null} onOpenChange={() => setOffer(null)} title={offer?.ok === false ? RIGS.refusedTitle : RIGS.previewTitle}>
-        {offer?.ok === false && <p role="alert">{FILE_REFUSED[offer.reason]?.(offer.where)}</p>}
-        {offer?.ok === true && <ImportPreview offer={offer} onTake={(sides) => void takeIn(offer, sides)} onLeave={() => setOffer(null)} />}
+      <Sheet open={found !== null} onOpenChange={() => setFound(null)} title={found?.ok === false ? RIGS.refusedTitle : RIGS.previewTitle}>
+        {found?.ok === false && <p role="alert">{FILE_REFUSED[found.reason]?.(found.where)}</p>}
+        {found?.ok === true && <ImportPreview view={found.view} onTake={(sides) => void takeIn(sides)} onLeave={() => setFound(null)} />}
       </Sheet>
+      {task !== null && <TaskPanel task={task} onCancel={cancel} />}
     </>
   );
-}
-
-/** Everything that is kept, each record once. */
-function keptNow(rigs: readonly RigBundle[]): readonly AnyRecord[] {
-  return [...new Map(rigs.flatMap((bundle) => [...recordsOf(bundle), ...bundle.starters]).map((r) => [recordKey(r), r])).values()];
 }

@@ -1,6 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
-import type { RigBundle } from "../../store/queries.ts";
+import type { RigBundle } from "../../store/bundle.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK } from "../../words/check.ts";

@@ -1,8 +1,8 @@
 import { MOST_RIG_LOADS } from "@amp-saver/records";
 import { useRef, useState } from "react";
+import type { RigBundle } from "../../store/bundle.ts";
 import { addLoadCommit, importLoadsCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
-import type { RigBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { LOAD_WORDS, TOGETHER } from "../../words/together.ts";

@@ -1,6 +1,6 @@
+import type { RigBundle } from "../../store/bundle.ts";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
-import type { RigBundle } from "../../store/queries.ts";
 import { TickBox } from "../../ui/tick.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { TOGETHER } from "../../words/together.ts";

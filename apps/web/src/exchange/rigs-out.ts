@@ -1,0 +1,86 @@
+import { type AnyRecord, type RigId, rigFileParts, type Sharing, type Tell } from "@amp-saver/records";
+import { readBundle } from "../store/bundle.ts";
+import { newId, nowIso } from "../store/identity.ts";
+import type { RecordStore, SharedRig } from "../store/port.ts";
+import { CORE_VERSION } from "../workbench/core-version.ts";
+import { rigSlug } from "../workbench/rig-file.ts";
+import { AT_HOME, sharingFor, travelled } from "../workbench/sharing.ts";
+import { groupedByRig, keptRecords, recordsOf } from "./kept.ts";
+
+/** A file that is ready to be saved. */
+export interface FileOut {
+  readonly name: string;
+  readonly blob: Blob;
+}
+
+/** One rig or all of them, as they are or as a case without names. */
+export type Wanted =
+  | { readonly what: "rig"; readonly rigId: string }
+  | { readonly what: "case"; readonly rigId: string; readonly name: string }
+  | { readonly what: "all"; readonly name: string };
+
+/** Writes one file with everything that is wanted: an archive where there are photos, sounds or recordings. Null when the rig is gone. */
+export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): Promise<FileOut | null> {
+  const found = await gathered(store, wanted);
+  if (found === null) return null;
+  tell(0.2);
+  const { records, name } = found;
+  const shared = wanted.what === "case" ? null : await shareOut(store, records);
+  tell(0.5);
+  const pixeled = records.filter((r) => r.kind === "photo" || r.kind === "sound" || r.kind === "waveform");
+  const now = nowIso();
+  if (pixeled.length === 0) {
+    const parts: string[] = [];
+    let written = 0;
+    for (const part of rigFileParts(records, now, CORE_VERSION, shared)) {
+      parts.push(part);
+      written += PART;
+      tell(0.5 + 0.5 * Math.min(1, written / records.length));
+    }
+    return { name: `${rigSlug(name)}.ampsaver.json`, blob: new Blob(parts, { type: "application/json" }) };
+  }
+  const { writeRigArchive } = await import("@amp-saver/records/archive");
+  const pixels = new Map<string, Uint8Array>();
+  for (const [k, { id }] of pixeled.entries()) {
+    const bytes = await store.pixels(id);
+    if (bytes !== undefined) pixels.set(id, bytes);
+    tell(0.5 + (0.4 * k) / pixeled.length);
+  }
+  const bytes = writeRigArchive(records, pixels, now, CORE_VERSION, shared) as Uint8Array<ArrayBuffer>;
+  return { name: `${rigSlug(name)}.ampsaver.zip`, blob: new Blob([bytes], { type: "application/zip" }) };
+}
+
+/** Records in one part of a file that is written. */
+const PART = 500;
+
+async function gathered(
+  store: RecordStore,
+  wanted: Wanted,
+): Promise<{ readonly records: readonly AnyRecord[]; readonly name: string } | null> {
+  if (wanted.what === "all") return { records: await keptRecords(store, null), name: wanted.name };
+  const bundle = await readBundle(store, wanted.rigId as RigId);
+  if (bundle === undefined) return null;
+  const records = recordsOf(bundle);
+  if (wanted.what === "rig") return { records, name: bundle.rig.name };
+  const { name } = wanted;
+  return { name, records: records.filter((r) => r.kind !== "sound").map((r) => (r.kind === "rig" ? { ...r, name, note: "" } : r)) };
+}
+
+/** Notes in which state each rig goes out, so that the same rig can be told from it when it comes back. */
+async function shareOut(store: RecordStore, records: readonly AnyRecord[]): Promise<Readonly<Record<string, Sharing>>> {
+  const shared: Record<string, Sharing> = {};
+  const next = new Map<string, SharedRig>();
+  const groups = groupedByRig(records);
+  const kept = await store.shared([...groups.keys()].filter((id) => id !== null));
+  const starters = groups.get(null) ?? [];
+  for (const [id, own] of groups) {
+    if (id === null) continue;
+    const asked = new Set(own.flatMap((r) => (r.kind === "job" && r.starterId != null ? [r.starterId as string] : [])));
+    const travels = kept.get(id) ?? AT_HOME;
+    const revision = newId<string>();
+    shared[id] = sharingFor(travels, revision);
+    next.set(id, travelled(travels, { revision, records: [...own, ...starters.filter((s) => asked.has(s.id))] }));
+  }
+  await store.keepShared(next);
+  return shared;
+}

@@ -1,0 +1,107 @@
+import type {
+  AirConditioner,
+  AnyRecord,
+  Job,
+  Learning,
+  Load,
+  Photo,
+  Proof,
+  Reading,
+  Rig,
+  RigId,
+  Sound,
+  Source,
+  Starter,
+  Waveform,
+  Wiring,
+  Work,
+} from "@amp-saver/records";
+import type { RecordStore } from "./port.ts";
+
+/** One rig with all that belongs to it. */
+export interface RigBundle {
+  readonly rig: Rig;
+  readonly units: readonly AirConditioner[];
+  readonly sources: readonly Source[];
+  readonly loads: readonly Load[];
+  readonly jobs: readonly Job[];
+  readonly readings: readonly Reading[];
+  /** What was photographed; the pixels are asked for one by one. */
+  readonly photos: readonly Photo[];
+  /** How each unit is wired, where somebody has looked. */
+  readonly wirings: readonly Wiring[];
+  /** Visits on the roof, one a job. */
+  readonly works: readonly Work[];
+  /** Spoken notes; the sound is asked for one by one. */
+  readonly sounds: readonly Sound[];
+  /** Learning runs, one record a job. */
+  readonly learnings: readonly Learning[];
+  /** Starts that were recorded; the samples are asked for one by one. */
+  readonly waveforms: readonly Waveform[];
+  /** Proofs, one a job. */
+  readonly proofs: readonly Proof[];
+  /** The catalogue, which belongs to every rig. */
+  readonly starters: readonly Starter[];
+}
+
+/** Every record that belongs to a rig, itself first; the catalogue apart. */
+export function ownRecords(bundle: RigBundle): AnyRecord[] {
+  const { rig, units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, proofs } = bundle;
+  return [
+    rig,
+    ...units,
+    ...sources,
+    ...loads,
+    ...jobs,
+    ...readings,
+    ...photos,
+    ...wirings,
+    ...works,
+    ...sounds,
+    ...learnings,
+    ...waveforms,
+    ...proofs,
+  ];
+}
+
+const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: string; id: string }): number =>
+  a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
+
+/** Reads a rig whole; undefined when it is not kept. */
+export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
+  const rig = await store.get("rig", rigId);
+  if (rig === undefined) return undefined;
+  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, proofs, starters] = await Promise.all(
+    [
+      store.list("unit", rigId),
+      store.list("source", rigId),
+      store.list("load", rigId),
+      store.list("job", rigId),
+      store.list("reading", rigId),
+      store.list("photo", rigId),
+      store.list("wiring", rigId),
+      store.list("work", rigId),
+      store.list("sound", rigId),
+      store.list("learning", rigId),
+      store.list("waveform", rigId),
+      store.list("proof", rigId),
+      store.list("starter"),
+    ],
+  );
+  return {
+    rig,
+    units: units.toSorted(oldestFirst),
+    sources: sources.toSorted(oldestFirst),
+    loads: loads.toSorted(oldestFirst),
+    jobs: jobs.toSorted(oldestFirst),
+    starters: starters.toSorted(oldestFirst),
+    photos: photos.toSorted(oldestFirst),
+    wirings: wirings.toSorted(oldestFirst),
+    works: works.toSorted(oldestFirst),
+    sounds: sounds.toSorted(oldestFirst),
+    learnings: learnings.toSorted(oldestFirst),
+    waveforms: waveforms.toSorted(oldestFirst),
+    proofs: proofs.toSorted(oldestFirst),
+    readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
+  };
+}

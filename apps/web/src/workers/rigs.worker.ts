@@ -1,0 +1,8 @@
+import { expose } from "comlink";
+import { rigsDesk } from "../exchange/desk.ts";
+import { joinStore } from "../store/dexie.ts";
+import { STORE_NAME } from "../store/open.ts";
+
+const store = joinStore(STORE_NAME);
+
+expose(rigsDesk(() => store));

@@ -1,0 +1,64 @@
+import type { Tell } from "@amp-saver/records";
+import { proxy, wrap } from "comlink";
+import { useEffect, useRef, useState } from "react";
+import { type RigsDesk, rigsDesk } from "../exchange/desk.ts";
+import { useStore } from "../store/provider.tsx";
+
+/** What is going on: writing a file, reading one, taking one in, and how far it is. */
+export interface ExchangeTask {
+  readonly doing: keyof RigsDesk;
+  readonly share: number;
+}
+
+interface Hired {
+  readonly desk: RigsDesk;
+  readonly leave: () => void;
+}
+
+function hire(): Hired {
+  const worker = new Worker(new URL("./rigs.worker.ts", import.meta.url), { type: "module" });
+  const remote = wrap<RigsDesk>(worker);
+  const desk: RigsDesk = {
+    out: (wanted, tell) => remote.out(wanted, proxy(tell)),
+    look: (file, tell) => remote.look(file, proxy(tell)),
+    take: (sides, tell) => remote.take(sides, proxy(tell)),
+  };
+  return { desk, leave: () => worker.terminate() };
+}
+
+/**
+ * Files out and in, in a worker where the store outlives the page. Cancelling ends the worker, and
+ * with it whatever it was writing: the browser then takes all of that back.
+ */
+export function useExchange(): {
+  readonly task: ExchangeTask | null;
+  readonly run: <D extends keyof RigsDesk, T>(doing: D, work: (desk: RigsDesk, tell: Tell) => Promise<T>) => Promise<T | null>;
+  readonly cancel: () => void;
+} {
+  const { store, kept } = useStore();
+  const [task, setTask] = useState<ExchangeTask | null>(null);
+  const hired = useRef<Hired | null>(null);
+  const stop = useRef<() => void>(() => undefined);
+  useEffect(() => () => hired.current?.leave(), []);
+  const cancel = (): void => {
+    hired.current?.leave();
+    hired.current = null;
+    stop.current();
+  };
+  return {
+    task,
+    cancel,
+    async run(doing, work) {
+      hired.current ??= kept ? hire() : { desk: rigsDesk(() => Promise.resolve(store)), leave: () => undefined };
+      setTask({ doing, share: 0 });
+      const stopped = new Promise<null>((settle) => {
+        stop.current = () => settle(null);
+      });
+      try {
+        return await Promise.race([work(hired.current.desk, (share) => setTask((old) => old && { doing, share })), stopped]);
+      } finally {
+        setTask(null);
+      }
+    },
+  };
+}
