@@ -112,7 +112,7 @@ export function downloaded(folder: string, ending: string): Promise<string> {
   });
 }
 
-/** Every record in the browser's database, in a set order. */
+/** Every record in the browser's database and all bytes beside them, in a set order. */
 export async function allRecords(page: Page): Promise<unknown> {
   const text = await page.evaluate(async () => {
     const open = indexedDB.open("amp-saver");
@@ -120,14 +120,17 @@ export async function allRecords(page: Page): Promise<unknown> {
       open.onsuccess = () => settle(open.result);
       open.onerror = () => fail(open.error);
     });
-    const names = [...db.objectStoreNames].filter((n) => n !== "journal" && n !== "shares");
-    const rows: unknown[] = [];
-    for (const name of names) {
-      const all = db.transaction(name).objectStore(name).getAll();
-      rows.push([name, await new Promise((settle) => (all.onsuccess = () => settle(all.result)))]);
-    }
+    const all = async (name: string): Promise<Record<string, unknown>[]> => {
+      const request = db.transaction(name).objectStore(name).getAll();
+      return new Promise((settle) => {
+        request.onsuccess = () => settle(request.result);
+      });
+    };
+    const records = (await all("rigs")).flatMap((row) => JSON.parse(row.text as string) as { kind: string; id: string }[]);
+    const key = (r: { kind: string; id: string }): string => `${r.kind} ${r.id}`;
+    const pixels = await all("pixels");
     db.close();
-    return JSON.stringify(rows);
+    return JSON.stringify([records.toSorted((a, b) => (key(a) < key(b) ? -1 : 1)), pixels]);
   });
   return JSON.parse(text);
 }

@@ -1,4 +1,5 @@
 import { pathToFileURL } from "node:url";
+import { benchLogbook } from "./bench-logbook.mjs";
 import { benchPage } from "./bench-page.mjs";
 import { buildApp } from "./build.mjs";
 import { ensurePackages, ensurePrograms, ROOT } from "./install.mjs";
@@ -24,5 +25,15 @@ await build({
 });
 await import(pathToFileURL(`${ROOT}.cache/bench/bench.js`).href);
 
-line("script before the first screen, kB compressed (250 at most)", firstLoadKb(await buildApp()).toFixed(0));
+await build({
+  root: `${ROOT}packages/records`,
+  configFile: false,
+  logLevel: "warn",
+  ssr: { noExternal: true },
+  build: { ssr: "src/demo/index.ts", outDir: `${ROOT}.cache/demo`, target: "node20", emptyOutDir: true },
+});
+const { demoRecords } = await import(pathToFileURL(`${ROOT}.cache/demo/index.js`).href);
+const bare = await buildApp();
+line("script before the first screen, kB compressed (250 at most)", firstLoadKb(bare).toFixed(0));
+await benchLogbook(bare, demoRecords(), line);
 await benchPage(await buildApp({ mode: "demo", outDir: "dist-demo" }), line);

@@ -77,7 +77,7 @@ export {
 export { MOST_SPELLS, type Spells } from "./spell.ts";
 export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
-export { byRig, isSummed, type JobLine, type RigSummary, SUMMARY_SHAPE, summarise } from "./summary.ts";
+export { grouped, type JobLine, type RigSummary, SUMMARY_SHAPE, summarise } from "./summary.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
 export { bytesOf, MOST_WAVE_CYCLES, packSamples, unpackSamples, type Waveform } from "./waveform.ts";

@@ -1,9 +1,5 @@
 import type { Job } from "./job.ts";
-import type { RecordKind } from "./kinds.ts";
 import type { AnyRecord } from "./record.ts";
-import type { Rig } from "./rig.ts";
-import type { Source } from "./source.ts";
-import type { AirConditioner } from "./unit.ts";
 
 /** One job as a list shows it. */
 export interface JobLine {
@@ -36,17 +32,16 @@ export interface RigSummary {
 /** Counts up when a summary's fields change: those of another shape are made anew at the next opening. */
 export const SUMMARY_SHAPE = 1;
 
-/** Kinds of record that a summary is derived from. */
-const SUMMED: ReadonlySet<RecordKind> = new Set(["rig", "unit", "source", "job"]);
-
-/** Whether a change of this record may change its rig's summary. */
-export const isSummed = (record: AnyRecord | null): boolean => record !== null && SUMMED.has(record.kind);
-
 const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: string; id: string }): number =>
   a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
 
-/** The summary of a rig; a job whose unit is gone is left out, as everywhere. */
-export function summarise(rig: Rig, units: readonly AirConditioner[], sources: readonly Source[], jobs: readonly Job[]): RigSummary {
+/** The summary of a rig from its records; null where the rig itself is not among them. A job whose unit is gone is left out, as everywhere. */
+export function summarise(records: readonly AnyRecord[]): RigSummary | null {
+  const rig = records.find((r) => r.kind === "rig");
+  if (rig === undefined) return null;
+  const units = records.filter((r) => r.kind === "unit");
+  const sources = records.filter((r) => r.kind === "source");
+  const jobs = records.filter((r) => r.kind === "job");
   return {
     id: rig.id,
     shape: SUMMARY_SHAPE,
@@ -78,13 +73,14 @@ export function summarise(rig: Rig, units: readonly AirConditioner[], sources: r
   };
 }
 
-/** Records by the rig they belong to. */
-export function byRig<R extends { readonly rigId: string }>(records: readonly R[]): ReadonlyMap<string, readonly R[]> {
-  const groups = new Map<string, R[]>();
-  for (const record of records) {
-    const group = groups.get(record.rigId);
-    if (group === undefined) groups.set(record.rigId, [record]);
-    else group.push(record);
+/** Things by a key, in the order they come. */
+export function grouped<T, K>(things: readonly T[], keyOf: (thing: T) => K): ReadonlyMap<K, readonly T[]> {
+  const groups = new Map<K, T[]>();
+  for (const thing of things) {
+    const key = keyOf(thing);
+    const group = groups.get(key);
+    if (group === undefined) groups.set(key, [thing]);
+    else group.push(thing);
   }
   return groups;
 }

@@ -7,11 +7,10 @@ import { dexieStore, joinStore } from "../store/dexie.ts";
 import { memoryStore } from "../store/memory.ts";
 import type { RecordStore } from "../store/port.ts";
 import { type RigsDesk, rigsDesk } from "./desk.ts";
-import { keptRecords } from "./kept.ts";
 import type { Wanted } from "./rigs-out.ts";
 
 const quiet = (): void => undefined;
-const sorted = async (store: RecordStore): Promise<string[]> => (await keptRecords(store, null)).map(canonical).toSorted();
+const sorted = async (store: RecordStore): Promise<string[]> => (await store.records(null)).map(canonical).toSorted();
 const filled = async (store: RecordStore): Promise<RecordStore> => {
   await store.commit(importCommit(demoRecords()));
   return store;
@@ -32,7 +31,11 @@ const name = (): string => {
 
 describe.each([
   ["on the page", async () => memoryStore(), async (store: RecordStore) => store],
-  ["in a worker, beside the page's own", async () => dexieStore(name(), RECORD_VERSIONS), async () => joinStore(`exchange-${names}`)],
+  [
+    "in a worker, beside the page's own",
+    async () => dexieStore(name(), RECORD_VERSIONS),
+    async () => joinStore(`exchange-${names}`, RECORD_VERSIONS),
+  ],
 ])("files out and in, %s", (_, open, join) => {
   it("come back whole into an empty store, telling how far they are", async () => {
     const first = await filled(await open());

@@ -1,11 +1,10 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import type { Side, Tell } from "@amp-saver/records";
+import { grouped, rigOf, type Side, type Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
 import { importCommit } from "../store/commands.ts";
 import type { RecordStore, SharedRig, StoreResult } from "../store/port.ts";
 import { type Offer, type OfferView, offerImport, offerView, readIn } from "../workbench/rig-file.ts";
 import { AT_HOME, changesOf, travelled } from "../workbench/sharing.ts";
-import { groupedByRig, keptRecords } from "./kept.ts";
 
 /** Share of the work that reading the file's text takes; comparing takes the rest. */
 const READING = 0.8;
@@ -19,7 +18,7 @@ export async function lookIn(
   const read = await readIn(bytes, (share) => tell(READING * share));
   if (!read.ok) return fail(read.reason, read.where);
   const rigs = read.value.records.filter((r) => r.kind === "rig").map((r) => r.id);
-  const kept = await keptRecords(store, rigs);
+  const kept = await store.records(rigs);
   const offer = offerImport(read.value, kept, await store.shared(rigs));
   tell(1);
   return ok({ offer, view: offerView(offer) });
@@ -33,10 +32,10 @@ export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMa
     if (!kept.ok) return kept;
   }
   const rigs = records.filter((r) => r.kind === "rig").map((r) => r.id);
-  const { put, away } = changesOf(merge, sides, await keptRecords(store, rigs));
+  const { put, away } = changesOf(merge, sides, await store.records(rigs));
   const done = await store.commit(importCommit(put, away), (share) => tell(0.8 * share));
   if (!done.ok) return done;
-  const groups = groupedByRig(records);
+  const groups = grouped(records, (r): string | null => rigOf(r));
   const starters = groups.get(null) ?? [];
   const next = new Map<string, SharedRig>();
   const travels = await store.shared(rigs);

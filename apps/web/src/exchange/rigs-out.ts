@@ -1,11 +1,11 @@
-import { type AnyRecord, type RigId, rigFileParts, type Sharing, type Tell } from "@amp-saver/records";
+import { type AnyRecord, grouped, type RigId, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
 import { readBundle } from "../store/bundle.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import type { RecordStore, SharedRig } from "../store/port.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
 import { rigSlug } from "../workbench/rig-file.ts";
 import { AT_HOME, sharingFor, travelled } from "../workbench/sharing.ts";
-import { groupedByRig, keptRecords, recordsOf } from "./kept.ts";
+import { recordsOf } from "./kept.ts";
 
 /** A file that is ready to be saved. */
 export interface FileOut {
@@ -57,7 +57,7 @@ async function gathered(
   store: RecordStore,
   wanted: Wanted,
 ): Promise<{ readonly records: readonly AnyRecord[]; readonly name: string } | null> {
-  if (wanted.what === "all") return { records: await keptRecords(store, null), name: wanted.name };
+  if (wanted.what === "all") return { records: await store.records(null), name: wanted.name };
   const bundle = await readBundle(store, wanted.rigId as RigId);
   if (bundle === undefined) return null;
   const records = recordsOf(bundle);
@@ -70,7 +70,7 @@ async function gathered(
 async function shareOut(store: RecordStore, records: readonly AnyRecord[]): Promise<Readonly<Record<string, Sharing>>> {
   const shared: Record<string, Sharing> = {};
   const next = new Map<string, SharedRig>();
-  const groups = groupedByRig(records);
+  const groups = grouped(records, rigOf);
   const kept = await store.shared([...groups.keys()].filter((id) => id !== null));
   const starters = groups.get(null) ?? [];
   for (const [id, own] of groups) {

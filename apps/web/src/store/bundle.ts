@@ -7,6 +7,8 @@ import type {
   Photo,
   Proof,
   Reading,
+  RecordKind,
+  RecordOf,
   Rig,
   RigId,
   Sound,
@@ -69,39 +71,25 @@ const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: strin
 
 /** Reads a rig whole; undefined when it is not kept. */
 export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigBundle | undefined> {
-  const rig = await store.get("rig", rigId);
+  const all = await store.records([rigId]);
+  const of = <K extends RecordKind>(kind: K): RecordOf[K][] =>
+    (all.filter((r) => r.kind === kind) as unknown as RecordOf[K][]).toSorted(oldestFirst);
+  const rig = of("rig").find((r) => r.id === rigId);
   if (rig === undefined) return undefined;
-  const [units, sources, loads, jobs, readings, photos, wirings, works, sounds, learnings, waveforms, proofs, starters] = await Promise.all(
-    [
-      store.list("unit", rigId),
-      store.list("source", rigId),
-      store.list("load", rigId),
-      store.list("job", rigId),
-      store.list("reading", rigId),
-      store.list("photo", rigId),
-      store.list("wiring", rigId),
-      store.list("work", rigId),
-      store.list("sound", rigId),
-      store.list("learning", rigId),
-      store.list("waveform", rigId),
-      store.list("proof", rigId),
-      store.list("starter"),
-    ],
-  );
   return {
     rig,
-    units: units.toSorted(oldestFirst),
-    sources: sources.toSorted(oldestFirst),
-    loads: loads.toSorted(oldestFirst),
-    jobs: jobs.toSorted(oldestFirst),
-    starters: starters.toSorted(oldestFirst),
-    photos: photos.toSorted(oldestFirst),
-    wirings: wirings.toSorted(oldestFirst),
-    works: works.toSorted(oldestFirst),
-    sounds: sounds.toSorted(oldestFirst),
-    learnings: learnings.toSorted(oldestFirst),
-    waveforms: waveforms.toSorted(oldestFirst),
-    proofs: proofs.toSorted(oldestFirst),
-    readings: readings.toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
+    units: of("unit"),
+    sources: of("source"),
+    loads: of("load"),
+    jobs: of("job"),
+    starters: of("starter"),
+    photos: of("photo"),
+    wirings: of("wiring"),
+    works: of("work"),
+    sounds: of("sound"),
+    learnings: of("learning"),
+    waveforms: of("waveform"),
+    proofs: of("proof"),
+    readings: of("reading").toSorted((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id)),
   };
 }

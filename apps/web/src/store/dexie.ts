@@ -1,16 +1,7 @@
-import {
-  type AnyRecord,
-  isSummed,
-  type RecordKind,
-  type RecordOf,
-  type RigId,
-  type RigSummary,
-  rigOf,
-  type Tell,
-} from "@amp-saver/records";
+import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary, Tell } from "@amp-saver/records";
 import { Dexie } from "dexie";
-import { dropLonePixels, migrateInPlace, summariesOf, sumUp, type Versions } from "./care.ts";
-import { Database } from "./database.ts";
+import { dropLonePixels, migrateInPlace, sumUp } from "./care.ts";
+import { Database, NO_RIG, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
 import {
   continues,
   type DoneChange,
@@ -25,25 +16,24 @@ import {
   stepOf,
 } from "./journal.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult } from "./port.ts";
+import { FEW, putRecords, recordsIn, rowsOf } from "./rows.ts";
 
-/** Where the rig is indexed for what belongs to none. */
-const NO_RIG = "";
-/** Rows written at a time. */
-const CHUNK = 1000;
+/** Sides kept in one row. */
+const SIDES = 1000;
 
 /** Opens the store in the browser's own database; records of older versions are brought up to date in place. */
 export async function dexieStore(name: string, versions: Versions): Promise<RecordStore> {
-  const db = new Database(name);
+  const db = new Database(name, versions);
   await db.open();
-  await migrateInPlace(db, versions);
+  await migrateInPlace(db);
   await sumUp(db);
   await dropLonePixels(db);
   return new DexieStore(db);
 }
 
 /** Opens a database that another part of the app has opened and cared for: in a worker. */
-export async function joinStore(name: string): Promise<RecordStore> {
-  const db = new Database(name);
+export async function joinStore(name: string, versions: Versions): Promise<RecordStore> {
+  const db = new Database(name, versions);
   await db.open();
   return new DexieStore(db);
 }
@@ -58,13 +48,21 @@ class DexieStore implements RecordStore {
   }
 
   async get<K extends RecordKind>(kind: K, id: string): Promise<RecordOf[K] | undefined> {
-    return (await this.db.rows(kind).get(id))?.record as RecordOf[K] | undefined;
+    const row = await this.db.rigs.where("keys").equals(`${kind} ${id}`).first();
+    return (row && recordsOfRow(row).find((r) => r.kind === kind && r.id === id)) as RecordOf[K] | undefined;
   }
 
   async list<K extends RecordKind>(kind: K, rigId?: RigId): Promise<RecordOf[K][]> {
-    const table = this.db.rows(kind);
-    const rows = await (rigId === undefined ? table.toArray() : table.where("rig").equals(rigId).toArray());
-    return rows.map((row) => row.record) as RecordOf[K][];
+    const only = kind === "starter" ? NO_RIG : rigId;
+    const rows = only === undefined ? await this.db.rigs.toArray() : await this.db.rigs.bulkGet([only]);
+    return rows.flatMap((row) => (row === undefined ? [] : recordsOfRow(row).filter((r) => r.kind === kind))) as RecordOf[K][];
+  }
+
+  async records(rigIds: readonly string[] | null): Promise<readonly AnyRecord[]> {
+    const few = rigIds !== null && rigIds.length <= FEW;
+    const rows = await (few ? this.db.rigs.bulkGet([...new Set([NO_RIG, ...rigIds])]) : this.db.rigs.toArray());
+    const wanted = few || rigIds === null ? null : new Set([NO_RIG, ...rigIds]);
+    return rows.flatMap((row) => (row === undefined || wanted?.has(row.id) === false ? [] : recordsOfRow(row)));
   }
 
   summaries(): Promise<readonly RigSummary[]> {
@@ -73,11 +71,13 @@ class DexieStore implements RecordStore {
 
   commit(commit: Commit, tell?: Tell): Promise<StoreResult> {
     return this.write(async () => {
-      const before = await this.before(commit.changes);
+      const rows = await rowsOf(this.db, commit.changes);
+      const before = recordsIn(rows);
       const done = resolved(commit.changes, (kind, id) => before.get(`${kind} ${id}`) ?? null);
-      await this.put(
+      await putRecords(
+        this.db,
         done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })),
-        before,
+        rows,
         tell,
       );
       if (commit.silent !== true) await this.remember(commit, done);
@@ -110,12 +110,13 @@ class DexieStore implements RecordStore {
 
   async shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedRig>> {
     const rows = await this.db.shares.bulkGet([...rigIds]);
-    return new Map(rows.flatMap((row) => (row === undefined ? [] : [[row.id, { states: row.states, seen: row.seen }] as const])));
+    return new Map(rows.flatMap((row) => (row === undefined ? [] : [[row.id, sharedOf(row)] as const])));
   }
 
   keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult> {
+    const rows = [...shared].map(([id, travels]) => shareRow(id, travels));
     return this.write(async () => {
-      await this.db.shares.bulkPut([...shared].map(([id, travels]) => ({ id, ...travels })));
+      await this.db.shares.bulkPut(rows);
       return true;
     });
   }
@@ -140,8 +141,9 @@ class DexieStore implements RecordStore {
       const target = find(await this.steps());
       if (target === undefined) return false;
       const sides = await this.sidesOf(target);
-      const before = await this.before(sides);
-      await this.put(sides, before);
+      const rows = await rowsOf(this.db, sides);
+      const before = recordsIn(rows);
+      await putRecords(this.db, sides, rows);
       await this.db.sides.where("seq").equals(target.seq).delete();
       await this.keepSides(
         target.seq,
@@ -153,50 +155,11 @@ class DexieStore implements RecordStore {
   }
 
   private async sidesOf({ seq }: Step): Promise<readonly Side[]> {
-    return (await this.db.sides.where("seq").equals(seq).sortBy("at")).flatMap((row) => row.sides);
+    return (await this.db.sides.where("seq").equals(seq).sortBy("at")).flatMap(sidesOfRow);
   }
 
   private async keepSides(seq: number, sides: readonly Side[]): Promise<void> {
-    for (let from = 0; from < sides.length; from += CHUNK) await this.db.sides.add({ seq, sides: sides.slice(from, from + CHUNK) });
-  }
-
-  /** What is there now of the records that will be changed. */
-  private async before(changes: readonly { readonly kind: RecordKind; readonly id: string }[]): Promise<ReadonlyMap<string, AnyRecord>> {
-    const found = new Map<string, AnyRecord>();
-    for (const [kind, ids] of grouped(changes.map(({ kind, id }) => [kind, id] as const)))
-      for (const row of await this.db.rows(kind).bulkGet([...new Set(ids)]))
-        if (row !== undefined) found.set(`${kind} ${row.id}`, row.record);
-    return found;
-  }
-
-  private async put(sides: readonly Side[], before: ReadonlyMap<string, AnyRecord>, tell?: Tell): Promise<void> {
-    let written = 0;
-    for (const [kind, own] of grouped(sides.map((side) => [side.kind, side] as const))) {
-      const table = this.db.rows(kind);
-      for (let from = 0; from < own.length; from += CHUNK) {
-        const part = own.slice(from, from + CHUNK);
-        const gone = part.filter((s) => s.to === null).map((s) => s.id);
-        if (gone.length > 0) await table.bulkDelete(gone);
-        const rows = part.flatMap(({ id, to }) => (to === null ? [] : [{ id, rig: rigOf(to) ?? NO_RIG, record: to }]));
-        if (rows.length > 0) await table.bulkPut(rows);
-        written += part.length;
-        tell?.(written / sides.length);
-      }
-    }
-    await this.sumUp(sides, before);
-  }
-
-  /** Brings the summaries of the rigs that were touched up to date. */
-  private async sumUp(sides: readonly Side[], before: ReadonlyMap<string, AnyRecord>): Promise<void> {
-    const touched = new Set<string>();
-    for (const { kind, id, to } of sides)
-      for (const record of [to, before.get(`${kind} ${id}`) ?? null]) if (record !== null && isSummed(record)) touched.add(rigOf(record)!);
-    if (touched.size === 0) return;
-    const fresh = await summariesOf(this.db, [...touched]);
-    const there = new Set(fresh.map((s) => s.id));
-    const gone = [...touched].filter((id) => !there.has(id));
-    if (gone.length > 0) await this.db.summaries.bulkDelete(gone);
-    await this.db.summaries.bulkPut([...fresh]);
+    for (let from = 0; from < sides.length; from += SIDES) await this.db.sides.add(sideRow(seq, sides.slice(from, from + SIDES)));
   }
 
   private async remember(commit: Commit, done: readonly DoneChange[]): Promise<void> {
@@ -231,16 +194,6 @@ class DexieStore implements RecordStore {
       return { ok: false, reason: failureOf(error) };
     }
   }
-}
-
-function grouped<T>(pairs: readonly (readonly [RecordKind, T])[]): ReadonlyMap<RecordKind, readonly T[]> {
-  const groups = new Map<RecordKind, T[]>();
-  for (const [kind, item] of pairs) {
-    const group = groups.get(kind);
-    if (group === undefined) groups.set(kind, [item]);
-    else group.push(item);
-  }
-  return groups;
 }
 
 /** The store's word for what the browser threw; of many writes at once the first that failed counts. */

@@ -28,7 +28,7 @@ export interface Step {
 }
 
 /** Kinds whose bytes lie beside the records. */
-const PIXELED: readonly RecordKind[] = ["photo", "sound", "waveform"];
+export const PIXELED: readonly RecordKind[] = ["photo", "sound", "waveform"];
 
 /** The step that undo would take back, given all in order. */
 export function nextUndo(steps: readonly Step[]): Step | undefined {
@@ -56,10 +56,14 @@ export function continues(latest: Step | undefined, commit: Commit, now: number)
   );
 }
 
+/** Records with bytes of their own among those that a step changes. */
+export function filesOf(changes: readonly { readonly kind: RecordKind; readonly id: string }[]): readonly string[] {
+  return changes.filter((c) => PIXELED.includes(c.kind)).map((c) => c.id);
+}
+
 /** A new step for a commit, but for its place. */
 export function stepOf(commit: Commit, done: readonly DoneChange[], at: number): Omit<Step, "seq"> {
-  const files = done.filter((c) => PIXELED.includes(c.kind)).map((c) => c.id);
-  return { label: commit.label, mergeKey: commit.mergeKey ?? null, at, undone: false, files };
+  return { label: commit.label, mergeKey: commit.mergeKey ?? null, at, undone: false, files: filesOf(done) };
 }
 
 /** What undo needs of a change. */

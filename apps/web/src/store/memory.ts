@@ -1,4 +1,4 @@
-import { type AnyRecord, byRig, type RecordKind, type RecordOf, type RigId, rigOf, summarise } from "@amp-saver/records";
+import { type AnyRecord, grouped, type RecordKind, type RecordOf, type RigId, rigOf, summarise } from "@amp-saver/records";
 import {
   continues,
   type DoneChange,
@@ -51,9 +51,6 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     for (const listener of listeners) listener();
   }
 
-  const all = <K extends RecordKind>(kind: K): RecordOf[K][] =>
-    [...records.values()].filter((r) => r.kind === kind) as unknown as RecordOf[K][];
-
   function remember(commit: Commit, done: readonly DoneChange[]): void {
     steps = steps.filter((s) => !s.undone);
     const latest = steps.at(-1);
@@ -87,9 +84,12 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
       const found = [...records.values()].filter((r) => r.kind === kind && (rigId === undefined || rigOf(r) === rigId));
       return structuredClone(found) as unknown as RecordOf[K][];
     },
+    async records(rigIds) {
+      const wanted = (rig: string | null): boolean => rigIds === null || rig === null || rigIds.includes(rig);
+      return structuredClone([...records.values()].filter((r) => wanted(rigOf(r))));
+    },
     async summaries() {
-      const [units, sources, jobs] = [byRig(all("unit")), byRig(all("source")), byRig(all("job"))];
-      return all("rig").map((rig) => summarise(rig, units.get(rig.id) ?? [], sources.get(rig.id) ?? [], jobs.get(rig.id) ?? []));
+      return [...grouped([...records.values()], rigOf).values()].flatMap((own) => summarise(own) ?? []);
     },
     async commit(commit, tell) {
       if (!open) return { ok: false, reason: "closed" };

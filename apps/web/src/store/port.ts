@@ -89,6 +89,8 @@ export interface RecordStore {
   get<K extends RecordKind>(kind: K, id: string): Promise<RecordOf[K] | undefined>;
   /** All records of a kind, or those of one rig, in no set order. */
   list<K extends RecordKind>(kind: K, rigId?: RigId): Promise<RecordOf[K][]>;
+  /** Every record of these rigs, or of all, and the whole catalogue with them. */
+  records(rigIds: readonly string[] | null): Promise<readonly AnyRecord[]>;
   /** Summaries of every rig, in no set order: what lists of many need, without reading the records. */
   summaries(): Promise<readonly RigSummary[]>;
   commit(commit: Commit, tell?: Tell): Promise<StoreResult>;

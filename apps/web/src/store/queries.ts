@@ -1,4 +1,17 @@
-import type { AirConditioner, Job, Reading, Rig, RigId, RigSummary, Source, Starter, Work } from "@amp-saver/records";
+import {
+  type AirConditioner,
+  type Job,
+  type Reading,
+  type RecordKind,
+  type RecordOf,
+  type Rig,
+  type RigId,
+  type RigSummary,
+  recordKey,
+  type Source,
+  type Starter,
+  type Work,
+} from "@amp-saver/records";
 import useSWR from "swr";
 import { type RigBundle, readBundle } from "./bundle.ts";
 import type { History } from "./port.ts";
@@ -38,23 +51,20 @@ export interface Asked {
 }
 
 /** These jobs with what their answers are worked out from. */
-export function useAsked(jobIds: readonly string[]): readonly Asked[] {
+export function useAsked(lines: readonly { readonly id: string; readonly rigId: string }[]): readonly Asked[] {
   const { store } = useStore();
-  const { data } = useSWR(jobIds.length === 0 ? null : ["asked", ...jobIds], async () => {
-    const starters = await store.list("starter");
-    const all = await Promise.all(
-      jobIds.map(async (id): Promise<Asked | null> => {
-        const job = await store.get("job", id);
-        if (job === undefined) return null;
-        const [rig, unit, source] = await Promise.all([
-          store.get("rig", job.rigId),
-          store.get("unit", job.unitId),
-          job.sourceId === null ? undefined : store.get("source", job.sourceId),
-        ]);
-        return rig === undefined || unit === undefined ? null : { job, rig, unit, source, starters };
-      }),
-    );
-    return all.filter((a) => a !== null);
+  const { data } = useSWR(lines.length === 0 ? null : ["asked", ...lines.map((l) => l.id)], async () => {
+    const records = await store.records([...new Set(lines.map((l) => l.rigId))]);
+    const byKey = new Map(records.map((r) => [recordKey(r), r]));
+    const find = <K extends RecordKind>(kind: K, id: string) => byKey.get(`${kind} ${id}`) as RecordOf[K] | undefined;
+    const starters = records.filter((r) => r.kind === "starter");
+    return lines.flatMap(({ id }): Asked[] => {
+      const job = find("job", id);
+      const rig = job && find("rig", job.rigId);
+      const unit = job && find("unit", job.unitId);
+      if (job === undefined || rig === undefined || unit === undefined) return [];
+      return [{ job, rig, unit, source: job.sourceId === null ? undefined : find("source", job.sourceId), starters }];
+    });
   });
   return data ?? NONE_ASKED;
 }

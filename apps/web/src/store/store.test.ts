@@ -5,6 +5,7 @@ import { Dexie } from "dexie";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { addPhotoCommit } from "./commands.ts";
 import { storeConformance } from "./conformance.ts";
+import type { RigRow } from "./database.ts";
 import { dexieStore } from "./dexie.ts";
 import { memoryStore } from "./memory.ts";
 import type { RecordStore } from "./port.ts";
@@ -27,7 +28,7 @@ async function fullDexie(): Promise<RecordStore> {
   const original = IDBObjectStore.prototype.put;
   let rigs = 0;
   vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(function (this: IDBObjectStore, ...args: Parameters<IDBObjectStore["put"]>) {
-    if (this.name === "rig") rigs += 1;
+    if (this.name === "rigs") rigs += 1;
     if (rigs > 2) throw new DOMException("no room", "QuotaExceededError");
     return original.apply(this, args);
   });
@@ -39,7 +40,7 @@ async function abortingDexie(): Promise<RecordStore> {
   const store = await dexieStore(name(), RECORD_VERSIONS);
   const original = IDBObjectStore.prototype.put;
   vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(function (this: IDBObjectStore, ...args: Parameters<IDBObjectStore["put"]>) {
-    if (this.name === "unit") this.transaction.abort();
+    if (this.name === "rigs" && (args[0] as RigRow).keys.some((key) => key.startsWith("unit"))) this.transaction.abort();
     return original.apply(this, args);
   });
   return store;
@@ -154,10 +155,12 @@ describe("the browser's database", () => {
       .add({ ...row, label: "delete-photo", undone: false, changes: [{ ...photo.commit.changes[0], before: null }] });
     await fifth.table("journal").add({ ...row, label: "edit", undone: false, changes: [change("A", "B")] });
     await fifth.table("journal").add({ ...row, label: "edit", undone: true, changes: [change("B", "C")] });
+    await fifth.table("shares").put({ id: "a", seen: ["one"], states: [{ revision: "one", records: [rig("A")] }] });
     fifth.close();
     const store = await dexieStore(db, RECORD_VERSIONS);
     expect((await store.summaries()).map((s) => s.name)).toEqual(["B"]);
     expect(await store.pixels(photo.id)).toEqual(Uint8Array.of(9));
+    expect((await store.shared(["a"])).get("a")).toEqual({ seen: ["one"], states: [{ revision: "one", records: [rig("A")] }] });
     await store.redo();
     expect((await store.get("rig", "a"))?.name).toBe("C");
     await store.undo();

@@ -1,15 +1,11 @@
-import { type AirConditioner, type Job, type Rig, type Source, STAGES, summarise } from "@amp-saver/records";
+import { grouped, rigOf, STAGES, summarise } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { byMonth, filtered, filteredRigs, logLines, stageCounts } from "./logbook.ts";
 
 const all = demoRecords();
-const of = <R>(kind: string): R[] => all.filter((r) => r.kind === kind) as unknown as R[];
-const rigs = of<Rig>("rig").map((rig) => {
-  const own = <R extends { rigId: string }>(kind: string): R[] => of<R>(kind).filter((r) => r.rigId === rig.id);
-  return summarise(rig, own<AirConditioner>("unit"), own<Source>("source"), own<Job>("job"));
-});
+const rigs = [...grouped(all, rigOf).values()].flatMap((own) => summarise(own) ?? []);
 const lines = logLines(rigs);
 const titles = (words: string, stage: Parameters<typeof filtered>[1]["stage"] = "all"): string[] =>
   filtered(lines, { words, stage }).map((l) => `${l.rigName}: ${l.title}`);
@@ -22,7 +18,7 @@ describe("the logbook's lines", () => {
         .toSorted()
         .toReversed(),
     );
-    expect(lines.length).toBe(of("job").length);
+    expect(lines.length).toBe(all.filter((r) => r.kind === "job").length);
   });
 
   it("are found by words anywhere in them, in any order and case", () => {

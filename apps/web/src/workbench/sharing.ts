@@ -1,6 +1,7 @@
 import {
   type AnyRecord,
   decide,
+  grouped,
   type Merge,
   MOST_SEEN,
   mergeRigs,
@@ -59,35 +60,28 @@ export function mergeIncoming(
   const removed: string[] = [];
   const conflicts: Merge["conflicts"][number][] = [];
   const part = (base: readonly AnyRecord[] | null, mine: readonly AnyRecord[], theirs: readonly AnyRecord[]): void => {
+    if (mine.length === 0) {
+      for (const record of theirs) records.set(recordKey(record), record);
+      return;
+    }
     const merge = mergeRigs(base, mine, theirs);
     for (const [key, record] of merge.records) records.set(key, record);
     removed.push(...merge.removed);
     conflicts.push(...merge.conflicts);
   };
-  const [here, there] = [grouped(kept), grouped(incoming)];
+  const [here, there] = [grouped(kept, rigOf), grouped(incoming, rigOf)];
   const keys = new Set(kept.map(recordKey));
   const catalogue: AnyRecord[] = [];
   for (const rig of incoming.filter((r) => r.kind === "rig")) {
     const common = commonOf(rig.id);
     catalogue.push(...(common ?? []).filter((r) => rigOf(r) === null && keys.has(recordKey(r))));
     const mine = here.get(rig.id) ?? [];
-    part(mine.length === 0 ? null : (common?.filter((r) => rigOf(r) === rig.id) ?? null), mine, there.get(rig.id) ?? []);
+    part(common?.filter((r) => rigOf(r) === rig.id) ?? null, mine, there.get(rig.id) ?? []);
   }
   const named = new Set((there.get(null) ?? []).map(recordKey));
   const shown = (all: readonly AnyRecord[] | undefined): readonly AnyRecord[] => (all ?? []).filter((r) => named.has(recordKey(r)));
   part(catalogue.length === 0 ? null : shown(catalogue), shown(here.get(null)), shown(there.get(null)));
   return { records, removed, conflicts };
-}
-
-function grouped(records: readonly AnyRecord[]): ReadonlyMap<string | null, readonly AnyRecord[]> {
-  const groups = new Map<string | null, AnyRecord[]>();
-  for (const record of records) {
-    const id = rigOf(record);
-    const group = groups.get(id);
-    if (group === undefined) groups.set(id, [record]);
-    else group.push(record);
-  }
-  return groups;
 }
 
 /** What a decided merge changes of what is kept: records to put in place, and records to let go. What another one needs stays. */
@@ -98,8 +92,11 @@ export function changesOf(
 ): { readonly put: readonly AnyRecord[]; readonly away: readonly AnyRecord[] } {
   const decided = decide(merge, sides);
   const before = new Map(kept.map((r) => [recordKey(r), r]));
-  const put = [...decided.records.values()].filter((r) => JSON.stringify(before.get(recordKey(r))) !== JSON.stringify(r));
-  const wanted = new Set([...decided.records.values()].flatMap(references));
+  const put = [...decided.records.values()].filter((r) => {
+    const old = before.get(recordKey(r));
+    return old === undefined || JSON.stringify(old) !== JSON.stringify(r);
+  });
+  const wanted = new Set(decided.removed.length === 0 ? [] : [...decided.records.values()].flatMap(references));
   const away = decided.removed.flatMap((key) => (wanted.has(key) ? [] : (before.get(key) ?? [])));
   return { put, away };
 }

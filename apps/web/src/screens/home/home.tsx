@@ -19,7 +19,7 @@ import { StageFilter } from "./stage-filter.tsx";
 import { useAnswers } from "./use-answers.ts";
 
 /** Rows shown at first, and with every press for more. */
-const ROWS = 50;
+const ROWS = 25;
 
 /** The logbook: what is next, and every job with its stage and answer. */
 export function HomeScreen() {
@@ -33,6 +33,7 @@ export function HomeScreen() {
   const find = useRef<HTMLInputElement>(null);
   const log = useMemo(() => (rigs === undefined ? undefined : logLines(rigs)), [rigs]);
   const rows = useMemo(() => filtered(log ?? [], filter), [log, filter]);
+  const counts = useMemo(() => stageCounts(log ?? []), [log]);
   const shown = useMemo(() => rows.slice(0, most), [rows, most]);
   useAnswers(shown);
   const latest = useJob(log?.[0]?.id ?? "") ?? undefined;
@@ -41,7 +42,7 @@ export function HomeScreen() {
     if (latest !== undefined && step !== undefined) void navigate(`/job/${latest.job.id}/${step.stage}`);
   };
   useKeys({ n: () => setNaming(true), "/": () => find.current?.focus(), o: openNext });
-  if (rigs === undefined || log === undefined || (log.length > 0 && latest === undefined)) return <p className="p-6">{COMMON.loading}</p>;
+  if (rigs === undefined || log === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const example = async (): Promise<void> => {
     const { demoRecords } = await import("@amp-saver/records/demo");
     await commit(importCommit(demoRecords()));
@@ -55,34 +56,34 @@ export function HomeScreen() {
       <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
         <Answer
           question={HOME.question}
-          parts={latest === undefined || step === undefined ? [{ text: HOME.none }] : NEXT[step.code](latest.rig.name)}
-          sure={
-            latest === undefined ? (
-              <span className="block max-w-[640px]">{HOME.emptyLead}</span>
-            ) : (
-              `${latest.unit.name}. ${latest.job.title}`
-            )
+          parts={
+            log.length === 0
+              ? [{ text: HOME.none }]
+              : latest === undefined || step === undefined
+                ? [{ text: COMMON.loading }]
+                : NEXT[step.code](latest.rig.name)
           }
+          sure={log.length === 0 ? <span className="block max-w-[640px]">{HOME.emptyLead}</span> : `${log[0]?.unitName}. ${log[0]?.title}`}
           extra={
             <div className="flex shrink-0 gap-2 max-[999px]:hidden">
-              {latest !== undefined && (
+              {log.length > 0 && (
                 <Button look="primary" keyCap="O" onClick={openNext}>
                   {HOME.open}
                 </Button>
               )}
-              <Button look={latest === undefined ? "primary" : "plain"} keyCap="N" onClick={() => setNaming(true)}>
+              <Button look={log.length === 0 ? "primary" : "plain"} keyCap="N" onClick={() => setNaming(true)}>
                 {HOME.newRig}
               </Button>
             </div>
           }
         />
         <div className="mt-3 flex flex-col gap-2 min-[1000px]:hidden">
-          {latest !== undefined && (
+          {log.length > 0 && (
             <Button look="primary" className="min-h-[62px] text-[18px]" onClick={openNext}>
               {HOME.open}
             </Button>
           )}
-          <Button look={latest === undefined ? "primary" : "plain"} className="min-h-[62px] text-[18px]" onClick={() => setNaming(true)}>
+          <Button look={log.length === 0 ? "primary" : "plain"} className="min-h-[62px] text-[18px]" onClick={() => setNaming(true)}>
             {HOME.newRig}
           </Button>
         </div>
@@ -117,7 +118,7 @@ export function HomeScreen() {
         {log.length > 0 && (
           <div className="border-b-[1.5px] border-ink bg-face min-[700px]:flex min-[700px]:items-start min-[700px]:justify-between">
             <OwnRecordPanel />
-            <StageFilter value={typed.stage} counts={stageCounts(log)} onChange={(stage) => narrow({ stage })} />
+            <StageFilter value={typed.stage} counts={counts} onChange={(stage) => narrow({ stage })} />
           </div>
         )}
         {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(filter.words, filter.stage !== "all")}</p>}

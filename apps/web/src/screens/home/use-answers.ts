@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -9,11 +9,18 @@ import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useGlances } from "../../workers/use-study.ts";
 
 const MOST_AT_ONCE = 12;
+/** Pause after the list last changed, so that nothing is worked out between two letters. */
+const SETTLED_MS = 700;
 
 /** Works out, in a worker, the answers that jobs shown in the logbook do not have, or whose figures have changed since, and keeps them. */
-export function useAnswers(shown: readonly { readonly id: string }[]): void {
+export function useAnswers(shown: readonly { readonly id: string; readonly rigId: string }[]): void {
   const { commit } = useStore();
-  const asked = useAsked(useMemo(() => shown.map((l) => l.id), [shown]));
+  const [settled, setSettled] = useState<typeof shown>([]);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(shown), SETTLED_MS);
+    return () => clearTimeout(timer);
+  }, [shown]);
+  const asked = useAsked(settled);
   const open = useMemo(
     () =>
       asked

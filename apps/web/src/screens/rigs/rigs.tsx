@@ -22,7 +22,7 @@ import { RigRow } from "./rig-row.tsx";
 import { TaskPanel } from "./task-panel.tsx";
 
 /** Rows shown at first, and with every press for more. */
-const ROWS = 50;
+const ROWS = 25;
 
 /** What a file turned out to be. */
 type Found = { readonly ok: true; readonly view: OfferView } | { readonly ok: false; readonly reason: string; readonly where: string };
