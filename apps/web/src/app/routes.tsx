@@ -10,6 +10,7 @@ import { useJob, useRig } from "../store/queries.ts";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
+import { HISTORY } from "../words/history.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER_PLACES } from "../words/later.ts";
 import { TOGETHER } from "../words/together.ts";
@@ -29,6 +30,7 @@ const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((
 const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
 const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
 const HandOverScreen = lazy(() => import("../screens/hand-over/hand-over.tsx").then((m) => ({ default: m.HandOverScreen })));
+const HistoryScreen = lazy(() => import("../screens/history/history.tsx").then((m) => ({ default: m.HistoryScreen })));
 const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.tsx").then((m) => ({ default: m.InstrumentsScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
 
@@ -149,6 +151,7 @@ export function makeRouter() {
         },
         { path: "/job/:jobId/:stage?", element: <JobPage /> },
         { path: "/rig/:rigId/together", element: <RigPage word={TOGETHER.title} Screen={TogetherScreen} /> },
+        { path: "/rig/:rigId/history", element: <RigPage word={HISTORY.title} Screen={HistoryScreen} /> },
         { path: "/rig/:rigId/day", element: <RigPage word={DAY.title} Screen={DayScreen} /> },
         {
           path: "*",

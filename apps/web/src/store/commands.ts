@@ -89,6 +89,25 @@ export function nextVisitCommit(job: Job, title: string): { readonly commit: Com
   return { commit: { label: "next-visit", changes: [put(next)] }, jobId: next.id };
 }
 
+/** A new job that asks the same of a unit of the same rig; what was read and done stays with the old one. */
+export function duplicateJobCommit(job: Job, unitId: AirConditioner["id"]): { readonly commit: Commit; readonly jobId: string } {
+  const { against, limitA, aidStaysIn, sourceId, method, starterId, otherLoadsA, outdoorC, altitudeM } = job;
+  const next: Job = {
+    ...newJob(birth(), job.rigId, unitId, job.title),
+    stage: "check",
+    sourceId,
+    method,
+    against,
+    limitA: unitId === job.unitId ? limitA : null,
+    otherLoadsA,
+    outdoorC,
+    altitudeM,
+    ...(starterId != null && { starterId }),
+    ...(aidStaysIn !== undefined && unitId === job.unitId && { aidStaysIn }),
+  };
+  return { commit: { label: "duplicate-job", changes: [put(next)] }, jobId: next.id };
+}
+
 /** A further source; the job asks about it from now on. */
 export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"], name: string, unit: AirConditioner): Commit {
   const source = newSource(type, bundle.rig.id, name);

@@ -1,3 +1,4 @@
+import { QUOTE_PRICES, type QuotePrices, USUAL_QUOTE_PRICES } from "@amp-saver/core/study/quote";
 import { PRICES, type Prices, USUAL_PRICES } from "@amp-saver/core/study/remedy";
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
 
@@ -9,6 +10,10 @@ export interface Settings {
   readonly shortcuts: boolean;
   /** What remedies cost, US dollars. */
   readonly prices: Prices;
+  /** An installer’s own price list. */
+  readonly quotePrices: QuotePrices;
+  /** Who quotes, as it stands on the sheet. */
+  readonly quoteFrom: string;
 }
 
 interface SettingsContext extends Settings {
@@ -16,30 +21,45 @@ interface SettingsContext extends Settings {
 }
 
 const KEY = "amp-saver settings";
+/** Longest line of who quotes, letters. */
+export const QUOTE_FROM_MOST = 120;
 const Context = createContext<SettingsContext | null>(null);
 
 function initial(): Settings {
   const night = typeof matchMedia === "function" && matchMedia("(prefers-color-scheme: dark)").matches;
-  const standard: Settings = { theme: night ? "night" : "daylight", measure: "us", shortcuts: true, prices: USUAL_PRICES };
+  const standard: Settings = {
+    theme: night ? "night" : "daylight",
+    measure: "us",
+    shortcuts: true,
+    prices: USUAL_PRICES,
+    quotePrices: USUAL_QUOTE_PRICES,
+    quoteFrom: "",
+  };
   try {
     const kept = JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Settings>;
     return {
       theme: kept.theme === "night" || kept.theme === "daylight" ? kept.theme : standard.theme,
       measure: kept.measure === "si" ? "si" : "us",
       shortcuts: kept.shortcuts !== false,
-      prices: keptPrices(kept.prices),
+      prices: keptPrices(PRICES, USUAL_PRICES, kept.prices),
+      quotePrices: keptPrices(QUOTE_PRICES, USUAL_QUOTE_PRICES, kept.quotePrices),
+      quoteFrom: typeof kept.quoteFrom === "string" ? kept.quoteFrom.slice(0, QUOTE_FROM_MOST) : "",
     };
   } catch {
     return standard;
   }
 }
 
-function keptPrices(kept: Partial<Record<string, unknown>> | undefined): Prices {
-  const price = (name: (typeof PRICES)[number]): number => {
+function keptPrices<N extends string>(
+  names: readonly N[],
+  usual: Readonly<Record<N, number>>,
+  kept: Partial<Record<string, unknown>> | undefined,
+): Readonly<Record<N, number>> {
+  const price = (name: N): number => {
     const value = kept?.[name];
-    return typeof value === "number" && value >= 0 && Number.isFinite(value) ? value : USUAL_PRICES[name];
+    return typeof value === "number" && value >= 0 && Number.isFinite(value) ? value : usual[name];
   };
-  return Object.fromEntries(PRICES.map((name) => [name, price(name)])) as Prices;
+  return Object.fromEntries(names.map((name) => [name, price(name)])) as Record<N, number>;
 }
 
 /** Gives the settings to the page and paints the theme. */

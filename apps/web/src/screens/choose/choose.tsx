@@ -16,6 +16,7 @@ import { useShares } from "../../workers/use-shares.ts";
 import { useRemedies } from "../../workers/use-study.ts";
 import { Catalogue } from "./catalogue.tsx";
 import { PricesForm } from "./prices.tsx";
+import { QuotePanel } from "./quote-sheet.tsx";
 import { RemedyRow } from "./remedy-row.tsx";
 import { WorstCase } from "./worst-case.tsx";
 
@@ -83,6 +84,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
       <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
         <Catalogue key={`catalogue ${epoch}`} bundle={bundle} />
         <PricesForm />
+        <QuotePanel bundle={bundle} />
       </div>
     </div>
   );

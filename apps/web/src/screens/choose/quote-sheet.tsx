@@ -1,0 +1,163 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import type { JobBundle } from "../../store/queries.ts";
+import { useWorks } from "../../store/queries.ts";
+import { QUOTE_FROM_MOST, useSettings } from "../../store/settings.tsx";
+import { Button } from "../../ui/button.tsx";
+import { makePdf } from "../../ui/make-pdf.ts";
+import { saveFile } from "../../ui/save-file.ts";
+import { Sheet } from "../../ui/sheet.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { HAND_OVER } from "../../words/hand-over.ts";
+import { issueSource } from "../../words/issues.ts";
+import { money, QUOTE } from "../../words/quote.ts";
+import { USUAL_RULE } from "../../workbench/learning.ts";
+import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "../../workbench/quote.ts";
+import { rigSlug } from "../../workbench/rig-file.ts";
+import { BoundedInput } from "../bounded-input.tsx";
+import { useUnitWiring } from "../use-unit-wiring.ts";
+
+const ENTRY = {
+  hourUsd: "smallUsd",
+  terminalUsd: "smallUsd",
+  spliceUsd: "smallUsd",
+  sundriesUsd: "smallUsd",
+  travelMin: "workMin",
+  proveMin: "workMin",
+  taxPercent: "taxPercent",
+} as const;
+
+/** What the job costs: parts from the plan’s kit, hours from one’s own log, prices from one’s own list. */
+export function QuotePanel({ bundle }: { readonly bundle: JobBundle }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <section className="mt-5">
+      <Button onClick={() => setOpen(true)}>{QUOTE.open}</Button>
+      <Sheet open={open} onOpenChange={setOpen} title={QUOTE.title(bundle.rig.name, bundle.unit.name)}>
+        <QuoteForm bundle={bundle} />
+      </Sheet>
+    </section>
+  );
+}
+
+function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
+  const { rig, unit, job, sources } = bundle;
+  const { prices, quotePrices, quoteFrom, change } = useSettings();
+  const { plan, starter } = useUnitWiring(bundle);
+  const works = useWorks();
+  const [said, setSaid] = useState<string | null>(null);
+  if (!plan.plan.ok)
+    return (
+      <>
+        <p>{QUOTE.noPlan}</p>
+        <Link to={`/job/${job.id}/prepare`} className="mt-3 inline-block underline underline-offset-4">
+          {QUOTE.toPrepare}
+        </Link>
+      </>
+    );
+  const view = quoteView(plan, starter?.learningRule ?? USUAL_RULE, works, prices.starterUsd, quotePrices);
+  const pdf = async (): Promise<void> => {
+    const { quoteDocument } = await import("./quote-pdf.ts");
+    const source = sources.find((s) => s.id === job.sourceId)?.name ?? null;
+    const head = { rig: rig.name, unit: unit.name, starter: starter?.name ?? null, source, lockedRotorA: unit.lockedRotorA?.value ?? null };
+    const blob = await makePdf(quoteDocument(view, { ...head, from: quoteFrom.trim(), today: new Date() }));
+    saveFile(`${rigSlug(`${rig.name} ${unit.name}`)}-quote.pdf`, blob, "application/pdf");
+  };
+  return (
+    <>
+      <Figures view={view} starter={starter?.name ?? null} />
+      <div className="mt-3">
+        <Button
+          look="primary"
+          onClick={() =>
+            void pdf().then(
+              () => setSaid(null),
+              () => setSaid(HAND_OVER.failed),
+            )
+          }
+        >
+          {QUOTE.pdf}
+        </Button>
+        {said !== null && (
+          <p role="alert" className="mt-1 font-semibold">
+            {said}
+          </p>
+        )}
+      </div>
+      <h3 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{QUOTE.prices}</h3>
+      <p className="text-[14px] text-ink2">{QUOTE.pricesHelp}</p>
+      <TextField
+        label={QUOTE.from}
+        kept={quoteFrom}
+        onText={(text) => {
+          if (text.length > QUOTE_FROM_MOST) return QUOTE.fromLong;
+          change({ quoteFrom: text });
+          return null;
+        }}
+      />
+      <p className="text-[13px] text-ink2">{QUOTE.fromHelp}</p>
+      {QUOTE_PRICES.map((name) => (
+        <div key={name}>
+          <BoundedInput
+            name={ENTRY[name]}
+            label={QUOTE.price[name]}
+            value={quotePrices[name]}
+            onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
+          />
+          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{issueSource(quoteEntry(name).source)}</p>
+        </div>
+      ))}
+    </>
+  );
+}
+
+function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; readonly starter: string | null }) {
+  const cell = "py-1 pl-2 text-right figure";
+  return (
+    <>
+      <p className="text-[17px] font-bold">{QUOTE.answer(quote)}</p>
+      <table className="mt-2 w-full text-[15px]">
+        <tbody>
+          {quote.parts.map((line) => (
+            <tr key={line.code} className="border-b border-hair">
+              <th scope="row" className="py-1 text-left font-normal">
+                {line.count > 1 ? `${line.count} × ` : ""}
+                {line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}
+              </th>
+              <td className={cell}>{money(line.cents)}</td>
+            </tr>
+          ))}
+          {quote.work.map((line) => (
+            <tr key={line.code} className="border-b border-hair">
+              <th scope="row" className="py-1 text-left font-normal">
+                {QUOTE.workOf[line.code]}
+              </th>
+              <td className={cell}>{QUOTE.minutes(line.minutes.usual)}</td>
+            </tr>
+          ))}
+          <tr className="border-b border-hair">
+            <th scope="row" className="py-1 text-left font-normal">
+              {QUOTE.totals.work}
+            </th>
+            <td className={cell}>{money(quote.usual.workCents)}</td>
+          </tr>
+          {quote.usual.taxCents > 0 && (
+            <tr className="border-b border-hair">
+              <th scope="row" className="py-1 text-left font-normal">
+                {QUOTE.totals.tax}
+              </th>
+              <td className={cell}>{money(quote.usual.taxCents)}</td>
+            </tr>
+          )}
+          <tr className="border-b-[1.5px] border-ink">
+            <th scope="row" className="py-1 text-left">
+              {QUOTE.totals.sum}
+            </th>
+            <td className={`${cell} font-bold`}>{money(quote.usual.cents)}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p className="mt-1 text-[14px] text-ink2">{own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits)}</p>
+    </>
+  );
+}

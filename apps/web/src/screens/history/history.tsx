@@ -1,0 +1,79 @@
+import type { Job } from "@amp-saver/records";
+import { format, parseISO } from "date-fns";
+import { Link } from "react-router";
+import type { RigBundle } from "../../store/bundle.ts";
+import { Answer } from "../../ui/answer.tsx";
+import { HISTORY } from "../../words/history.ts";
+import { comingLooks, rigHistory, sinceLast } from "../../workbench/history.ts";
+import { EventList } from "./event-list.tsx";
+import { JobTools } from "./job-tools.tsx";
+
+const day = (iso: string): string => format(parseISO(iso), "d MMMM yyyy");
+
+/** Years later: what was done on a rig, what is due, what changed, and how to go on. */
+export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
+  const { rig, units, jobs } = bundle;
+  const nameOf = (unitId: string): string => units.find((u) => u.id === unitId)?.name ?? "";
+  const looks = comingLooks(bundle, format(new Date(), "yyyy-MM-dd"));
+  const next = looks.find((l) => !l.overdue) ?? looks.at(-1);
+  const pairs = units.flatMap((unit) => sinceLast(unit, bundle) ?? []);
+  const title = (job: Job): string => `${job.title} (${day(job.createdAt)})`;
+  const head = "mt-5 border-b-[1.5px] border-ink pb-1 font-bold";
+  return (
+    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
+      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+        <Answer
+          question={HISTORY.question(rig.name)}
+          parts={HISTORY.answer(jobs.length, next === undefined ? null : day(next.day), next?.overdue ?? false)}
+          sure={HISTORY.sure}
+        />
+        {looks.length > 0 && (
+          <>
+            <h2 className={head}>{HISTORY.looks}</h2>
+            <ul>
+              {looks.map((l) => (
+                <li key={`${l.unitId} ${l.what}`} className="border-b border-hair py-1">
+                  {HISTORY.look(nameOf(l.unitId), day(l.day), HISTORY.lookWords[l.what], l.overdue)}
+                </li>
+              ))}
+            </ul>
+            <p className="text-[14.5px] text-ink2">{HISTORY.looksSource}</p>
+          </>
+        )}
+        <h2 className={head}>{HISTORY.changed}</h2>
+        {pairs.length === 0 && <p className="py-1 text-ink2">{HISTORY.oneVisit}</p>}
+        {pairs.map(({ earlier, later, study, changed }) => (
+          <section key={later.id} className="border-b border-hair py-1.5">
+            <h3 className="font-semibold">{HISTORY.changedOf(nameOf(later.unitId), title(earlier), title(later))}</h3>
+            {(["start", "running"] as const).map((which) => (
+              <div key={which}>
+                <p>{HISTORY[which](study[which])}</p>
+                {HISTORY.check(which, study[which]) !== null && <p className="font-semibold">{HISTORY.check(which, study[which])}</p>}
+              </div>
+            ))}
+            <p className="text-ink2">{HISTORY.entries(changed)}</p>
+          </section>
+        ))}
+        <h2 className={head}>{HISTORY.events}</h2>
+        <EventList events={rigHistory(bundle)} nameOf={nameOf} />
+      </div>
+      <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{HISTORY.jobs}</h2>
+        <ul>
+          {jobs.toReversed().map((job) => (
+            <li key={job.id} className="border-b border-hair py-2">
+              <Link
+                to={`/job/${job.id}/${job.stage}`}
+                className="font-semibold underline underline-offset-4 pointer-coarse:inline-block pointer-coarse:py-2.5"
+              >
+                {nameOf(job.unitId)}, {job.title}
+              </Link>
+              {job.done.includes("hand-over") && <span className="ml-2 text-ink2">{HISTORY.handedOver}</span>}
+              <JobTools job={job} units={units} />
+            </li>
+          ))}
+        </ul>
+      </aside>
+    </div>
+  );
+}

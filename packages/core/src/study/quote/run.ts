@@ -1,0 +1,88 @@
+import { QUOTE_PARAMS, type QuotePrices } from "./params.ts";
+
+/** Minutes as they may turn out. */
+export interface MinuteSpan {
+  readonly quick: number;
+  readonly usual: number;
+  readonly slow: number;
+}
+
+/** What is to be done, and at which prices. */
+export interface QuoteInput {
+  readonly starterUsd: number;
+  readonly terminals: number;
+  readonly splices: number;
+  readonly fitMin: MinuteSpan;
+  /** Learning runs with their rests. */
+  readonly learningMin: number;
+  readonly prices: QuotePrices;
+}
+
+/** A part that is paid for; money in whole cents. */
+export interface PartLine {
+  readonly code: "starter" | "terminals" | "splices" | "sundries";
+  readonly count: number;
+  readonly eachCents: number;
+  readonly cents: number;
+}
+
+/** A piece of work that is paid for by the hour. */
+export interface WorkLine {
+  readonly code: "fit" | "learning" | "readings" | "travel";
+  readonly minutes: MinuteSpan;
+}
+
+/** What it comes to as it may turn out, in whole cents. */
+export interface Total {
+  readonly minutes: number;
+  readonly workCents: number;
+  readonly taxCents: number;
+  readonly cents: number;
+}
+
+export interface Quote {
+  readonly parts: readonly PartLine[];
+  readonly work: readonly WorkLine[];
+  readonly partsCents: number;
+  readonly quick: Total;
+  readonly usual: Total;
+  readonly slow: Total;
+}
+
+const cents = (usd: number): number => Math.round(usd * 100);
+const same = (minutes: number): MinuteSpan => ({ quick: minutes, usual: minutes, slow: minutes });
+
+/** The usual minutes of a fitting with how quick and how slow it may go, where one's own log says nothing. */
+export function spanOf(usual: number): MinuteSpan {
+  return { quick: usual * QUOTE_PARAMS.quickShare.value, usual, slow: usual * QUOTE_PARAMS.slowShare.value };
+}
+
+/** What a job comes to: each line rounded to the cent, totals the sums of the lines, so that a sheet adds up by hand. */
+export function studyQuote({ starterUsd, terminals, splices, fitMin, learningMin, prices }: QuoteInput): Quote {
+  const part = (code: PartLine["code"], count: number, usd: number): PartLine => ({
+    code,
+    count,
+    eachCents: cents(usd),
+    cents: count * cents(usd),
+  });
+  const parts = [
+    part("starter", 1, starterUsd),
+    part("terminals", terminals, prices.terminalUsd),
+    part("splices", splices, prices.spliceUsd),
+    part("sundries", 1, prices.sundriesUsd),
+  ].filter((line) => line.count > 0);
+  const work: WorkLine[] = [
+    { code: "fit" as const, minutes: fitMin },
+    { code: "learning" as const, minutes: same(learningMin) },
+    { code: "readings" as const, minutes: same(prices.proveMin) },
+    { code: "travel" as const, minutes: same(prices.travelMin) },
+  ].filter((line) => line.minutes.slow > 0);
+  const partsCents = parts.reduce((sum, line) => sum + line.cents, 0);
+  const total = (which: keyof MinuteSpan): Total => {
+    const minutes = Math.round(work.reduce((sum, line) => sum + line.minutes[which], 0));
+    const workCents = Math.round((minutes * cents(prices.hourUsd)) / 60);
+    const taxCents = Math.round(((partsCents + workCents) * prices.taxPercent) / 100);
+    return { minutes, workCents, taxCents, cents: partsCents + workCents + taxCents };
+  };
+  return { parts, work, partsCents, quick: total("quick"), usual: total("usual"), slow: total("slow") };
+}

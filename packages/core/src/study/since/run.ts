@@ -1,0 +1,49 @@
+import { type ClampReading, type Comparison, studyReadings } from "../reading/index.ts";
+
+/** Readings with the starter in, of an earlier visit and of this one. */
+export interface SinceInput {
+  readonly earlier: readonly ClampReading[];
+  readonly later: readonly ClampReading[];
+}
+
+/** How one figure stands beside what it was: apart by more than both are sure of, or not; or why it cannot be said. */
+export const SINCE_VERDICTS = ["alike", "higher", "lower", "no-then", "no-now", "nothing-alike"] as const;
+export type SinceVerdict = (typeof SINCE_VERDICTS)[number];
+
+/** One figure then and now, amps; change as a share of then, with its half width. */
+export interface Since {
+  readonly verdict: SinceVerdict;
+  readonly thenA: number | null;
+  readonly nowA: number | null;
+  readonly change: number | null;
+  readonly uncertainty: number | null;
+}
+
+export interface SinceStudy {
+  readonly start: Since;
+  readonly running: Since;
+}
+
+/** What start and running amps have done since an earlier visit, like with like by the same rules as a proof. */
+export function studySince({ earlier, later }: SinceInput): SinceStudy {
+  const as = (readings: readonly ClampReading[], when: ClampReading["when"]): ClampReading[] =>
+    readings.filter((r) => r.when === "after").map((r) => ({ ...r, when, id: `${when} ${r.id}` }));
+  const readings = [...as(earlier, "before"), ...as(later, "after")];
+  const { start, running } = studyReadings({ readings, lockedRotorA: null });
+  const sides = (live: boolean) => ({
+    earlier: readings.some((r) => r.when === "before" && (r.kind === "live") === live),
+    later: readings.some((r) => r.when === "after" && (r.kind === "live") === live),
+  });
+  return { start: since(start, sides(false)), running: since(running, sides(true)) };
+}
+
+function since(found: Comparison | null, sides: { readonly earlier: boolean; readonly later: boolean }): Since {
+  if (found === null) {
+    const verdict = !sides.earlier ? "no-then" : !sides.later ? "no-now" : "nothing-alike";
+    return { verdict, thenA: null, nowA: null, change: null, uncertainty: null };
+  }
+  const change = 0 - found.reduction;
+  const { uncertainty, before, after } = found;
+  const verdict = Math.abs(change) <= uncertainty ? "alike" : change > 0 ? "higher" : "lower";
+  return { verdict, thenA: before.medianA, nowA: after.medianA, change, uncertainty };
+}
