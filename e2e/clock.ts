@@ -5,10 +5,10 @@ const SHIFT = "clock set by";
 
 /**
  * Lets the clock of every page to come run so many times as fast from now on, reloads included, so
- * that rests of minutes take seconds. `setClock` sets it forward or back.
+ * that rests of minutes take seconds. `setClock` sets it forward or back. Returns how to end it.
  */
-export async function hasten(page: Page, times: number): Promise<void> {
-  await page.evaluateOnNewDocument(
+export async function hasten(page: Page, times: number): Promise<() => Promise<void>> {
+  const { identifier } = await page.evaluateOnNewDocument(
     (rate: number, from: number, key: string) => {
       const Real = Date;
       const now = (): number => Math.round(from + (Real.now() - from) * rate + Number(localStorage.getItem(key) ?? 0));
@@ -21,6 +21,7 @@ export async function hasten(page: Page, times: number): Promise<void> {
     Date.now(),
     SHIFT,
   );
+  return () => page.removeScriptToEvaluateOnNewDocument(identifier);
 }
 
 /** Sets the page's clock by some seconds, forward or back, for good. */

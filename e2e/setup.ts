@@ -8,6 +8,8 @@ import { listen } from "./listen.ts";
 declare module "vitest" {
   export interface ProvidedContext {
     readonly address: string;
+    /** The same app with a bench of its own, for a whole job beside the other tests. */
+    readonly ownBench: string;
     /** The same app where no instrument answers. */
     readonly withoutInstruments: string;
     readonly folder: string;
@@ -17,18 +19,22 @@ declare module "vitest" {
 /** Builds the app once and serves it on a free port for every end-to-end test. */
 export async function setup(project: TestProject): Promise<() => void> {
   const folder: string = await buildApp({ outDir: "dist-e2e" });
-  const bench = new SimulatedPort(new Bench(DEMO_SETUP), new Date().toISOString());
-  const rest = runBench(bench);
-  const { server, port }: { server: Server; port: number } = await listen(createApp({ folder, instruments: bench }));
-  const alone: { server: Server; port: number } = await listen(createApp({ folder }));
-  project.provide("address", `http://localhost:${port}`);
+  const rests: (() => void)[] = [];
+  const withBench = (): Promise<{ server: Server; port: number }> => {
+    const bench = new SimulatedPort(new Bench(DEMO_SETUP), new Date().toISOString());
+    rests.push(runBench(bench));
+    return listen(createApp({ folder, instruments: bench }));
+  };
+  const [shared, own, alone] = [await withBench(), await withBench(), await listen(createApp({ folder }))];
+  project.provide("address", `http://localhost:${shared.port}`);
+  project.provide("ownBench", `http://localhost:${own.port}`);
   project.provide("withoutInstruments", `http://localhost:${alone.port}`);
   project.provide("folder", folder);
   return () => {
-    rest();
-    for (const each of [server, alone.server]) {
-      each.closeAllConnections();
-      each.close();
+    for (const rest of rests) rest();
+    for (const { server } of [shared, own, alone]) {
+      server.closeAllConnections();
+      server.close();
     }
   };
 }

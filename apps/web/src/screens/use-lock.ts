@@ -28,19 +28,18 @@ export function useLock({ job, rig, unit, sources, works }: JobBundle, wiring: W
 
   const save: SaveWork = (change, field, entries, fresh) => {
     if (lock === null) setLocal((old) => old && { ...old, at: Date.now() });
-    void commit(workCommit(job, change, field, entries, fresh));
+    return commit(workCommit(job, change, field, entries, fresh));
   };
   const saveEvidence: SaveWork = (change, field, entries, fresh) => {
     const at = Date.now();
     if (begunOn.current === stored || work === stored) {
       setLocal((old) => old && { ...old, at });
-      void commit(workCommit(job, change, field, entries, fresh));
-      return;
+      return commit(workCommit(job, change, field, entries, fresh));
     }
     begunOn.current = stored;
     const run = newId<string>();
     setLocal(() => ({ run, evidence: null, at }));
-    void commit(workCommit(job, { ...NO_EVIDENCE, run, ...change }, field, entries, fresh));
+    return commit(workCommit(job, { ...NO_EVIDENCE, run, ...change }, field, entries, fresh));
   };
   const log = (what: Work["events"][number]["what"]): void => {
     const events = [...stored.events, { at: nowIso(), what }].slice(-MOST_EVENTS);

@@ -27,7 +27,8 @@ export const QUOTE = {
   named: (starter: string): string => `Soft starter, ${starter}`,
   work: "Work",
   workOf: {
-    fit: "Isolating, fitting, closing",
+    wiring: "Wiring by the plan",
+    around: "Isolating, mounting, closing",
     learning: "Learning runs with their rests",
     readings: "Readings before and after",
     travel: "Way there and back",
@@ -37,8 +38,8 @@ export const QUOTE = {
   minutes: hours,
   totals: { work: "Work", parts: "Parts", tax: "Tax", sum: "Together" },
   own: (timed: number, visits: number): string =>
-    `Hours from one’s own log: ${timed} timed steps in ${visits === 1 ? "1 visit" : `${visits} visits`}.`,
-  usual: "Hours from the usual minutes of each step; with eight timed steps of one’s own they come from the log.",
+    `Minutes of the wiring from one’s own log: ${timed} timed steps in ${visits === 1 ? "1 visit" : `${visits} visits`}.`,
+  usual: "Minutes of the wiring are the usual ones of each step; with eight timed steps of one’s own they come from the log.",
   prices: "My price list",
   pricesHelp: "Kept on this device. They begin with figures from memory: put your own in their place.",
   price: {
@@ -46,6 +47,7 @@ export const QUOTE = {
     terminalUsd: "A crimped terminal",
     spliceUsd: "A splice",
     sundriesUsd: "Tape, ties, putty, sealant, labels",
+    aroundMin: "Isolating, mounting, closing",
     travelMin: "Way there and back",
     proveMin: "Readings before and after",
     taxPercent: "Tax on everything",

@@ -4,7 +4,7 @@ import type { Work } from "@amp-saver/records";
 import type { PlanView } from "./wiring.ts";
 import { ownPlanMinutes, planMinutes } from "./work.ts";
 
-export { QUOTE_PARAMS, QUOTE_PRICES, type Quote, type QuotePrices, USUAL_QUOTE_PRICES } from "@amp-saver/core/study/quote";
+export { QUOTE_PARAMS, QUOTE_PRICES, type Quote, type QuotePrices } from "@amp-saver/core/study/quote";
 
 /** A quote, and whether its hours come from one's own log. */
 export interface QuoteView {
@@ -16,7 +16,7 @@ export interface QuoteView {
 /** Sets a quote up from the plan's kit and steps, the learning rule and one's own visits and prices. */
 export function quoteView(plan: PlanView, rule: LearningRule, works: readonly Work[], starterUsd: number, prices: QuotePrices): QuoteView {
   const own = ownPlanMinutes(plan, works);
-  const fitMin = own === null ? spanOf(planMinutes(plan)) : { quick: own.quickMin, usual: own.minutes, slow: own.slowMin };
+  const wiringMin = own === null ? spanOf(planMinutes(plan)) : { quick: own.quickMin, usual: own.minutes, slow: own.slowMin };
   const count = (of: (line: PlanView["kit"][number]) => boolean): number =>
     plan.kit.filter(of).reduce((sum, line) => sum + line.needed + line.spare, 0);
   const learningMin = (rule.runs * rule.runS + (rule.runs - 1) * rule.restS) / 60;
@@ -24,7 +24,7 @@ export function quoteView(plan: PlanView, rule: LearningRule, works: readonly Wo
     starterUsd,
     terminals: count((line) => line.color !== null),
     splices: count((line) => line.color === null),
-    fitMin,
+    wiringMin,
     learningMin,
     prices,
   });

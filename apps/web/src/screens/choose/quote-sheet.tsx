@@ -22,6 +22,7 @@ const ENTRY = {
   terminalUsd: "smallUsd",
   spliceUsd: "smallUsd",
   sundriesUsd: "smallUsd",
+  aroundMin: "workMin",
   travelMin: "workMin",
   proveMin: "workMin",
   taxPercent: "taxPercent",

@@ -16,7 +16,7 @@ const MM = 1000;
 export function MountPhase({ work, save, choice }: FitProps) {
   const { mounting } = work;
   const reasons = mountingReasons(work);
-  const set = (change: Partial<Mounting>, field: string): void => save({}, `mounting ${field}`, { mounting: change });
+  const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
   const length = (field: "screwM" | "gapM" | "leadM" | "wayM", label: string, most: number) => (
     <TextField
       label={label}

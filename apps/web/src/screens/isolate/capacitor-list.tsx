@@ -24,7 +24,7 @@ export function CapacitorList({ view, work, nameOf, now, save }: CapacitorListPr
       {view.capacitors.map(({ id, bleed }) => {
         const kept = work.capacitors[id] ?? UNREAD;
         const set = (change: Partial<typeof kept>): void =>
-          save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
+          void save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
         const wait = againIn(kept.firstAt, now);
         const name = nameOf(id);
         return (

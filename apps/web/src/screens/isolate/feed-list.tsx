@@ -21,7 +21,7 @@ export function FeedList({ view, work, nameOf, save }: FeedListProps) {
       {view.feeds.map(({ id, kind }) => {
         const kept = work.sources[id] ?? NEITHER;
         const set = (change: Partial<typeof kept>): void =>
-          save({}, `source ${id}`, { sources: { [id]: change } }, { sources: { [id]: NEITHER } });
+          void save({}, `source ${id}`, { sources: { [id]: change } }, { sources: { [id]: NEITHER } });
         return (
           <div key={id}>
             <Tick label={ISOLATE.off(nameOf(id))} help={ISOLATE.feedHelp[kind]} ticked={kept.off} onChange={(off) => set({ off })} />

@@ -6,6 +6,7 @@ export const QUOTE_PARAMS = {
   terminalUsd: { label: "A crimped terminal", unit: "USD", value: 0.8, min: 0, max: 100, source: FROM_MEMORY },
   spliceUsd: { label: "A splice", unit: "USD", value: 1.5, min: 0, max: 100, source: FROM_MEMORY },
   sundriesUsd: { label: "Tape, ties, putty, sealant and labels", unit: "USD", value: 15, min: 0, max: 1000, source: FROM_MEMORY },
+  aroundMin: { label: "Isolating, mounting, closing", unit: "min", value: 45, min: 0, max: 600, source: FROM_MEMORY },
   travelMin: { label: "Way there and back", unit: "min", value: 30, min: 0, max: 1440, source: FROM_MEMORY },
   proveMin: { label: "Readings before and after", unit: "min", value: 20, min: 0, max: 480, source: FROM_MEMORY },
   taxPercent: { label: "Tax on everything", unit: "%", value: 0, min: 0, max: 100, source: FROM_MEMORY },
@@ -15,7 +16,16 @@ export const QUOTE_PARAMS = {
 } as const satisfies ParamTable;
 
 /** Entries that an installer puts in place of the table's. */
-export const QUOTE_PRICES = ["hourUsd", "terminalUsd", "spliceUsd", "sundriesUsd", "travelMin", "proveMin", "taxPercent"] as const;
+export const QUOTE_PRICES = [
+  "hourUsd",
+  "terminalUsd",
+  "spliceUsd",
+  "sundriesUsd",
+  "aroundMin",
+  "travelMin",
+  "proveMin",
+  "taxPercent",
+] as const;
 export type QuotePrices = Readonly<Record<(typeof QUOTE_PRICES)[number], number>>;
 
 /** The table's entries. */
@@ -24,6 +34,7 @@ export const USUAL_QUOTE_PRICES: QuotePrices = {
   terminalUsd: QUOTE_PARAMS.terminalUsd.value,
   spliceUsd: QUOTE_PARAMS.spliceUsd.value,
   sundriesUsd: QUOTE_PARAMS.sundriesUsd.value,
+  aroundMin: QUOTE_PARAMS.aroundMin.value,
   travelMin: QUOTE_PARAMS.travelMin.value,
   proveMin: QUOTE_PARAMS.proveMin.value,
   taxPercent: QUOTE_PARAMS.taxPercent.value,

@@ -9,6 +9,7 @@ const prices = fc.record({
   terminalUsd: money,
   spliceUsd: money,
   sundriesUsd: money,
+  aroundMin: minutes,
   travelMin: minutes,
   proveMin: minutes,
   taxPercent: fc.integer({ min: 0, max: 400 }).map((p) => p / 16),
@@ -17,7 +18,7 @@ const inputs = fc.record({
   starterUsd: money,
   terminals: fc.integer({ min: 0, max: 40 }),
   splices: fc.integer({ min: 0, max: 20 }),
-  fitMin: minutes.map(spanOf),
+  wiringMin: minutes.map(spanOf),
   learningMin: minutes,
   prices,
 });
@@ -28,9 +29,9 @@ describe("a quote", () => {
       starterUsd: 350,
       terminals: 12,
       splices: 2,
-      fitMin: { quick: 45, usual: 60, slow: 90 },
+      wiringMin: { quick: 45, usual: 60, slow: 90 },
       learningMin: 25,
-      prices: { ...USUAL_QUOTE_PRICES, hourUsd: 90, proveMin: 5, travelMin: 0, taxPercent: 8.25 },
+      prices: { ...USUAL_QUOTE_PRICES, hourUsd: 90, aroundMin: 0, proveMin: 5, travelMin: 0, taxPercent: 8.25 },
     });
     expect(quote.parts.map((l) => [l.code, l.count, l.cents])).toEqual([
       ["starter", 1, 35_000],
@@ -39,7 +40,7 @@ describe("a quote", () => {
       ["sundries", 1, 1500],
     ]);
     expect(quote.partsCents).toBe(37_760);
-    expect(quote.work.map((l) => l.code)).toEqual(["fit", "learning", "readings"]);
+    expect(quote.work.map((l) => l.code)).toEqual(["wiring", "learning", "readings"]);
     expect(quote.usual).toEqual({ minutes: 90, workCents: 13_500, taxCents: 4229, cents: 55_489 });
     expect([quote.quick.minutes, quote.slow.minutes]).toEqual([75, 120]);
   });

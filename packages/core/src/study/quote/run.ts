@@ -12,7 +12,8 @@ export interface QuoteInput {
   readonly starterUsd: number;
   readonly terminals: number;
   readonly splices: number;
-  readonly fitMin: MinuteSpan;
+  /** The steps of the wiring plan. */
+  readonly wiringMin: MinuteSpan;
   /** Learning runs with their rests. */
   readonly learningMin: number;
   readonly prices: QuotePrices;
@@ -28,7 +29,7 @@ export interface PartLine {
 
 /** A piece of work that is paid for by the hour. */
 export interface WorkLine {
-  readonly code: "fit" | "learning" | "readings" | "travel";
+  readonly code: "wiring" | "around" | "learning" | "readings" | "travel";
   readonly minutes: MinuteSpan;
 }
 
@@ -52,13 +53,13 @@ export interface Quote {
 const cents = (usd: number): number => Math.round(usd * 100);
 const same = (minutes: number): MinuteSpan => ({ quick: minutes, usual: minutes, slow: minutes });
 
-/** The usual minutes of a fitting with how quick and how slow it may go, where one's own log says nothing. */
+/** The usual minutes of the wiring with how quick and how slow it may go, where one's own log says nothing. */
 export function spanOf(usual: number): MinuteSpan {
   return { quick: usual * QUOTE_PARAMS.quickShare.value, usual, slow: usual * QUOTE_PARAMS.slowShare.value };
 }
 
 /** What a job comes to: each line rounded to the cent, totals the sums of the lines, so that a sheet adds up by hand. */
-export function studyQuote({ starterUsd, terminals, splices, fitMin, learningMin, prices }: QuoteInput): Quote {
+export function studyQuote({ starterUsd, terminals, splices, wiringMin, learningMin, prices }: QuoteInput): Quote {
   const part = (code: PartLine["code"], count: number, usd: number): PartLine => ({
     code,
     count,
@@ -72,7 +73,8 @@ export function studyQuote({ starterUsd, terminals, splices, fitMin, learningMin
     part("sundries", 1, prices.sundriesUsd),
   ].filter((line) => line.count > 0);
   const work: WorkLine[] = [
-    { code: "fit" as const, minutes: fitMin },
+    { code: "wiring" as const, minutes: wiringMin },
+    { code: "around" as const, minutes: same(prices.aroundMin) },
     { code: "learning" as const, minutes: same(learningMin) },
     { code: "readings" as const, minutes: same(prices.proveMin) },
     { code: "travel" as const, minutes: same(prices.travelMin) },

@@ -1,0 +1,276 @@
+import { execFileSync } from "node:child_process";
+import { readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { isDeepStrictEqual } from "node:util";
+import type { BenchCommand, BenchState } from "@amp-saver/instruments/simulated";
+import ICAL from "ical.js";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { openApp, type Session } from "./browser.ts";
+import { hasten, setClock } from "./clock.ts";
+import { allRecords, answer, answerLike, downloaded, notYet, sees, until } from "./hands.ts";
+import { type Person, withKeyboard, withMouse } from "./person.ts";
+
+/** How many times as fast the bench runs; the page's own clock is set forward where somebody would wait, and keeps its pace while it learns. */
+const RATE = 40;
+/** Longer than a unit rests before a start counts, s. */
+const REST_S = 400;
+
+/** A hand on the bench: thermostat, jaws, a starter fitted. */
+async function hand(...commands: readonly BenchCommand[]): Promise<void> {
+  for (const command of commands) {
+    const headers = { "content-type": "application/json" };
+    const response = await fetch(`${inject("ownBench")}/api/bench`, { method: "POST", headers, body: JSON.stringify(command) });
+    expect(response.status).toBe(204);
+  }
+}
+
+/** A key of the clamp meter itself. */
+async function key(command: object): Promise<void> {
+  const headers = { "content-type": "application/json" };
+  const response = await fetch(`${inject("ownBench")}/api/instruments/clamp`, { method: "POST", headers, body: JSON.stringify(command) });
+  expect(response.ok).toBe(true);
+}
+
+const comes = (phase: string): Promise<unknown> =>
+  until(`the unit to be ${phase}`, async () => {
+    const state = (await (await fetch(`${inject("ownBench")}/api/bench`)).json()) as BenchState;
+    const now = state.units.find((u) => u.id === "rear")?.phase;
+    return now === phase || notYet(now);
+  });
+
+/** A whole job on the demo rig's rear unit, told by the stand-ins of its own bench. */
+describe.each([
+  ["with a mouse", withMouse],
+  ["by keyboard only", withKeyboard],
+] as const)("a whole job from Survey to Hand over, %s", (_, person) => {
+  let session: Session;
+  let me: Person;
+  let plainClock: () => Promise<void>;
+  const to = (stage: string): Promise<void> => me.follow(`/job/demo-rear-job/${stage.toLowerCase().replace(" ", "-")}`);
+
+  beforeAll(async () => {
+    session = await openApp("/", undefined, inject("ownBench"));
+    await session.page.waitForSelector("#answer");
+    plainClock = await hasten(session.page, 1);
+    await session.page.reload({ waitUntil: "load" });
+    me = person(session.page);
+    await hand({ do: "fit", unit: "rear", on: false }, { do: "rate", times: RATE }, { do: "clamp", unit: "rear", jaws: "common" });
+    await key({ do: "mode", mode: "inrush" });
+  });
+  afterAll(async () => {
+    await hand({ do: "call", unit: "rear", on: false }, { do: "fit", unit: "rear", on: false }, { do: "rate", times: 1 });
+    await session.close();
+  });
+
+  const readStart = async (page: Page): Promise<void> => {
+    await hand({ do: "rate", times: RATE }, { do: "call", unit: "rear", on: true });
+    await comes("running");
+    await sees(page, /Clamp meter shows \d+(\.\d)? A, inrush/);
+    await me.press("Take it over from Clamp meter");
+    await me.press("Keep this reading");
+    await hand({ do: "call", unit: "rear", on: false });
+    await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+    await key({ do: "clear" });
+  };
+
+  const fields = async (pattern: RegExp): Promise<readonly string[]> => {
+    const labels = await session.page.$$eval("main input", (all) =>
+      all.map((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? ""),
+    );
+    return labels.filter((label) => pattern.test(label));
+  };
+  /** Types the same into every field whose label matches. */
+  const fill = async (pattern: RegExp, text: string): Promise<number> => {
+    const wanted = await fields(pattern);
+    for (const label of wanted) await me.type(label, text);
+    return wanted.length;
+  };
+
+  it("surveys, checks and chooses", async () => {
+    const { page } = session;
+    await me.press("Look at an example");
+    await answerLike(page, /see what the readings prove/);
+    await me.follow("/job/demo-rear-job/check");
+    await sees(page, /Will it start\?/);
+    await to("Survey");
+    await answerLike(page, /enough for an answer/);
+    await me.type("Rated load amps", "10.6");
+    await to("Check");
+    await answerLike(page, /^(Yes|No)/);
+    await to("Choose");
+    await sees(page, /Soft starter, Roof class/);
+    await me.press("Open in Check: Soft starter, Roof class, 16 AWG leads");
+    await answerLike(page, /^Yes: starts with .* then keeps running with/);
+  });
+
+  it("reads the start as found", async () => {
+    const { page } = session;
+    await to("Prove");
+    await answerLike(page, /take a before reading first/);
+    for (let k = 0; k < 3; k++) {
+      if (k > 0) await setClock(page, REST_S);
+      if (k > 0) await sees(page, /It has rested: the next start counts/);
+      await readStart(page);
+    }
+    await answerLike(page, /^The before readings stand\./);
+  }, 60_000);
+
+  it("prepares, isolates and proves dead", async () => {
+    const { page, downloads } = session;
+    await to("Prepare");
+    await answerLike(page, /parts/);
+    await me.choose('[role="radio"][value="find"]');
+    await me.type("Leads a and b, ohm", "5.6");
+    await me.type("Leads b and c, ohm", "1.1");
+    await me.type("Leads c and a, ohm", "4.5");
+    await answerLike(page, /^Lead c is compressor C/);
+    await me.tickAll(/Traced by eye|unit’s own diagram/);
+    const picture = join(downloads, "..", "box.png");
+    writeFileSync(picture, await page.screenshot());
+    const [chooser] = await Promise.all([page.waitForFileChooser(), me.press("Photograph it as found")]);
+    await chooser.accept([picture]);
+    await sees(page, /Released: two proofs and a photo/);
+    await me.choose('[role="radio"][value="plan"]');
+    await sees(page, /Step 1 of 12/);
+    await to("Isolate");
+    await answerLike(page, /^Not dead yet/);
+    await me.choose('[role="radio"][value="yes"]');
+    await me.tickAll(/: off|locked or tagged|: on low impedance|disabled/);
+    await me.type("Meter proved before, V", "121");
+    expect(await fill(/^(line|neutral).*, V$/, "0.1")).toBe(3);
+    await me.tickAll(/: on low impedance/);
+    expect(await fill(/: DC volts, V$/, "2")).toBeGreaterThanOrEqual(2);
+    await sees(page, /Read again in \d+ s/);
+    const capacitors = (await fields(/: DC volts, V$/)).length;
+    await setClock(page, 31);
+    await until("the second readings", async () => (await fields(/: DC volts again, V$/)).length === capacitors);
+    await fill(/: DC volts again, V$/, "1");
+    await me.type("Meter proved after, V", "120");
+    await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
+    await me.press("Dead and proven: open the work");
+    await answerLike(page, /^Dead since/);
+  }, 120_000);
+
+  it("mounts, wires every step, powers up and closes", async () => {
+    const { page } = session;
+    await to("Fit");
+    await answerLike(page, /^Not here yet/);
+    await me.pick("How it sits", "upright");
+    await me.type("Free behind the sheet, mm (empty where nobody looked)", "30");
+    await me.tickAll(/second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);
+    await answerLike(page, /^Nothing speaks against this place: go\.$/);
+    await me.choose('[role="radio"][value="wire"]');
+    await answerLike(page, /^Photograph the box, both sides/);
+    for (let k = 0; k < 40; k++) {
+      const sentence = await answer(page);
+      if (/^Every step is done/.test(sentence)) break;
+      const done = await page.$("::-p-aria(Tugged, it holds)");
+      await me.press(done === null ? "Done" : "Tugged, it holds");
+      await until("the next step", async () => (await answer(page)) !== sentence);
+    }
+    await answerLike(page, /^Every step is done: compare, then first power\.$/);
+    await me.choose('[role="radio"][value="power"]');
+    expect(await me.tickAll(/Every joint compared|terminal cover|Nobody near/)).toBe(3);
+    await me.press("Put power on: the work locks");
+    await answerLike(page, /^Fan first, then silence/);
+    expect(await me.tickAll(/fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
+    await me.choose('[role="radio"][value="close"]');
+    await me.tickAll(/Fixed: tape|Putty|Grommet|sealant|Lid closed|Every tool/);
+    const missing = await answerLike(page, /screws are missing|^Closed/);
+    for (let k = Number(/(\d+) screws/.exec(missing)?.[1] ?? 0); k > 0; k--) await me.press("Screws put back: one more");
+    await answerLike(page, /^Closed, every screw back: go on to Learn\.$/);
+  }, 120_000);
+
+  it("lets it learn by its own link, and reads the start again", async () => {
+    const { page } = session;
+    await hand({ do: "fit", unit: "rear", on: true });
+    await plainClock();
+    await hasten(page, RATE);
+    await page.reload({ waitUntil: "load" });
+    await to("Learn");
+    await answerLike(page, /^Not yet: no run is done\.$/);
+    await me.press("It stands on the full hook-up, or another source that is expected to carry it", "checkbox");
+    await me.press("Economy mode is off, where a generator feeds it", "checkbox");
+    await me.pick("By which rule", "own");
+    for (const [field, text] of [
+      ["Runs, at least", "3"],
+      ["Runs, at most", "3"],
+      ["Run, s", "60"],
+      ["Rest, s", "180"],
+    ] as const)
+      await me.type(field, text);
+    await me.pick("Told by", "starter-rear");
+    for (let run = 1; run <= 3; run++) {
+      await comes("off");
+      await sees(page, /Rested: switch it on/);
+      await hand({ do: "call", unit: "rear", on: true });
+      await sees(page, new RegExp(`Run ${run} is over: switch it off`));
+      await hand({ do: "call", unit: "rear", on: false });
+      await sees(page, run < 3 ? /Resting before start/ : /Done/);
+    }
+    await answerLike(page, /^(Yes: after 3 runs it has settled|After 3 runs it still moves)/);
+    await to("Prove");
+    await answerLike(page, /^The before readings stand\./);
+    await sees(page, /Clamp meter shows/);
+    await me.radio("After");
+    for (let k = 0; k < 2; k++) {
+      await sees(page, /It has rested: the next start counts/);
+      await readStart(page);
+    }
+    await answerLike(page, /the start fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
+  }, 150_000);
+
+  it("runs on the weak source, freezes the proof and hands over on paper", async () => {
+    const { page, downloads } = session;
+    await me.choose('[role="radio"][value="test"]');
+    await me.pick("On which source", "demo-small-gen");
+    await me.press("It runs: count the minutes");
+    await answerLike(page, /to the goal\.$/);
+    await setClock(page, 1900);
+    await answerLike(page, /^It has run for 3\d min: that shows it\.$/);
+    await me.press("All is well: end the run");
+    await sees(page, /1\.6 kW generator: 3\d min, ended well/);
+    await me.choose('[role="radio"][value="proof"]');
+    await sees(page, /On 1\.6 kW generator it starts and keeps running: 3\d min/);
+    await me.press("Freeze this proof");
+    await sees(page, /Worked out again now, it shows the same\./);
+    await me.press("Go on to Hand over", "link");
+    await answerLike(page, /^It starts at \d+\.\d A, \d+ % under as found; one source is shown to keep running\.$/);
+    await sees(page, /1\.6 kW generator\s+(fits|just fits|too much).*\s+kept running/);
+    await me.press("Hand-over sheet as PDF");
+    const pdf = await downloaded(downloads, "-hand-over.pdf");
+    const text = execFileSync("pdftotext", ["-layout", pdf, "-"], { encoding: "utf8" }).replaceAll("\u00a0", " ");
+    expect(text).toMatch(/Tin Lantern, Rear, over the bunks: hand-over/);
+    expect(text).toMatch(/The start fell from \d+\.\d A to \d+\.\d A: \d+ % less/);
+    expect(text).toMatch(/It learned from 3 runs/);
+    expect(text).toMatch(/Learning runs/);
+    expect(text).toMatch(/1\.6 kW generator\s+.*kept running, 3\d min/);
+    expect(text).toMatch(/The way back/);
+    expect(text).not.toMatch(/\bNaN\b|undefined|null/);
+    await me.press("Reminders for the calendar");
+    const calendar = readFileSync(await downloaded(downloads, "-reminders.ics"), "utf8");
+    const events = new ICAL.Component(ICAL.parse(calendar)).getAllSubcomponents("vevent").map((e) => new ICAL.Event(e));
+    expect(events.length).toBeGreaterThanOrEqual(2);
+    expect(events.every((e) => e.summary.startsWith("Tin Lantern, Rear, over the bunks: "))).toBe(true);
+    await me.press("Handed over: the job is done");
+    await sees(page, /This job is handed over\./);
+  }, 120_000);
+
+  it("travels: exported, wiped, read in again, equal", async () => {
+    const { page, downloads } = session;
+    await page.goto(new URL("/rigs", page.url()).href, { waitUntil: "load" });
+    await me.press("Export Tin Lantern");
+    const file = await downloaded(downloads, "tin-lantern.ampsaver.zip");
+    const before = await allRecords(page);
+    await me.press("Delete Tin Lantern");
+    await me.press("Delete");
+    await until("the rig to go", async () => !isDeepStrictEqual(await allRecords(page), before));
+    const picker = await page.waitForSelector('input[type="file"]');
+    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    await sees(page, /1 × proof: new/);
+    await me.press("Take it in");
+    await until("everything back", async () => isDeepStrictEqual(await allRecords(page), before));
+    expect(session.complaints).toEqual([]);
+  });
+});
