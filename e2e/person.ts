@@ -50,7 +50,9 @@ async function each(find: () => Promise<ElementHandle<Element>[]>, set: (one: El
 
 /** Waits until it is ticked, or gone with the page that it led away from. */
 const checked = (box: ElementHandle<Element>): Promise<unknown> =>
-  until("it to be ticked", () => box.evaluate((e) => !e.isConnected || e.getAttribute("aria-checked") === "true"));
+  until("it to be ticked", () =>
+    box.evaluate((e) => !e.isConnected || (e as HTMLInputElement).checked === true || e.getAttribute("aria-checked") === "true"),
+  );
 
 /** A person with a mouse. */
 export function withMouse(page: Page): Person {
@@ -88,7 +90,8 @@ export function withKeyboard(page: Page): Person {
   const reach = async (element: ElementHandle<Element>, inside = false): Promise<void> => {
     for (let k = 0; k < MOST_TABS; k++) {
       const there = await element.evaluate(
-        (e, group) => (group ? (e.closest("[role=radiogroup]")?.contains(document.activeElement) ?? false) : e === document.activeElement),
+        (e, group) =>
+          group ? (e.closest("[role=radiogroup], fieldset")?.contains(document.activeElement) ?? false) : e === document.activeElement,
         inside,
       );
       if (there) return;
@@ -103,16 +106,15 @@ export function withKeyboard(page: Page): Person {
       if (await radio.evaluate((e) => e === document.activeElement)) break;
       await page.keyboard.press("ArrowRight");
     }
-    if ((await radio.evaluate((e) => e.isConnected && e.getAttribute("aria-checked"))) === "false") await page.keyboard.press("Space");
+    const open = await radio.evaluate(
+      (e) => e.isConnected && e.getAttribute("aria-checked") !== "true" && !(e as HTMLInputElement).checked,
+    );
+    if (open) await page.keyboard.press("Space");
   };
   return {
-    radio: async (name) => {
-      let radio = await named(page, "radio", name);
-      await move(radio).catch(async (error: unknown) => {
-        if (await radio.evaluate((e) => e.isConnected)) throw error;
-        radio = await named(page, "radio", name);
-        await move(radio);
-      });
+    async radio(name) {
+      const radio = await named(page, "radio", name);
+      await move(radio);
       await checked(radio);
     },
     async press(name, role = "button") {

@@ -4,6 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
+import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
 
 let roof: Session;
@@ -11,6 +12,7 @@ let job: string;
 beforeAll(async () => {
   roof = await openApp("/", PHONE);
   const { page } = roof;
+  await hasten(page, 1);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await page.waitForFunction(async () => (await caches.keys()).length > 0);
   await page.reload({ waitUntil: "load" });
@@ -132,6 +134,7 @@ describe("on the roof, with the network off from the first tap", () => {
     expect(await page.$("::-p-aria(can C to can HERM: DC volts again, V)")).toBeNull();
     expect(await small(page)).toEqual([]);
     expect(await axeFindings(page)).toEqual([]);
+    await setClock(page, 31);
     for (const name of ["can C to can HERM", "can C to can FAN", "start capacitor 1 to start capacitor 2"]) {
       await named(page, "textbox", `${name}: DC volts again, V`);
       await type(page, `${name}: DC volts again, V`, "1");

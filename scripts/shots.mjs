@@ -33,7 +33,7 @@ const SHOTS = [
   ["together", "/rig/demo-tin-lantern/together", TABLE],
   ["day", "/rig/demo-tin-lantern/day", TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
-  ["prove-phone", `${JOB}/prove`, PHONE],
+  ["history", "/rig/demo-tin-lantern/history", TABLE],
 ];
 
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);

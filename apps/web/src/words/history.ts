@@ -5,11 +5,6 @@ import type { Part } from "./check.ts";
 import { HAND_OVER } from "./hand-over.ts";
 
 const times = (n: number, one: string, many: string): string => (n === 1 ? `1 ${one}` : `${n} ${many}`);
-const middle = (amps: readonly number[]): number => {
-  const sorted = amps.toSorted((a, b) => a - b);
-  const half = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
-};
 
 /** One event in words. */
 export function eventSentence({ what }: HistoryEvent): string {
@@ -17,7 +12,7 @@ export function eventSentence({ what }: HistoryEvent): string {
     case "begun":
       return `Job begun: ${what.title}`;
     case "readings":
-      return `${times(what.amps.length, "reading", "readings")} ${what.when === "before" ? "before" : "after"}, ${what.live ? "running" : "starting"}: ${formatAmps(middle(what.amps))}${what.amps.length > 1 ? " in the middle" : ""}`;
+      return `${times(what.count, "reading", "readings")} ${what.when === "before" ? "before" : "after"}, ${what.live ? "running" : "starting"}: ${formatAmps(what.middleA)}${what.count > 1 ? " in the middle" : ""}`;
     case "proved":
       return "Proven dead";
     case "powered":
@@ -98,5 +93,6 @@ export const HISTORY = {
   onUnit: "On which unit",
   begin: "Begin it",
   wayBack: "Way back before a sale",
+  wayBackOf: (title: string, unit: string): string => `Way back before a sale: ${title}, ${unit}`,
   events: "Everything, latest first",
 } as const;

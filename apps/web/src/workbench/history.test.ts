@@ -45,7 +45,7 @@ describe("what was done on a rig", () => {
         .toSorted()
         .toReversed(),
     );
-    const told = events.flatMap(({ what }) => (what.code === "readings" ? [[what.when, what.live, what.amps.length]] : []));
+    const told = events.flatMap(({ what }) => (what.code === "readings" ? [[what.when, what.live, what.count]] : []));
     expect(told.reduce((n, [, , count]) => n + (count as number), 0)).toBe(base.readings.length);
     expect(new Set(told.map((t) => t.slice(0, 2).join(" "))).size).toBe(told.length);
     expect(events.filter((e) => e.what.code === "begun").length).toBe(2);

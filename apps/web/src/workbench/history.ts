@@ -1,8 +1,20 @@
 import { type SinceStudy, studySince } from "@amp-saver/core/study/since";
-import type { AirConditioner, Job, Learning, Photo, Proof, Reading, Source, Wiring, Work } from "@amp-saver/records";
+import {
+  type AirConditioner,
+  grouped,
+  type Job,
+  type Learning,
+  type Photo,
+  type Proof,
+  type Reading,
+  type Source,
+  type Wiring,
+  type Work,
+} from "@amp-saver/records";
 import { fittedOn, type Reminder, remindersOf } from "./hand-over.ts";
 import { eventsOf, learnView } from "./learning.ts";
 import { clampReading } from "./prove-view.ts";
+import { spread } from "./statistics.ts";
 
 /** Something that happened to a rig, in figures; worded where it is shown. */
 export interface HistoryEvent {
@@ -11,7 +23,13 @@ export interface HistoryEvent {
   readonly unitId: string;
   readonly what:
     | { readonly code: "begun"; readonly title: string }
-    | { readonly code: "readings"; readonly when: Reading["when"]; readonly live: boolean; readonly amps: readonly number[] }
+    | {
+        readonly code: "readings";
+        readonly when: Reading["when"];
+        readonly live: boolean;
+        readonly count: number;
+        readonly middleA: number;
+      }
     | { readonly code: "proved" | "powered" | "hands" }
     | { readonly code: "steps"; readonly count: number }
     | { readonly code: "learned"; readonly runs: number; readonly lastA: number | null }
@@ -39,15 +57,12 @@ export function rigHistory({ jobs, readings, works, learnings, proofs, photos, s
     unitId,
     what: { code: "begun", title },
   }));
-  const together = new Map<string, Reading[]>();
-  for (const r of readings) {
-    const key = [r.jobId, r.when, r.mode === "live", r.takenAt.slice(0, 10)].join(" ");
-    together.set(key, [...(together.get(key) ?? []), r]);
-  }
+  const together = grouped(readings, (r) => [r.jobId, r.when, r.mode === "live", r.takenAt.slice(0, 10)].join(" "));
   for (const group of together.values()) {
     const { jobId, unitId, when, mode } = group[0]!;
     const at = group.map((r) => r.takenAt).toSorted()[0]!;
-    events.push({ at, jobId, unitId, what: { code: "readings", when, live: mode === "live", amps: group.map((r) => r.amps) } });
+    const { count, middle } = spread(group.map((r) => r.amps))!;
+    events.push({ at, jobId, unitId, what: { code: "readings", when, live: mode === "live", count, middleA: middle } });
   }
   for (const { jobId, unitId, events: own, steps } of works) {
     for (const { at, what } of own) events.push({ at, jobId, unitId, what: { code: what } });
@@ -73,12 +88,10 @@ export function rigHistory({ jobs, readings, works, learnings, proofs, photos, s
     }
     if (frozen !== null) events.push({ at: frozen.at, jobId, unitId, what: { code: "frozen", reduction: frozen.shown.reduction } });
   }
-  const days = new Map<string, Photo[]>();
-  for (const p of photos) {
-    if (p.jobId === null) continue;
-    const key = `${p.jobId} ${p.createdAt.slice(0, 10)}`;
-    days.set(key, [...(days.get(key) ?? []), p]);
-  }
+  const days = grouped(
+    photos.filter((p) => p.jobId !== null),
+    (p) => `${p.jobId} ${p.createdAt.slice(0, 10)}`,
+  );
   for (const group of days.values()) {
     const { jobId, unitId, createdAt } = group[0]!;
     events.push({ at: createdAt, jobId: jobId!, unitId, what: { code: "photos", count: group.length } });

@@ -28,10 +28,16 @@ export function logLines(summaries: readonly RigSummary[]): readonly LogLine[] {
 
 const at = (line: LogLine): Stage | "done" => (line.handedOver ? "done" : line.stage);
 
+/** Whether a text has every word, in any order; no word is in every text. */
+function finder(words: string): (text: string) => boolean {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+  return (text) => wanted.every((word) => text.includes(word));
+}
+
 /** Lines that have every word and are at the stage asked for. */
 export function filtered(lines: readonly LogLine[], { words, stage }: LogFilter): readonly LogLine[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-  return lines.filter((line) => (stage === "all" || at(line) === stage) && wanted.every((word) => line.text.includes(word)));
+  const found = finder(words);
+  return lines.filter((line) => (stage === "all" || at(line) === stage) && found(line.text));
 }
 
 /** How many jobs are at each stage; a job that is handed over is at none of them. */
@@ -55,11 +61,8 @@ export function byMonth(lines: readonly LogLine[]): readonly { readonly month: s
 
 /** Rigs whose name, note, units or sources have every word, oldest first. */
 export function filteredRigs(summaries: readonly RigSummary[], words: string): readonly RigSummary[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = finder(words);
   return summaries
-    .filter((rig) => {
-      const text = [rig.name, rig.note, ...rig.units, ...rig.sources].join(" ").toLowerCase();
-      return wanted.every((word) => text.includes(word));
-    })
+    .filter((rig) => found([rig.name, rig.note, ...rig.units, ...rig.sources].join(" ").toLowerCase()))
     .toSorted((a, b) => (a.createdAt === b.createdAt ? (a.id < b.id ? -1 : 1) : a.createdAt < b.createdAt ? -1 : 1));
 }

@@ -30,7 +30,8 @@ export interface OwnRecord {
 const TON_W = 3516.85;
 const MOST_FIT_MIN = 600;
 
-function spread(figures: readonly number[]): Spread | null {
+/** Middle and extremes; null where there is nothing. */
+export function spread(figures: readonly number[]): Spread | null {
   const sorted = figures.toSorted((a, b) => a - b);
   const [least, most] = [sorted[0], sorted.at(-1)];
   if (least === undefined || most === undefined) return null;

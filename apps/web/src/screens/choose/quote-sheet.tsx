@@ -1,7 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import type { JobBundle } from "../../store/queries.ts";
-import { useWorks } from "../../store/queries.ts";
+import { type JobBundle, useWorks } from "../../store/queries.ts";
 import { QUOTE_FROM_MOST, useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { makePdf } from "../../ui/make-pdf.ts";
@@ -113,49 +112,29 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
 }
 
 function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; readonly starter: string | null }) {
-  const cell = "py-1 pl-2 text-right figure";
+  const { usual } = quote;
+  const part = (line: (typeof quote.parts)[number]): string =>
+    `${line.count > 1 ? `${line.count} × ` : ""}${line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}`;
+  const rows = [
+    ...quote.parts.map((line) => [part(line), money(line.cents)] as const),
+    ...quote.work.map((line) => [QUOTE.workOf[line.code], QUOTE.minutes(line.minutes.usual)] as const),
+    [QUOTE.totals.work, money(usual.workCents)] as const,
+    ...(usual.taxCents > 0 ? [[QUOTE.totals.tax, money(usual.taxCents)] as const] : []),
+    [QUOTE.totals.sum, money(usual.cents)] as const,
+  ];
   return (
     <>
       <p className="text-[17px] font-bold">{QUOTE.answer(quote)}</p>
       <table className="mt-2 w-full text-[15px]">
         <tbody>
-          {quote.parts.map((line) => (
-            <tr key={line.code} className="border-b border-hair">
-              <th scope="row" className="py-1 text-left font-normal">
-                {line.count > 1 ? `${line.count} × ` : ""}
-                {line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}
+          {rows.map(([what, sum]) => (
+            <tr key={what} className="border-b border-hair last:border-b-[1.5px] last:border-ink last:font-bold">
+              <th scope="row" className="py-1 text-left font-[inherit]">
+                {what}
               </th>
-              <td className={cell}>{money(line.cents)}</td>
+              <td className="figure py-1 pl-2 text-right">{sum}</td>
             </tr>
           ))}
-          {quote.work.map((line) => (
-            <tr key={line.code} className="border-b border-hair">
-              <th scope="row" className="py-1 text-left font-normal">
-                {QUOTE.workOf[line.code]}
-              </th>
-              <td className={cell}>{QUOTE.minutes(line.minutes.usual)}</td>
-            </tr>
-          ))}
-          <tr className="border-b border-hair">
-            <th scope="row" className="py-1 text-left font-normal">
-              {QUOTE.totals.work}
-            </th>
-            <td className={cell}>{money(quote.usual.workCents)}</td>
-          </tr>
-          {quote.usual.taxCents > 0 && (
-            <tr className="border-b border-hair">
-              <th scope="row" className="py-1 text-left font-normal">
-                {QUOTE.totals.tax}
-              </th>
-              <td className={cell}>{money(quote.usual.taxCents)}</td>
-            </tr>
-          )}
-          <tr className="border-b-[1.5px] border-ink">
-            <th scope="row" className="py-1 text-left">
-              {QUOTE.totals.sum}
-            </th>
-            <td className={`${cell} font-bold`}>{money(quote.usual.cents)}</td>
-          </tr>
         </tbody>
       </table>
       <p className="mt-1 text-[14px] text-ink2">{own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits)}</p>

@@ -33,6 +33,7 @@ export function JobTools({ job, units }: { readonly job: Job; readonly units: re
       </Button>
       <Link
         to={`/job/${job.id}/prepare?part=plan#way-back`}
+        aria-label={HISTORY.wayBackOf(job.title, unit)}
         className="inline-flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]"
       >
         {HISTORY.wayBack}

@@ -1,13 +1,13 @@
 import { format, parseISO } from "date-fns";
-import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { importCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useJob, useSummaries } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
-import { KeyCap } from "../../ui/key-cap.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { SearchField } from "../../ui/search-field.tsx";
 import { COMMON } from "../../words/common.ts";
 import { HOME, NEXT } from "../../words/home.ts";
 import { byMonth, filtered, type LogFilter, logLines, stageCounts } from "../../workbench/logbook.ts";
@@ -30,7 +30,6 @@ export function HomeScreen() {
   const [typed, setTyped] = useState<LogFilter>({ words: "", stage: "all" });
   const [most, setMost] = useState(ROWS);
   const filter = useDeferredValue(typed);
-  const find = useRef<HTMLInputElement>(null);
   const log = useMemo(() => (rigs === undefined ? undefined : logLines(rigs)), [rigs]);
   const rows = useMemo(() => filtered(log ?? [], filter), [log, filter]);
   const counts = useMemo(() => stageCounts(log ?? []), [log]);
@@ -41,7 +40,7 @@ export function HomeScreen() {
   const openNext = (): void => {
     if (latest !== undefined && step !== undefined) void navigate(`/job/${latest.job.id}/${step.stage}`);
   };
-  useKeys({ n: () => setNaming(true), "/": () => find.current?.focus(), o: openNext });
+  useKeys({ n: () => setNaming(true), o: openNext });
   if (rigs === undefined || log === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const example = async (): Promise<void> => {
     const { demoRecords } = await import("@amp-saver/records/demo");
@@ -98,18 +97,7 @@ export function HomeScreen() {
         {log.length > 0 && (
           <div className="flex items-center gap-4 border-b-[1.5px] border-ink px-4 py-2.5 min-[1000px]:px-6">
             <h2 className="font-bold">{HOME.logbook}</h2>
-            <label className="edge flex grow items-center gap-2 bg-face px-2">
-              <KeyCap name="/" />
-              <span className="sr-only">{HOME.find}</span>
-              <input
-                ref={find}
-                type="search"
-                value={typed.words}
-                onChange={(e) => narrow({ words: e.target.value })}
-                placeholder={HOME.find}
-                className="min-h-[32px] grow bg-transparent placeholder:text-ink2 pointer-coarse:min-h-[44px]"
-              />
-            </label>
+            <SearchField label={HOME.find} value={typed.words} onChange={(words) => narrow({ words })} className="grow" />
             <span className="whitespace-nowrap max-[699px]:hidden">
               {HOME.units(log.length)}, {HOME.rigs(rigs.length)}
             </span>

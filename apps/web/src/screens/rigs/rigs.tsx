@@ -8,9 +8,9 @@ import { useStore } from "../../store/provider.tsx";
 import { useSummaries } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
-import { KeyCap } from "../../ui/key-cap.tsx";
 import { useKeys } from "../../ui/keys.tsx";
 import { saveFile } from "../../ui/save-file.ts";
+import { SearchField } from "../../ui/search-field.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { FILE_REFUSED, HOME, RIGS } from "../../words/home.ts";
@@ -40,7 +40,6 @@ export function RigsScreen() {
   const words = useDeferredValue(typed);
   const rows = useMemo(() => filteredRigs(rigs ?? [], words), [rigs, words]);
   const picker = useRef<HTMLInputElement>(null);
-  const find = useRef<HTMLInputElement>(null);
   const save = async (wanted: Wanted): Promise<void> => {
     const file = await run("out", (desk, tell) => desk.out(wanted, tell));
     if (file !== null) saveFile(file.name, file.blob, file.blob.type);
@@ -48,7 +47,7 @@ export function RigsScreen() {
   const exportAll = (): void => {
     if (rigs !== undefined && rigs.length > 0 && task === null) void save({ what: "all", name: RIGS.allName });
   };
-  useKeys({ e: exportAll, "/": () => find.current?.focus() });
+  useKeys({ e: exportAll });
   if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
@@ -102,21 +101,15 @@ export function RigsScreen() {
           />
         </div>
         {rigs.length > 1 && (
-          <label className="edge mt-3 flex items-center gap-2 bg-face px-2">
-            <KeyCap name="/" />
-            <span className="sr-only">{RIGS.find}</span>
-            <input
-              ref={find}
-              type="search"
-              value={typed}
-              onChange={(event) => {
-                setTyped(event.target.value);
-                setMost(ROWS);
-              }}
-              placeholder={RIGS.find}
-              className="min-h-[32px] grow bg-transparent placeholder:text-ink2 pointer-coarse:min-h-[44px]"
-            />
-          </label>
+          <SearchField
+            label={RIGS.find}
+            value={typed}
+            onChange={(text) => {
+              setTyped(text);
+              setMost(ROWS);
+            }}
+            className="mt-3"
+          />
         )}
       </section>
       {rows.length === 0 && rigs.length > 0 && <p className="px-6 py-4">{RIGS.noMatch(words)}</p>}

@@ -1,0 +1,145 @@
+import { execFileSync } from "node:child_process";
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { demoRecords } from "@amp-saver/records/demo";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { bigLogbook } from "../scripts/big-logbook.mjs";
+import { axeFindings } from "./axe.ts";
+import { openApp, type Session } from "./browser.ts";
+import { allRecords, answerLike, downloaded, fieldValue, named, pick, press, sees, type, until } from "./hands.ts";
+
+let table: Session;
+const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+const jobsShown = (page: Page): Promise<string[]> =>
+  page.$$eval('main ul a[href^="/job/"]', (all) => all.map((a) => a.getAttribute("href") ?? ""));
+
+async function search(page: Page, words: string): Promise<void> {
+  const field = await named(page, "searchbox", "rig, unit, source");
+  await field.click({ count: 3 });
+  await field.type(words);
+}
+
+beforeAll(async () => {
+  table = await openApp("/", undefined, inject("withoutInstruments"));
+  await press(table.page, "Look at an example");
+  await answerLike(table.page, /see what the readings prove/);
+});
+afterAll(() => table.close());
+
+describe("the logbook", () => {
+  it("stands by month, and is narrowed to a stage and to words in any order", async () => {
+    const { page } = table;
+    expect(await page.$$eval("main h3", (all) => all.map((h) => h.textContent))).toEqual(["June 2026", "May 2026"]);
+    await pick(page, "Stage", "check");
+    await until("two jobs", async () => (await jobsShown(page)).length === 2);
+    await search(page, "bunks lantern");
+    await until("one job", async () => (await jobsShown(page)).join() === "/job/demo-rear-job/check");
+    await search(page, "no such thing");
+    await sees(page, /Nothing in the logbook at this stage has “no such thing”\./);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+});
+
+describe("a quote", () => {
+  it("comes from the plan’s kit and one’s own prices, refuses a bad one, and goes on paper", async () => {
+    const { page, downloads } = table;
+    await go(page, "/job/demo-rear-job/choose");
+    await press(page, "Quote sheet");
+    await sees(page, /\d+ × Terminals, spares with them/);
+    await type(page, "An hour of work", "5000");
+    await sees(page, /An hour of work.*1,?000/);
+    await type(page, "An hour of work", "120");
+    await type(page, "Who quotes", "Reed and Slate, mobile work");
+    const total = (await sees(page, /\$[\d,]+\.\d\d, \$[\d,]+\.\d\d to \$[\d,]+\.\d\d as it goes/)).split(",")[0]!;
+    expect(await axeFindings(page)).toEqual([]);
+    await press(page, "Quote as PDF");
+    const text = execFileSync("pdftotext", ["-layout", await downloaded(downloads, "-quote.pdf"), "-"], { encoding: "utf8" }).replaceAll(
+      "\u00a0",
+      " ",
+    );
+    expect(text).toMatch(/Quote for Tin Lantern, Rear, over the bunks/);
+    expect(text).toMatch(/Reed and Slate, mobile work/);
+    expect(text).toContain(total);
+    expect(text).toMatch(/Breaker and wire stay as the plate asks/);
+    expect(text).not.toMatch(/\bNaN\b|undefined|null/);
+    await page.reload({ waitUntil: "load" });
+    await press(page, "Quote sheet");
+    expect(await fieldValue(page, "An hour of work")).toBe("120");
+  });
+});
+
+describe("years later", () => {
+  it("tells what was done, and begins the same job again on another unit", async () => {
+    const { page } = table;
+    await go(page, "/rigs");
+    await press(page, "What was done: Tin Lantern", "click", "link");
+    await answerLike(page, /^2 jobs, none handed over yet\.$/);
+    await sees(page, /3 readings after, starting: 21\.8 A in the middle/);
+    await sees(page, /No unit had a second visit yet/);
+    expect(await axeFindings(page)).toEqual([]);
+    await press(page, "Same again: Fit a soft starter, Front, over the darkroom");
+    await pick(page, "On which unit", "demo-rear");
+    await press(page, "Begin it");
+    await sees(page, /Rear, over the bunks/);
+    await answerLike(page, /^(Yes|No)/);
+    await page.keyboard.down("Control");
+    await page.keyboard.press("z");
+    await page.keyboard.up("Control");
+    await sees(page, /not kept on this device/);
+    await go(page, "/rig/demo-tin-lantern/history");
+    await answerLike(page, /^2 jobs/);
+  });
+
+  it("says after a next visit what has moved, like with like, and where to look", async () => {
+    const { page } = table;
+    await go(page, "/job/demo-front-job/hand-over");
+    await press(page, "Handed over: the job is done");
+    await sees(page, /This job is handed over\./);
+    await go(page, "/rig/demo-tin-lantern/history");
+    await answerLike(page, /^2 jobs; the next look (is|was) due on \d+ \w+ \d{4}\.$/);
+    await press(page, "Next visit after Fit a soft starter, Front, over the darkroom");
+    await answerLike(page, /take a before reading first/);
+    await (await named(page, "radio", "After")).click();
+    await page.select("select:has(option[value=demo-pedestal])", "demo-pedestal");
+    for (const amps of ["33.1", "33.4", "32.8"]) {
+      await type(page, "Amps", amps);
+      await page.keyboard.press("Enter");
+      await sees(page, new RegExp(`${amps.replace(".", "\\.")} A`));
+    }
+    await go(page, "/rig/demo-tin-lantern/history");
+    await sees(page, /Start amps: 21\.8 A then, 33\.1 A now: 52 % more\./);
+    await sees(page, /run capacitor against its print, terminals, volts under load; then let it learn again/);
+    await press(page, "Way back before a sale: Fit a soft starter, Front, over the darkroom", "click", "link");
+    await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
+  });
+});
+
+describe("a long piece of work", () => {
+  it("shows how far it is, and changes nothing when it is cancelled", async () => {
+    const { page, downloads } = table;
+    await go(page, "/rigs");
+    await answerLike(page, /^2 rigs/);
+    const before = await allRecords(page);
+    const file = join(downloads, "..", "big.ampsaver.json");
+    writeFileSync(file, JSON.stringify(bigLogbook(demoRecords(), 4000)));
+    const choose = async (): Promise<void> => {
+      const picker = await page.waitForSelector('input[type="file"]');
+      await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    };
+    await choose();
+    await sees(page, /Reading the file: nothing is changed yet/);
+    await press(page, "Cancel");
+    await until("the panel to go", async () => (await page.$("progress")) === null);
+    await choose();
+    await sees(page, /2000 × rig: new/);
+    await press(page, "Take it in");
+    await sees(page, /Taking it in: cancel and nothing has changed/);
+    await press(page, "Cancel");
+    await until("the panel to go", async () => (await page.$("progress")) === null);
+    await page.reload({ waitUntil: "load" });
+    await answerLike(page, /^2 rigs/);
+    expect(await allRecords(page)).toEqual(before);
+    expect(table.complaints).toEqual([]);
+  }, 90_000);
+});
