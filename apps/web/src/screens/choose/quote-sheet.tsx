@@ -128,8 +128,8 @@ function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; 
       <table className="mt-2 w-full text-[15px]">
         <tbody>
           {rows.map(([what, sum]) => (
-            <tr key={what} className="border-b border-hair last:border-b-[1.5px] last:border-ink last:font-bold">
-              <th scope="row" className="py-1 text-left font-[inherit]">
+            <tr key={what} className="border-b border-hair group last:border-b-[1.5px] last:border-ink">
+              <th scope="row" className="py-1 text-left font-normal group-last:font-bold">
                 {what}
               </th>
               <td className="figure py-1 pl-2 text-right">{sum}</td>
