@@ -6,6 +6,8 @@ export default defineConfig({
       {
         test: {
           name: "unit",
+          // Unit tests share nothing but modules without state, and starting anew for every file takes longer than most of them.
+          isolate: false,
           include: [
             "packages/*/src/**/*.test.ts",
             "packages/core/validation/**/*.test.ts",

@@ -13,10 +13,10 @@ let before: unknown;
 beforeAll(async () => {
   session = await openApp();
   await press(session.page, "Look at an example");
-  await sees(session.page, /3 jobs, 2 rigs/);
+  await sees(session.page, /5 jobs, 3 rigs/);
   await session.page.waitForFunction(() => !document.body.textContent?.includes("no answer yet"));
   await session.page.goto(new URL("/rigs", session.page.url()).href);
-  await answerLike(session.page, /2 rigs, 3 air conditioners, 8 sources/);
+  await answerLike(session.page, /3 rigs, 4 air conditioners, 10 sources/);
   before = await allRecords(session.page);
 });
 afterAll(async () => {

@@ -89,7 +89,9 @@ describe("from readings to a sheet on paper", () => {
     expect(text).toMatch(/Tin Lantern, Front, over the darkroom: hand-over/);
     expect(text).toMatch(/The start fell from 62\.6 A to 21\.8 A: 65 % less/);
     expect(text).toMatch(/1\.6 kW generator\s+.*stopped by itself/);
-    expect(text).toMatch(/Wiring as built/);
+    expect(text).toMatch(/Limits card: what may be on with it\s+Source\s+When\s+May be on\s+Must be off/);
+    expect(text).toMatch(/2\.2 kW\s+(generator\s+)?While .*Front, over/);
+    expect(text).toMatch(/Wiring as planned\s+Its steps were not ticked off here: hold it against the unit/);
     expect(text).toMatch(/The way back/);
     expect(text).toMatch(/another kind or wire than/);
     expect(text).toMatch(/Never any power with the compressor’s terminal cover off/);
@@ -139,13 +141,14 @@ describe("from readings to a sheet on paper", () => {
         .split("\n"),
     ).toHaveLength(10);
     await press(page, "Handed over: the job is done");
-    await sees(page, /This job is handed over\./);
+    await sees(page, /This job is handed over: \d+ \w+ \d{4}, \d+:\d\d\./);
   });
 
   it("begins a next visit that asks for fresh readings, and leaves the old ones with their job", async () => {
     const { page } = table;
     await press(page, "Begin a next visit");
-    await answerLike(page, /take a before reading first/);
+    await answerLike(page, /^Not known yet: read the start again as it was read then\.$/);
+    expect(await (await named(page, "radio", "After")).evaluate((e) => (e as HTMLInputElement).checked)).toBe(true);
     await go(page, `${JOB}/hand-over`);
     await answerLike(page, /^It starts at 21\.8 A/);
   });

@@ -1,4 +1,4 @@
-import { existsSync, readdirSync } from "node:fs";
+import { existsSync, readdirSync, statSync } from "node:fs";
 import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
 
@@ -45,6 +45,32 @@ export async function named(page: Page, role: string, name: string): Promise<Ele
   return found;
 }
 
+/** Waits until an element stays where it is: an eye does, before the finger goes there. */
+function atRest(element: ElementHandle<Element>): Promise<true> {
+  let last = "";
+  return until("a button to stay where it is", async () => {
+    const { x, y } = (await element.boundingBox()) ?? {};
+    const stays = last === `${x} ${y}`;
+    last = `${x} ${y}`;
+    return stays;
+  });
+}
+
+/** Clicks a button and tells whether the click reached it, which it does not where the page moves meanwhile. */
+async function clicked(page: Page, button: ElementHandle<Element>): Promise<boolean> {
+  await button.evaluate((e) => {
+    const global = globalThis as { reached?: boolean };
+    global.reached = false;
+    const note = (): void => {
+      global.reached = true;
+    };
+    e.addEventListener("click", note, { once: true, capture: true });
+  });
+  await button.click();
+  const reached = await page.evaluate(() => (globalThis as { reached?: boolean }).reached).catch(() => undefined);
+  return reached !== false;
+}
+
 /** Presses a button by its name, with the mouse or a finger, as a hand would: not while it is greyed, and again when it was drawn anew meanwhile. */
 export async function press(page: Page, name: string, how: "click" | "tap" = "click", role = "button"): Promise<void> {
   for (let tries = 3; ; tries--) {
@@ -54,7 +80,9 @@ export async function press(page: Page, name: string, how: "click" | "tap" = "cl
     });
     try {
       await button.scrollIntoView();
-      await (how === "tap" ? button.tap() : button.click());
+      await atRest(button);
+      if (how === "tap") await button.tap();
+      else if (!(await clicked(page, button))) throw new Error(`${name} was drawn anew under the finger: detached`);
       return;
     } catch (error) {
       if (tries === 1 || !/detached/.test(String(error))) throw error;
@@ -104,11 +132,14 @@ export function sees(page: Page, pattern: RegExp): Promise<string> {
   });
 }
 
-/** Path of the file that a download left behind. */
+/** Path of the file that a download left behind, once all of it is there: the browser lays an empty one first. */
 export function downloaded(folder: string, ending: string): Promise<string> {
   return until(`a download ending in ${ending}`, async () => {
-    const name = existsSync(folder) ? readdirSync(folder).find((f) => f.endsWith(ending)) : undefined;
-    return name === undefined ? undefined : `${folder}/${name}`;
+    const all = existsSync(folder) ? readdirSync(folder) : [];
+    const name = all.find((f) => f.endsWith(ending));
+    if (name === undefined || all.some((f) => f.endsWith(".crdownload"))) return undefined;
+    const path = `${folder}/${name}`;
+    return statSync(path).size > 0 ? path : undefined;
   });
 }
 

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
-import { answerLike, named, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, fieldValue, named, notYet, pick, press, sees, type, until } from "./hands.ts";
 
 /** How many times as fast clock and bench run here. */
 const RATE = 40;
@@ -44,6 +44,13 @@ async function readStart(page: Page): Promise<void> {
   await press(page, "Keep this reading", "tap");
   await call("rear", false);
   await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+}
+
+/** Ohms on the multimeter's display. */
+async function shownByMeter(): Promise<string> {
+  const { page } = phone;
+  const text = await page.evaluate(() => document.body.textContent ?? "");
+  return /Take (\d+(\.\d+)?)\u00a0?\s?ohm from the multimeter/.exec(text)?.[1] ?? "";
 }
 
 const clear = (page: Page): Promise<unknown> =>
@@ -94,6 +101,46 @@ describe("with instruments that answer", () => {
     await sees(page, /1 more start reading before/);
   });
 
+  it("finds the wires from what the multimeter shows", async () => {
+    const { page } = phone;
+    await go(page, `${REAR}/prepare?part=find`);
+    await answerLike(page, /^Lead c is compressor C, lead b compressor R, lead a compressor S\.$/);
+    expect(await page.$("::-p-text(from the multimeter)")).toBeNull();
+    await page.evaluate(() =>
+      localStorage.setItem("amp-saver proof demo-rear-job", JSON.stringify({ run: "demo", evidence: null, at: Date.now() })),
+    );
+    await go(page, `${REAR}/isolate`);
+    await press(page, "Dead and proven: open the work", "tap");
+    await answerLike(page, /^Dead since/);
+    await go(page, `${REAR}/prepare?part=find`);
+    await hand({ do: "power", on: false }, { do: "probes", unit: "rear", between: "together" });
+    await page.evaluate(() =>
+      fetch("/api/instruments/multimeter", {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: '{"do":"range","range":"ohm"}',
+      }),
+    );
+    for (const [between, label] of [
+      ["together", "Probes held together"],
+      ["R-S", "Leads a and b"],
+      ["C-S", "Leads b and c"],
+      ["R-C", "Leads c and a"],
+    ] as const) {
+      const before = await shownByMeter();
+      await hand({ do: "probes", unit: "rear", between });
+      const shown = await until("the meter to change", async () => {
+        const now = await shownByMeter();
+        return now !== "" && now !== before ? now : notYet(now);
+      });
+      await press(page, `${label}: take ${shown} ohm from the multimeter`, "tap");
+      await until("the field to hold it", async () => Number(await fieldValue(page, `${label}, ohm`)) === Number(shown));
+    }
+    await answerLike(page, /^Lead c is compressor C, lead a compressor R, lead b compressor S\.$/);
+    await hand({ do: "power", on: true });
+    await until("nothing to take from a live circuit", async () => (await page.$("::-p-text(from the multimeter)")) === null);
+  }, 60_000);
+
   it("conducts two units in turns, told by the starters’ own links, until both are done", async () => {
     const { page } = phone;
     await hand({ do: "fit", unit: "rear", on: true }, { do: "fit", unit: "front", on: true });
@@ -116,7 +163,8 @@ describe("with instruments that answer", () => {
       ] as const)
         await type(page, field, text);
       await pick(page, "Told by", link);
-      await until("the link", () => page.$eval("body", (e) => /Told by/.test(e.textContent ?? "")));
+      await until("the link to be kept", () => page.$eval("::-p-aria(Told by)", (e, to) => (e as HTMLSelectElement).value === to, link));
+      await sees(page, /About 9 min from now/);
     }
     await press(page, "Front, over the darkroom takes turns too", "tap", "checkbox");
     await sees(page, /About 10 min from now/);

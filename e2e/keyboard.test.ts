@@ -2,7 +2,7 @@ import type { KeyInput } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, sees, tabTo, until } from "./hands.ts";
+import { answerLike, notYet, sees, tabTo, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -90,6 +90,27 @@ describe("by keyboard only", () => {
     await page.keyboard.up("Shift");
     await page.keyboard.up("Control");
     await answerLike(page, /^Yes(:|, but it only)/);
+  });
+
+  it("walks by arrows through parts that each draw the page anew, and keeps the focus", async () => {
+    const { page } = session;
+    const job = page.url().replace(/[^/]+$/, "");
+    const inFocus = (): Promise<string | null | undefined> =>
+      page.evaluate(() => (document.activeElement?.role === "radio" ? document.activeElement.getAttribute("value") : undefined));
+    for (const [stage, parts] of [
+      ["prepare", ["found", "find", "plan", "check"]],
+      ["prove", ["readings", "test", "proof"]],
+    ] as const) {
+      await page.goto(`${job}${stage}`, { waitUntil: "load" });
+      await (await page.waitForSelector(`[role="radio"][value="${parts[0]}"]`))?.focus();
+      for (const part of parts.slice(1)) {
+        await page.keyboard.press("ArrowRight", { delay: 60 });
+        await until(`${part} to be chosen and in focus`, async () => {
+          const shown = new URL(page.url()).searchParams.get("part");
+          return shown === part && (await inFocus()) === part ? true : notYet([shown, await inFocus()]);
+        });
+      }
+    }
   });
 
   it("passes axe on every screen in both themes", async () => {

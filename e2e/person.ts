@@ -1,3 +1,4 @@
+import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
 import { named, notYet, pick, press, type, until } from "./hands.ts";
 
@@ -102,14 +103,15 @@ export function withKeyboard(page: Page): Person {
   };
   const move = async (radio: ElementHandle<Element>): Promise<void> => {
     await reach(radio, true);
-    for (let k = 0; k < 8; k++) {
-      if (await radio.evaluate((e) => e === document.activeElement)) break;
-      await page.keyboard.press("ArrowRight");
+    for (let k = 0; k < 16; k++) {
+      const at = await radio.evaluate((e) => {
+        if (!e.isConnected || e.getAttribute("aria-checked") === "true" || (e as HTMLInputElement).checked) return "there";
+        return e === document.activeElement ? "on it" : "beside";
+      });
+      if (at === "there") return;
+      await page.keyboard.press(at === "on it" ? "Space" : "ArrowRight", { delay: 40 });
+      await pause(60);
     }
-    const open = await radio.evaluate(
-      (e) => e.isConnected && e.getAttribute("aria-checked") !== "true" && !(e as HTMLInputElement).checked,
-    );
-    if (open) await page.keyboard.press("Space");
   };
   return {
     async radio(name) {

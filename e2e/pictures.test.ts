@@ -8,7 +8,7 @@ let session: Session;
 beforeAll(async () => {
   session = await openApp();
   await press(session.page, "Look at an example");
-  await sees(session.page, /3 jobs, 2 rigs/);
+  await sees(session.page, /5 jobs, 3 rigs/);
   await session.page.goto(new URL("/job/demo-front-job/check", session.page.url()).href, { waitUntil: "load" });
   await answerLike(session.page, /to spare/);
 });
@@ -118,7 +118,7 @@ describe("refining by readings", () => {
     await page.keyboard.up("Control");
     await answerLike(page, new RegExp(`^${was.replaceAll(/[.*+?^${}()|[\]\\]/g, "\\$&")}$`));
     const units = (all: unknown): unknown[] => (all as [{ kind: string }[]])[0].filter((r) => r.kind === "unit");
-    expect(units(before).length).toBe(3);
+    expect(units(before).length).toBe(4);
     expect(units(await allRecords(page))).toEqual(units(before));
   });
 

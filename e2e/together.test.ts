@@ -110,14 +110,12 @@ describe("a three-unit rig, by keyboard only", () => {
 
   it("moves the answer when something is planned off, and brings it to a fit", async () => {
     const { page } = session;
-    const before = await answer(page);
     for (const name of [/^Microwave$/, /^Battery charger$/]) {
       await page.evaluate(() => (document.activeElement as HTMLElement).blur());
       await tabTo(page, name);
       await page.keyboard.press("Space");
     }
-    await until("another answer", async () => (await answer(page)) !== before);
-    const shed = await answerLike(page, /^Too much at once: switch off /);
+    const shed = await answerLike(page, /^Too much at once: switch off (?!.*(Microwave|Battery charger))/);
     const names = shed
       .replace(/^Too much at once: switch off /, "")
       .replace(/\.$/, "")
@@ -273,7 +271,7 @@ describe("the day of a rig", () => {
   beforeAll(async () => {
     session = await openApp();
     await press(session.page, "Look at an example");
-    await sees(session.page, /3 jobs, 2 rigs/);
+    await sees(session.page, /5 jobs, 3 rigs/);
     await session.page.goto(new URL("/rig/demo-tin-lantern/together", session.page.url()).href, { waitUntil: "load" });
     await answerLike(session.page, /^Too much at once/);
   });

@@ -246,6 +246,7 @@ describe.each([
     expect(text).toMatch(/It learned from 3 runs/);
     expect(text).toMatch(/Learning runs/);
     expect(text).toMatch(/1\.6 kW generator\s+.*kept running, 3\d min/);
+    expect(text).toMatch(/Wiring as built/);
     expect(text).toMatch(/The way back/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null/);
     await me.press("Reminders for the calendar");
@@ -254,7 +255,7 @@ describe.each([
     expect(events.length).toBeGreaterThanOrEqual(2);
     expect(events.every((e) => e.summary.startsWith("Tin Lantern, Rear, over the bunks: "))).toBe(true);
     await me.press("Handed over: the job is done");
-    await sees(page, /This job is handed over\./);
+    await sees(page, /This job is handed over: \d+ \w+ \d{4}, \d+:\d\d\./);
   }, 120_000);
 
   it("travels: exported, wiped, read in again, equal", async () => {
@@ -271,6 +272,11 @@ describe.each([
     await sees(page, /1 × proof: new/);
     await me.press("Take it in");
     await until("everything back", async () => isDeepStrictEqual(await allRecords(page), before));
+    await me.press("What was done: Tin Lantern", "link");
+    await answerLike(page, /^2 jobs; the next look is due on \d+ \w+ \d{4}\.$/);
+    await sees(page, /Proof frozen: \d+ % less at the start/);
+    await me.press("Way back before a sale: Will it start?, Rear, over the bunks", "link");
+    await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
     expect(session.complaints).toEqual([]);
   });
 });

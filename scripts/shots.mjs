@@ -26,14 +26,14 @@ const SHOTS = [
     "daylight",
     { job: "demo-rear-job", run: "demo", at: "/job/demo-rear-job/isolate", press: "Dead and proven" },
   ],
-  ["learn", `${JOB}/learn`, TABLE],
+  ["learn", "/job/demo-hatch-job/learn", TABLE],
   ["prove", `${JOB}/prove`, TABLE],
-  ["hand-over", `${JOB}/hand-over`, TABLE],
+  ["hand-over", "/job/demo-hatch-job/hand-over", TABLE],
   ["instruments", "/instruments", TABLE],
   ["together", "/rig/demo-tin-lantern/together", TABLE],
   ["day", "/rig/demo-tin-lantern/day", TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
-  ["history", "/rig/demo-tin-lantern/history", TABLE],
+  ["history", "/rig/demo-heron-post/history", TABLE],
 ];
 
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);

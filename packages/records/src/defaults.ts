@@ -117,7 +117,7 @@ export function newLoad(birth: Birth<LoadId>, rigId: RigId, name: string): Load 
 export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title: string): Job {
   return {
     kind: "job",
-    ...stamped(birth, 2),
+    ...stamped(birth, 3),
     rigId,
     unitId,
     title,

@@ -20,7 +20,7 @@ export const jobSchema = z.strictObject({
   id: jobId,
   rigId,
   unitId,
-  ...stamp(2),
+  ...stamp(3),
   title,
   stage: z.literal(STAGES),
   done: z.array(z.literal(STAGES)).max(STAGES.length),
@@ -37,6 +37,8 @@ export const jobSchema = z.strictObject({
   starterId: starterId.nullable().optional(),
   /** Whether a start aid is to be left in beside a soft starter: asked, and refused. */
   aidStaysIn: z.boolean().optional(),
+  /** When it was handed over; missing where nobody said so, or where it was before this was kept. */
+  handedOverAt: timestamp.optional(),
   answer: answerSchema.nullable(),
 });
 export type Job = z.infer<typeof jobSchema>;

@@ -9,7 +9,7 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   rig: { newest: 2, steps: { 1: asItWas } },
   unit: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   source: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
-  job: { newest: 2, steps: { 1: asItWas } },
+  job: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   reading: { newest: 2, steps: { 1: asItWas } },
   starter: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   load: { newest: 1, steps: {} },

@@ -19,13 +19,16 @@ export interface ReadingsPictureProps {
   readonly after: SideBar | null;
   readonly left: readonly { readonly amps: number; readonly why: string }[];
   readonly running: { readonly beforeA: number; readonly afterA: number; readonly changed: boolean } | null;
+  /** Whether the sides are before and after the work, or two visits after it. */
+  readonly sides?: "work" | "visits";
 }
 
 const ROW = 48;
 const BAR = 24;
 
 /** Start amps before and after under one rule, every reading a stroke, what was left out a cross. */
-export function ReadingsPicture({ width, mostA, before, after, left: out, running }: ReadingsPictureProps) {
+export function ReadingsPicture({ width, mostA, before, after, left: out, running, sides }: ReadingsPictureProps) {
+  const words = sides === "visits" ? PROVE.visitSides : PROVE;
   const narrow = width < 520;
   const left = narrow ? 74 : 126;
   const scale = ampScale([mostA], null, left, width - 12);
@@ -41,15 +44,15 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
   const runningY = running === null ? 0 : take(ROW);
   const height = y + 4;
   return (
-    <svg width={width} height={height} role="img" aria-label={PROVE.pictureLabel} className="block">
+    <svg width={width} height={height} role="img" aria-label={words.pictureLabel} className="block">
       {scale.ticks.map((a) => (
         <line key={a} x1={scale.x(a)} x2={scale.x(a)} y1={RULE_HEIGHT} y2={height} stroke="var(--hair)" />
       ))}
       <line x1={scale.x(0)} x2={scale.x(0)} y1={RULE_HEIGHT} y2={height} stroke="var(--ink)" strokeWidth="1.5" />
       <AmpRule scale={scale} y={0} {...(!narrow && { label: PROVE.rule })} />
-      <RowTitle y={beforeY} title={PROVE.before} under={before?.under ?? ""} x={left - 12} />
+      <RowTitle y={beforeY} title={words.before} under={before?.under ?? ""} x={left - 12} />
       {before !== null && <Side side={before} y={beforeY} x={scale.x} look="before" />}
-      <RowTitle y={afterY} title={PROVE.after} under={after?.under ?? ""} x={left - 12} />
+      <RowTitle y={afterY} title={words.after} under={after?.under ?? ""} x={left - 12} />
       {after !== null && <Side side={after} y={afterY} x={scale.x} look="after" />}
       {before !== null && after !== null && before.middleA > after.middleA && (
         <Difference
@@ -74,7 +77,7 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
       ))}
       {running !== null && (
         <g>
-          <RowTitle y={runningY} title={PROVE.running} under={PROVE.runningBoth} x={left - 12} />
+          <RowTitle y={runningY} title={PROVE.running} under={words.runningBoth} x={left - 12} />
           <rect
             x={scale.x(0)}
             y={runningY}
@@ -86,10 +89,10 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
           />
           <rect x={scale.x(0)} y={runningY + 17} width={scale.x(running.afterA) - scale.x(0)} height="12" fill="var(--steel)" />
           <Halo x={scale.x(running.beforeA) + 10} y={runningY + 11}>
-            {PROVE.runningBefore(running.beforeA)}
+            {words.runningBefore(running.beforeA)}
           </Halo>
           <Halo x={scale.x(running.afterA) + 10} y={runningY + 29} fill="var(--steel)">
-            {narrow ? PROVE.runningAfterShort(running.afterA) : PROVE.runningAfter(running.afterA, running.changed)}
+            {narrow ? words.runningAfterShort(running.afterA) : words.runningAfter(running.afterA, running.changed)}
           </Halo>
         </g>
       )}

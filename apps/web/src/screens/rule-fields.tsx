@@ -1,16 +1,15 @@
 import { TextField } from "../ui/text-field.tsx";
 import { LEARN } from "../words/learn.ts";
-import { RULE_LIMITS } from "../workbench/learning.ts";
+import { RULE_LIMITS, type Rule, ruleWith } from "../workbench/learning.ts";
 
-interface Rule {
-  readonly runs: number;
-  readonly mostRuns: number;
-  readonly runS: number;
-  readonly restS: number;
+interface RuleFieldsProps {
+  readonly rule: Rule;
+  /** Takes how the rule that is kept by then becomes the new one: the next figure may be typed before the last is kept. */
+  readonly onChange: (become: (kept: Rule) => Rule) => void;
 }
 
 /** A learning rule in four figures. */
-export function RuleFields({ rule, onChange }: { readonly rule: Rule; readonly onChange: (rule: Rule) => void }) {
+export function RuleFields({ rule, onChange }: RuleFieldsProps) {
   const field = (name: keyof Rule) => {
     const { min, max } = RULE_LIMITS[name];
     const label = LEARN.fields[name];
@@ -24,8 +23,7 @@ export function RuleFields({ rule, onChange }: { readonly rule: Rule; readonly o
           const whole = name === "runs" || name === "mostRuns";
           if (text.trim() === "" || !(value >= min && value <= max) || (whole && !Number.isInteger(value)))
             return LEARN.badRule(label, min, max);
-          const next = { ...rule, [name]: value };
-          onChange({ ...next, mostRuns: Math.max(next.runs, next.mostRuns) });
+          onChange((kept) => ruleWith(kept, name, value));
           return null;
         }}
       />

@@ -1,6 +1,6 @@
 import { newWork, type Wiring, type Work } from "@amp-saver/records";
 import { useMemo, useRef } from "react";
-import { workCommit } from "../store/commands.ts";
+import { type Changing, workCommit } from "../store/commands.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import { useLocalProof, useNow } from "../store/local-proof.ts";
 import { useStore } from "../store/provider.tsx";
@@ -39,11 +39,12 @@ export function useLock({ job, rig, unit, sources, works }: JobBundle, wiring: W
     begunOn.current = stored;
     const run = newId<string>();
     setLocal(() => ({ run, evidence: null, at }));
-    return commit(workCommit(job, { ...NO_EVIDENCE, run, ...change }, field, entries, fresh));
+    const anew: Changing<Work> = (kept) => ({ ...NO_EVIDENCE, run, ...(typeof change === "function" ? change(kept) : change) });
+    return commit(workCommit(job, anew, field, entries, fresh));
   };
   const log = (what: Work["events"][number]["what"]): void => {
-    const events = [...stored.events, { at: nowIso(), what }].slice(-MOST_EVENTS);
-    void commit(workCommit(job, { events }, `event ${what}`));
+    const event = { at: nowIso(), what };
+    void commit(workCommit(job, (kept) => ({ events: [...kept.events, event].slice(-MOST_EVENTS) }), `event ${what}`));
   };
   const declare = (): void => {
     setLocal((old) => old && declared(view, old, Date.now()));

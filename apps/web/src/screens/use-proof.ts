@@ -1,10 +1,16 @@
 import type { JobBundle } from "../store/queries.ts";
 import { type Proved, proofInput, proveInput } from "../workbench/proof.ts";
 import { conditionsOf, startCase } from "../workbench/start-case.ts";
+import { isComing } from "../workers/use-latest.ts";
 import { usePredicted } from "../workers/use-study.ts";
 
+interface LatestProof extends Proved {
+  /** Whether what was to be expected is still being worked out. */
+  readonly busy: boolean;
+}
+
 /** The proof of a job as it stands, with what its readings were expected to show on the source they were taken on. */
-export function useProof(bundle: JobBundle): Proved {
+export function useProof(bundle: JobBundle): LatestProof {
   const { job, rig, unit, sources, starters, readings } = bundle;
   const own = readings.filter((r) => r.jobId === job.id);
   const plain = proveInput(proofInput(bundle, null));
@@ -18,6 +24,7 @@ export function useProof(bundle: JobBundle): Proved {
     asFound.ok && soft.ok
       ? { asFound: asFound.given, soft: soft.given, kind: start?.kind ?? "inrush", conductor: start?.conductor ?? "common" }
       : null;
-  const { answer } = usePredicted(question);
-  return answer === undefined ? plain : proveInput(proofInput(bundle, answer));
+  const latest = usePredicted(question);
+  const proved = latest.answer === undefined ? plain : proveInput(proofInput(bundle, latest.answer));
+  return { ...proved, busy: isComing(question, latest) };
 }

@@ -35,7 +35,7 @@ import {
 } from "@amp-saver/records";
 import { ownRecords, type RigBundle } from "./bundle.ts";
 import { newId, nowIso } from "./identity.ts";
-import type { Change, Commit } from "./port.ts";
+import type { Change, Commit, Patch } from "./port.ts";
 
 const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
 const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({ kind: record.kind, id: record.id, after: null });
@@ -49,14 +49,21 @@ export function newRigCommit(name: string, unitName: string, jobTitle: string): 
   return { commit: { label: "new-rig", changes: [put(rig), put(unit), put(job)] }, jobId: job.id };
 }
 
+/** Fields of a record, or how they follow from what is kept by the time they are saved. */
+export type Changing<R> = Partial<R> | ((kept: R) => Partial<R>);
+
 /** Some fields of a record changed; typing in one field makes one step to undo. */
-export function editCommit<R extends AnyRecord>(record: R, change: Partial<R>, field?: string): Commit {
-  const patch = { ...change, updatedAt: nowIso() };
+export function editCommit<R extends AnyRecord>(record: R, change: Changing<R>, field?: string): Commit {
   return {
     label: "edit",
-    changes: [{ kind: record.kind, id: record.id, patch }],
+    changes: [{ kind: record.kind, id: record.id, patch: dated(change) }],
     ...(field !== undefined && { mergeKey: `${record.kind} ${record.id} ${field}` }),
   };
+}
+
+function dated<R extends AnyRecord>(change: Changing<R>): Patch["patch"] {
+  const updatedAt = nowIso();
+  return typeof change === "function" ? (kept) => ({ ...change(kept as R), updatedAt }) : { ...change, updatedAt };
 }
 
 /** The latest answers of jobs, saved without a step to undo. */
@@ -215,7 +222,7 @@ export type Entries = Readonly<Record<string, Readonly<Record<string, unknown>>>
 /** What is known of a unit's wiring changed; the record begins with its first change. */
 export function wiringCommit(
   unit: AirConditioner,
-  change: Partial<Wiring>,
+  change: Changing<Wiring>,
   field: string,
   entries: Entries = {},
   fresh: Entries = {},
@@ -224,12 +231,12 @@ export function wiringCommit(
 }
 
 /** What is known of a visit changed; the record begins with its first change. */
-export function workCommit(job: Job, change: Partial<Work>, field: string, entries: Entries = {}, fresh: Entries = {}): Commit {
+export function workCommit(job: Job, change: Changing<Work>, field: string, entries: Entries = {}, fresh: Entries = {}): Commit {
   return begunCommit(newWork(nowIso(), job), change, field, entries, fresh);
 }
 
 /** Something of a job's learning runs changed; the record begins with its first change. */
-export function learningCommit(job: Job, change: Partial<Learning>, field: string, entries: Entries = {}): Commit {
+export function learningCommit(job: Job, change: Changing<Learning>, field: string, entries: Entries = {}): Commit {
   return begunCommit(newLearning(nowIso(), job), change, field, entries);
 }
 
@@ -255,9 +262,9 @@ export function proofCommit(job: Job, change: Partial<Proof>, field: string, ent
   return begunCommit(newProof(nowIso(), job), change, field, entries);
 }
 
-function begunCommit(
-  begun: Wiring | Work | Learning | Proof,
-  change: object,
+function begunCommit<R extends Wiring | Work | Learning | Proof>(
+  begun: R,
+  change: Changing<R>,
   field: string,
   entries: Entries,
   fresh: Entries = {},
@@ -267,7 +274,7 @@ function begunCommit(
     label: "edit",
     changes: [
       { kind, id, absent: begun },
-      { kind, id, patch: { ...change, updatedAt: nowIso() }, entries, fresh },
+      { kind, id, patch: dated(change), entries, fresh },
     ],
     mergeKey: `${kind} ${id} ${field}`,
   };

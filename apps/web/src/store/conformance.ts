@@ -109,6 +109,20 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       expect(await store.get("rig", "a")).toEqual(rig("a", "B"));
     });
 
+    it("changes fields as they follow from what is kept by then, one after the other", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a", "A"))] });
+      const append = (letter: string) =>
+        store.commit({
+          label: "edit",
+          changes: [{ kind: "rig", id: "a", patch: (kept) => ({ name: `${kept.kind === "rig" ? kept.name : ""}${letter}` }) }],
+        });
+      await Promise.all([append("B"), append("C"), append("D")]);
+      expect(await store.get("rig", "a")).toEqual(rig("a", "ABCD"));
+      await store.undo();
+      expect(await store.get("rig", "a")).toEqual(rig("a", "ABC"));
+    });
+
     it("changes only the entries it is given, begins a record that is not there, and takes both back as one", async () => {
       const store = await fresh();
       const tick = (entry: string) => ({

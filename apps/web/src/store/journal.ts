@@ -93,7 +93,8 @@ function resolve(change: Change | Patch | Absent, before: AnyRecord | null): Don
   if ("after" in change) return { kind, id, before, after: change.after };
   if ("absent" in change) return { kind, id, before, after: before ?? change.absent };
   if (before === null) return { kind, id, before, after: null };
-  return { kind, id, before, after: merged(under({ ...before, ...change.patch }, change.fresh ?? {}), change.entries ?? {}) as AnyRecord };
+  const patch = typeof change.patch === "function" ? change.patch(before) : change.patch;
+  return { kind, id, before, after: merged(under({ ...before, ...patch }, change.fresh ?? {}), change.entries ?? {}) as AnyRecord };
 }
 
 /** What is there, with what is to begin laid under it where nothing is yet. */

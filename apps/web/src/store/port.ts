@@ -7,11 +7,15 @@ export interface Change {
   readonly after: AnyRecord | null;
 }
 
+/** Some fields of a record by name. */
+type Fields = Readonly<Record<string, unknown>>;
+
 /** Some fields of a record changed, whatever the others have become meanwhile; undefined clears one. */
 export interface Patch {
   readonly kind: RecordKind;
   readonly id: string;
-  readonly patch: Readonly<Record<string, unknown>>;
+  /** The fields, or how they follow from the record as it is when this is done. */
+  readonly patch: Fields | ((record: AnyRecord) => Fields);
   /** Entries of fields that are objects, whatever the other entries have become meanwhile; undefined clears one. */
   readonly entries?: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
   /** What such entries begin with where they are not there yet; what is there stays. */

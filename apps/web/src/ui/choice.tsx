@@ -1,4 +1,5 @@
 import { RadioGroup } from "radix-ui";
+import { useLayoutEffect, useRef } from "react";
 
 interface ChoiceProps<T extends string> {
   readonly label: string;
@@ -8,10 +9,31 @@ interface ChoiceProps<T extends string> {
   readonly hideLabel?: boolean;
 }
 
+/** Label of the choice that had the focus when it was just taken off the page. */
+let focusedLast: string | null = null;
+
+/** Keeps the focus where a choice draws the page anew, itself among it: else arrow keys would lead nowhere after one press. */
+function useKeptFocus(label: string): React.RefObject<HTMLDivElement | null> {
+  const frame = useRef<HTMLDivElement>(null);
+  useLayoutEffect(() => {
+    const here = frame.current;
+    if (focusedLast === label) here?.querySelector<HTMLElement>('[role="radio"][aria-checked="true"]')?.focus();
+    return () => {
+      if (here?.contains(document.activeElement) !== true) return;
+      focusedLast = label;
+      queueMicrotask(() => {
+        focusedLast = null;
+      });
+    };
+  }, [label]);
+  return frame;
+}
+
 /** One of a few, side by side; the chosen one inverted. */
 export function Choice<T extends string>({ label, value, options, onChange, hideLabel = false }: ChoiceProps<T>) {
+  const frame = useKeptFocus(label);
   return (
-    <div className={hideLabel ? "" : "border-b border-hair py-1.5"}>
+    <div ref={frame} className={hideLabel ? "" : "border-b border-hair py-1.5"}>
       {!hideLabel && <span className="mb-1 block text-[15.5px]">{label}</span>}
       <RadioGroup.Root
         value={value}

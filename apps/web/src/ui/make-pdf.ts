@@ -14,9 +14,25 @@ const FONTS = {
   [PDF_FONT.figure]: { normal: at(slab), bold: at(slab), italics: at(slab), bolditalics: at(slab) },
 };
 
+const hire = (): Worker => new Worker(new URL("../workers/pdf.worker.ts", import.meta.url), { type: "module" });
+let waiting: Worker | null = null;
+
+/** Starts the worker of the next PDF ahead of time, since reading its script takes longer than a page; gives back what sends it away unused. */
+export function awaitPdf(): () => void {
+  waiting ??= hire();
+  waiting.onerror = () => {
+    waiting = null;
+  };
+  return () => {
+    waiting?.terminate();
+    waiting = null;
+  };
+}
+
 /** Makes a PDF in a worker with the app's own fonts; nothing is asked of any other machine. `foot` has {page} and {pages}. */
 export function makePdf(content: TDocumentDefinitions, foot = ""): Promise<Blob> {
-  const worker = new Worker(new URL("../workers/pdf.worker.ts", import.meta.url), { type: "module" });
+  const worker = waiting ?? hire();
+  waiting = null;
   return new Promise<Blob>((done, fail) => {
     worker.onmessage = ({ data }: MessageEvent<{ ok: true; blob: Blob } | { ok: false; reason: string }>) =>
       data.ok ? done(data.blob) : fail(new Error(data.reason));

@@ -1,9 +1,11 @@
-import type { MountingCheck, MountingReason } from "@amp-saver/core/study/mounting";
+import { fahrenheitFromC, formatNumber } from "@amp-saver/core/quantity";
+import { MOUNTING_PARAMS, type MountingCheck, type MountingReason } from "@amp-saver/core/study/mounting";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
 type PowerCheck = (typeof POWER_CHECKS)[number];
 type ClosingCheck = (typeof CLOSING_CHECKS)[number];
+const { screwSpareM, tapeMostC, slackM } = MOUNTING_PARAMS;
 
 export const FIT = {
   question: "What is next?",
@@ -84,11 +86,11 @@ export const FIT = {
   reasons: {
     orientation: "It must sit upright, unless its own sheet says otherwise.",
     "nobody-looked-behind": "Nobody looked behind the sheet: no screw where a coil or tube may be.",
-    "screw-too-long": "The screw is too long: 6 mm must be left behind its tip.",
+    "screw-too-long": `The screw is too long: ${formatNumber(screwSpareM.value * 1000, 0)} mm must be left behind its tip.`,
     "surface-not-for-tape": "Tape does not hold on this surface.",
-    "too-hot-for-tape": "Tape lets go above 176 °F; its own sheet decides.",
+    "too-hot-for-tape": `Tape lets go above ${formatNumber(fahrenheitFromC(tapeMostC.value), 0)}\u00a0°F (${formatNumber(tapeMostC.value, 0)}\u00a0°C); its own sheet decides.`,
     "second-restraint": "Tape ages in roof heat: a second restraint.",
-    "lead-too-short": "The leads are too short for this route, with 2 in to spare.",
+    "lead-too-short": `The leads are too short for this route, with ${formatNumber(slackM.value * 1000, 0)} mm (${formatNumber(slackM.value / 0.0254, 0)} in) to spare.`,
     fan: "The fan’s sweep is not clear.",
     shaft: "The shaft was not turned by hand.",
     air: "The air path is not free.",

@@ -1,6 +1,7 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { FollowUp } from "@amp-saver/core/study/follow-up";
 import type { Part } from "./check.ts";
+import { TOGETHER } from "./together.ts";
 
 export const HAND_OVER = {
   question: "What does the next person need to know?",
@@ -28,17 +29,23 @@ export const HAND_OVER = {
   failed: "It could not be made. Nothing is lost; try it again.",
   limits: "What it runs on",
   limitHeads: ["Source", "Expected", "Tested"],
+  card: "Limits card: what may be on with it",
+  cardHeads: ["Source", "When", TOGETHER.mayBeOn, TOGETHER.mustBeOff],
   expected: { fits: "fits", "just-fits": "just fits", "too-much": "too much", "not-known": "not known" },
   margin: (a: number): string => (a >= 0 ? `, ${formatAmps(a)} to spare` : `, ${formatAmps(-a)} over`),
   tested: { "keeps-running": "kept running", "too-short": "ran, too short", stopped: "stopped by itself" },
   notTested: "not tested",
   minutes: (n: number): string => `${formatNumber(n, 0)} min`,
   removed: "Taken out of the circuit",
+  removedPlanned: "To be taken out of the circuit by the plan",
   removedNone: "Nothing was taken out.",
+  removedNonePlanned: "Nothing is to be taken out.",
   removedLine: (part: string): string => `${part}: out of the circuit, its ends capped and labelled. Never beside the starter.`,
   restore: "The way back",
   restoreHelp: "Dead and proven dead first, capacitors bled. Done in this order the unit is as it was found.",
   built: "Wiring as built",
+  planned: "Wiring as planned",
+  plannedOnly: "Its steps were not ticked off here: hold it against the unit before relying on it.",
   found: "Wiring as found",
   settings: "The starter",
   starter: (name: string): string => `Fitted: ${name}.`,
@@ -95,4 +102,5 @@ export const HAND_OVER = {
     "Years later: look at what is due above, read the start amps again and set them beside today’s. The way back is on the sheet.",
   nextVisitTitle: "Next visit",
   isDone: "This job is handed over.",
+  doneOn: (day: string): string => `This job is handed over: ${day}.`,
 } as const;

@@ -11,14 +11,18 @@ export function eventSentence({ what }: HistoryEvent): string {
   switch (what.code) {
     case "begun":
       return `Job begun: ${what.title}`;
-    case "readings":
-      return `${times(what.count, "reading", "readings")} ${what.when === "before" ? "before" : "after"}, ${what.live ? "running" : "starting"}: ${formatAmps(what.middleA)}${what.count > 1 ? " in the middle" : ""}`;
+    case "readings": {
+      const told = `${times(what.count, "reading", "readings")} ${what.when === "before" ? "before" : "after"}, ${what.live ? "running" : "starting"}: ${formatAmps(what.middleA)}${what.count > 1 ? " in the middle" : ""}`;
+      return what.counts ? told : `${told}, left out of the proof`;
+    }
     case "proved":
       return "Proven dead";
     case "powered":
       return "Power back on";
     case "hands":
       return "Other hands took over";
+    case "handed-over":
+      return "Handed over";
     case "steps":
       return `${times(what.count, "step", "steps")} of the plan done`;
     case "learned":
@@ -65,7 +69,7 @@ export const HISTORY = {
     due === null
       ? [{ text: `${times(jobs, "job", "jobs")}, ` }, { text: "none handed over yet.", decides: true }]
       : [
-          { text: `${times(jobs, "job", "jobs")}; the next look ` },
+          { text: `${times(jobs, "job", "jobs")}; ${overdue ? "a" : "the next"} look ` },
           { text: overdue ? `was due on ${due}.` : `is due on ${due}.`, decides: true },
         ],
   sure: "Told from the records themselves; nothing here is typed in.",

@@ -19,7 +19,7 @@ export const HOME = {
   emptyLead:
     "Name a rig, copy the plate of one air conditioner, say what feeds it, and the answer is there: does it start, does it keep running, and with how much to spare.",
   example: "Look at an example",
-  exampleHelp: "Two invented rigs. Undo takes them away again.",
+  exampleHelp: "Three invented rigs. Undo takes them away again.",
   noMatch: (text: string, narrowed: boolean): string =>
     text.trim() === "" ? "No job is at this stage." : `Nothing in the logbook${narrowed ? " at this stage" : ""} has “${text}”.`,
   stage: "Stage",

@@ -57,6 +57,7 @@ export const PROOF = {
       ? "Running amps changed between both sides: a starter does not do that. Another day, another wire?"
       : "Running amps are the same before and after: a starter lowers the start and not the cost of running.",
   predicted: "Measured against predicted",
+  predicting: "What was to be expected is being worked out.",
   against: {
     same: "as predicted",
     above: "above what was predicted",

@@ -1,4 +1,5 @@
 import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import type { Since } from "@amp-saver/core/study/since";
 import type { Reading } from "@amp-saver/records";
 import type { Part } from "./check.ts";
 
@@ -23,10 +24,12 @@ interface ProofWords {
   readonly reduction: number;
   readonly uncertainty: number;
   readonly runningChanged: boolean | null;
+  /** The side of the next reading. */
+  readonly side: Reading["when"];
 }
 
 /** The proof in one sentence, the deciding figure marked. */
-export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty, runningChanged }: ProofWords): readonly Part[] {
+export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty, runningChanged, side }: ProofWords): readonly Part[] {
   const percent = formatWith(reduction * 100, 0, "%");
   const fell = `the start fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}, `;
   const running =
@@ -63,12 +66,40 @@ export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty
     case "nothing-alike":
       return [{ text: "Nothing can be compared: " }, { text: "no two readings are of one kind on one wire.", decides: true }];
     default:
-      return [{ text: "Nothing is shown yet: " }, { text: "take a before reading first.", decides: true }];
+      return side === "before"
+        ? [{ text: "Nothing is shown yet: " }, { text: "take a before reading first.", decides: true }]
+        : [
+            { text: "Nothing is shown yet: " },
+            { text: "take the after readings;", decides: true },
+            { text: " no before reading was taken." },
+          ];
   }
+}
+
+/** On a later visit: whether it starts as it did when it was handed over. */
+export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly Part[] {
+  if (thenA === null || nowA === null || change === null)
+    return verdict === "no-now"
+      ? [{ text: "Not known yet: " }, { text: "read the start again as it was read then.", decides: true }]
+      : verdict === "no-then"
+        ? [{ text: "Nothing can be compared: " }, { text: "the visit before has no reading with the starter in.", decides: true }]
+        : [{ text: "Nothing can be compared: " }, { text: "it was read otherwise then: kind, wire or source.", decides: true }];
+  const then = ` than the ${formatAmps(thenA)} of then.`;
+  const percent = formatWith(Math.abs(change) * 100, 0, "%");
+  if (verdict === "alike")
+    return [
+      { text: "Yes: " },
+      { text: formatAmps(nowA), decides: true },
+      { text: ` and ${formatAmps(thenA)} then are the same within the readings.` },
+    ];
+  return verdict === "higher"
+    ? [{ text: `No: it starts at ${formatAmps(nowA)}, ` }, { text: `${percent} more`, decides: true }, { text: then }]
+    : [{ text: `It starts at ${formatAmps(nowA)}, ` }, { text: `${percent} less`, decides: true }, { text: then }];
 }
 
 export const PROVE = {
   question: (unit: string): string => `Did the starter do its work on ${unit}?`,
+  visitQuestion: (unit: string, day: string): string => `Does ${unit} start as it did on ${day}?`,
   sure: (before: number, after: number, percent: number): string =>
     `Middle of ${before} before and ${after} after, taken alike; the percent is good to ±\u00a0${formatNumber(percent * 100, 0)}. It lowers the start; it does not lower the cost of running.`,
   few: (sides: string): string => `Three readings a side make a middle; ${sides} has fewer.`,
@@ -79,13 +110,23 @@ export const PROVE = {
   after: "After",
   leftOut: "Left out",
   running: "Running",
-  runningBoth: "both days",
+  runningBoth: "both sides",
   middle: (n: number): string => (n === 1 ? "one reading" : `middle of ${n}`),
   less: "less",
   runningBefore: (a: number): string => `${formatAmps(a)} before`,
   runningAfter: (a: number, changed: boolean): string =>
     `${formatAmps(a)} after, ${changed ? "not the same" : "the same within the readings"}`,
   runningAfterShort: (a: number): string => `${formatAmps(a)} after`,
+  visitSides: {
+    before: "Then",
+    after: "Now",
+    pictureLabel: "Start amps of the visit before and of this one",
+    runningBoth: "both visits",
+    runningBefore: (a: number): string => `${formatAmps(a)} then`,
+    runningAfter: (a: number, changed: boolean): string =>
+      `${formatAmps(a)} now, ${changed ? "not the same" : "the same within the readings"}`,
+    runningAfterShort: (a: number): string => `${formatAmps(a)} now`,
+  },
   alike: "Taken alike?",
   alikeOf: (n: number, all: number): string => `${n} of ${all}`,
   alikeWords: { equal: "equal", near: "near enough", unlike: "not alike", "not-known": "not known" },

@@ -150,6 +150,7 @@ export const TOGETHER = {
   cardFor: (rig: string, source: string): string => `${rig} on ${source}`,
   cardStart: "While an air conditioner starts",
   cardRun: "While it runs",
+  cardBoth: "While it starts and runs",
   mayBeOn: "May be on",
   mustBeOff: "Must be off",
   none: "nothing else",
@@ -172,3 +173,14 @@ export const CSV_WORDS = {
   "bad-word": (line: number, column: string, words: string): string => `Line ${line}, ${column}: must be one of ${words}.`,
   "missing-figure": (line: number): string => `Line ${line}: watts or amps are missing.`,
 } as const;
+
+/** What may be on, as the limits card says it. */
+export function cardOn(on: readonly string[] | "everything", nameOf: (id: string) => string): string {
+  if (on === "everything") return TOGETHER.all;
+  return on.length === 0 ? TOGETHER.none : on.map(nameOf).join(", ");
+}
+
+/** What must be off, as the limits card says it. */
+export function cardOff(off: readonly string[], nameOf: (id: string) => string): string {
+  return off.length === 0 ? "–" : off.map(nameOf).join(", ");
+}

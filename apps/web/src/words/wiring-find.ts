@@ -32,6 +32,9 @@ export const FIND = {
   toCase: (label: string): string => `Lead ${label} shows a path to the case`,
   use: "Use these for the start study",
   used: "The start study uses them.",
+  take: (shown: number): string => `Take ${ohm(shown)} from the multimeter`,
+  takeOf: (label: string, shown: number): string => `${label}: take ${ohm(shown)} from the multimeter`,
+  badProbes: (least: number, most: number): string => `Probes held together must be a number from ${least} to ${most} ohm.`,
   badOhms: (label: string): string => `${label} must be a number from 0.05 to 100 ohm.`,
   faults: {
     "winding-to-case": (at) => [

@@ -1,14 +1,16 @@
 import { ASSUMED, START_ISSUES } from "@amp-saver/core/study/motor-start";
 import { PROOF_GAPS } from "@amp-saver/core/study/proof";
 import { READING_VERDICTS } from "@amp-saver/core/study/reading";
+import { SINCE_VERDICTS, type SinceVerdict } from "@amp-saver/core/study/since";
 import { STAGES } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
 import { ASSUMED_WORDS, answerSentence, CHECK, MEASURE_WORDS } from "./check.ts";
 import { STAGE_WORDS } from "./common.ts";
+import { FIT } from "./fit.ts";
 import { FILE_REFUSED, NEXT } from "./home.ts";
 import { ISSUE_WORDS } from "./issues.ts";
 import { PROOF } from "./proof.ts";
-import { proofSentence } from "./prove.ts";
+import { proofSentence, visitSentence } from "./prove.ts";
 
 const text = (parts: readonly { readonly text: string }[]): string =>
   parts
@@ -16,7 +18,7 @@ const text = (parts: readonly { readonly text: string }[]): string =>
     .join("")
     .replaceAll("\u00a0", " ");
 const proof = (verdict: string, reduction = 0.652, runningChanged: boolean | null = false): string =>
-  text(proofSentence({ verdict, beforeA: 62.6, afterA: 21.8, reduction, uncertainty: 0.02, runningChanged }));
+  text(proofSentence({ verdict, beforeA: 62.6, afterA: 21.8, reduction, uncertainty: 0.02, runningChanged, side: "before" }));
 
 describe("every code has its words", () => {
   it("findings, assumptions, verdicts of readings, stages", () => {
@@ -25,10 +27,21 @@ describe("every code has its words", () => {
     expect(PROOF_GAPS.filter((gap) => PROOF.gaps[gap] === undefined)).toEqual([]);
     expect(STAGES.filter((stage) => STAGE_WORDS[stage] === undefined)).toEqual([]);
     for (const verdict of READING_VERDICTS) {
-      const parts = proofSentence({ verdict, beforeA: 60, afterA: 20, reduction: 0.66, uncertainty: 0.02, runningChanged: null });
-      expect(parts.filter((p) => p.decides === true).length).toBe(1);
-      expect(text(parts)).toMatch(/[.?]$/);
+      for (const side of ["before", "after"] as const) {
+        const parts = proofSentence({ verdict, beforeA: 60, afterA: 20, reduction: 0.66, uncertainty: 0.02, runningChanged: null, side });
+        expect(parts.filter((p) => p.decides === true).length).toBe(1);
+        expect(text(parts)).toMatch(/[.?]$/);
+      }
     }
+    for (const verdict of SINCE_VERDICTS)
+      for (const figures of [
+        { thenA: 21.8, nowA: 33.1, change: 0.52 },
+        { thenA: null, nowA: null, change: null },
+      ]) {
+        const parts = visitSentence({ verdict, ...figures, uncertainty: 0.03 });
+        expect(parts.filter((p) => p.decides === true).length).toBe(1);
+        expect(text(parts)).toMatch(/\.$/);
+      }
   });
 
   it("refusals of a file are whole sentences that name the place", () => {
@@ -43,6 +56,14 @@ describe("every code has its words", () => {
   });
 });
 
+describe("why a place to mount is no good", () => {
+  it("gives the limits of the table, in both measures", () => {
+    expect(FIT.reasons["screw-too-long"]).toBe("The screw is too long: 6 mm must be left behind its tip.");
+    expect(FIT.reasons["too-hot-for-tape"].replaceAll("\u00a0", " ")).toBe("Tape lets go above 176 °F (80 °C); its own sheet decides.");
+    expect(FIT.reasons["lead-too-short"]).toBe("The leads are too short for this route, with 50 mm (2 in) to spare.");
+  });
+});
+
 describe("the proof in a sentence", () => {
   it("says plainly what happened to the running amps", () => {
     expect(proof("as-expected")).toBe("Yes: the start fell from 62.6 A to 21.8 A, 65 % less, and the running amps did not change.");
@@ -53,6 +74,16 @@ describe("the proof in a sentence", () => {
   it("never calls 40 % half, and claims nothing without a before reading", () => {
     expect(proof("less-than-expected", 0.402)).toBe("Less than expected: the start fell from 62.6 A to 21.8 A, 40 % less, not half.");
     expect(proof("no-before")).toBe("No before reading was taken, so the reduction is expected, not shown.");
+  });
+});
+
+describe("a later visit in a sentence", () => {
+  const said = (verdict: SinceVerdict, nowA: number, change: number): string =>
+    text(visitSentence({ verdict, thenA: 21.8, nowA, change, uncertainty: 0.03 }));
+  it("says yes only where nothing moved, and gives both figures", () => {
+    expect(said("alike", 22, 0.01)).toBe("Yes: 22.0 A and 21.8 A then are the same within the readings.");
+    expect(said("higher", 33.1, 0.518)).toBe("No: it starts at 33.1 A, 52 % more than the 21.8 A of then.");
+    expect(said("lower", 17.4, -0.2)).toBe("It starts at 17.4 A, 20 % less than the 21.8 A of then.");
   });
 });
 

@@ -4,6 +4,7 @@ import { addMonths, format, parseISO } from "date-fns";
 import ICAL from "ical.js";
 import Papa from "papaparse";
 import type { Proved } from "./proof.ts";
+import { powerOnWired } from "./work.ts";
 
 /** A look that is due. */
 export interface Reminder {
@@ -14,11 +15,28 @@ export interface Reminder {
   readonly again: boolean;
 }
 
-/** When the starter went in: first power where it was noted, else the latest reading after, else the job's last change. */
+/** When the starter went in on a visit: its last power where one was noted, else its first reading after, else the job's last change. */
 export function fittedOn(job: Job, work: Work | undefined, readings: readonly Reading[]): string {
   const powered = work?.events.findLast((e) => e.what === "powered")?.at;
   const after = readings.filter((r) => r.jobId === job.id && r.when === "after").at(0)?.takenAt;
   return powered ?? after ?? job.updatedAt;
+}
+
+/**
+ * The visit on which the starter went in: the latest up to a job that put power back on what it had
+ * wired; where none tells, the first that was handed over, else the job itself.
+ */
+export function fittingOf(job: Job, jobs: readonly Job[], works: readonly Work[]): { readonly job: Job; readonly work: Work | undefined } {
+  const workOf = (j: Job): Work | undefined => works.find((w) => w.jobId === j.id);
+  const visits = jobs
+    .filter((j) => j.unitId === job.unitId && j.createdAt <= job.createdAt)
+    .toSorted((a, b) => (a.createdAt < b.createdAt ? -1 : 1));
+  const wired = visits.findLast((j) => {
+    const work = workOf(j);
+    return work !== undefined && powerOnWired(work);
+  });
+  const fitting = wired ?? visits.find((j) => j.done.includes("hand-over")) ?? job;
+  return { job: fitting, work: workOf(fitting) };
 }
 
 /** Looks that are due after fitting, soonest first. */

@@ -1,4 +1,5 @@
 import {
+  type AirConditioner,
   type Job,
   type JobId,
   newJob,
@@ -12,11 +13,13 @@ import {
 } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { comingLooks, rigHistory, sinceLast } from "./history.ts";
+import { comingLooks, earlierVisit, rigHistory, sinceLast, sinceVisit, visitView } from "./history.ts";
+import { proveView } from "./prove-view.ts";
 
 const all = demoRecords();
 const of = <K extends string>(kind: K) => all.filter((r) => r.kind === kind && "rigId" in r && r.rigId === "demo-tin-lantern") as never[];
 const base = {
+  units: of("unit") as AirConditioner[],
   jobs: of("job") as Job[],
   readings: of("reading") as Reading[],
   works: [],
@@ -36,6 +39,8 @@ const read = (k: number, amps: number, mode: Reading["mode"] = "inrush"): Readin
   restMin: 10,
 });
 
+const handedOver = base.jobs.map((j) => (j.id === first.id ? { ...j, done: ["hand-over" as const] } : j));
+
 describe("what was done on a rig", () => {
   it("is told from its records, latest first, readings of one day and side as one", () => {
     const events = rigHistory(base);
@@ -45,10 +50,35 @@ describe("what was done on a rig", () => {
         .toSorted()
         .toReversed(),
     );
-    const told = events.flatMap(({ what }) => (what.code === "readings" ? [[what.when, what.live, what.count]] : []));
-    expect(told.reduce((n, [, , count]) => n + (count as number), 0)).toBe(base.readings.length);
-    expect(new Set(told.map((t) => t.slice(0, 2).join(" "))).size).toBe(told.length);
+    const counted = events.map(({ what }) => (what.code === "readings" ? what.count : 0));
+    expect(counted.reduce((sum, n) => sum + n, 0)).toBe(base.readings.length);
     expect(events.filter((e) => e.what.code === "begun").length).toBe(2);
+  });
+
+  it("tells when a job was handed over, where that was kept", () => {
+    const jobs = handedOver.map((j) => (j.id === first.id ? { ...j, handedOverAt: "2029-06-02T16:40:00.000Z" } : j));
+    const told = rigHistory({ ...base, jobs }).filter((e) => e.what.code === "handed-over");
+    expect(told).toEqual([{ at: "2029-06-02T16:40:00.000Z", jobId: first.id, unitId: first.unitId, what: { code: "handed-over" } }]);
+    expect(rigHistory({ ...base, jobs: handedOver }).some((e) => e.what.code === "handed-over")).toBe(false);
+  });
+
+  it("gives the middle that the proof gives, and what the proof leaves out by itself", () => {
+    const told = rigHistory(base).flatMap(({ what }) => (what.code === "readings" && !what.live ? [what] : []));
+    const { start, leftOut } = proveView(base.readings, unit).study;
+    expect(told.filter((t) => t.counts).map((t) => [t.when, t.count, t.middleA])).toEqual([
+      ["after", start!.after.count, start!.after.medianA],
+      ["before", start!.before.count, start!.before.medianA],
+    ]);
+    expect(told.filter((t) => !t.counts).map((t) => [t.when, t.count, t.middleA])).toEqual([["before", leftOut.length, 41]]);
+  });
+
+  it("mixes no readings of two wires, with or without a proof", () => {
+    const before = base.readings.filter((r) => r.when === "before" && r.mode !== "live");
+    const told = rigHistory({ ...base, readings: before }).flatMap(({ what }) => (what.code === "readings" ? [what] : []));
+    expect(told.map((t) => [t.count, t.middleA]).toSorted()).toEqual([
+      [1, 41],
+      [3, 62.6],
+    ]);
   });
 
   it("names every proof of dead, every power, every run on a source", () => {
@@ -87,18 +117,40 @@ describe("since the visit before", () => {
 
   it("sets the later readings beside the earlier ones, and names what was changed in the records", () => {
     const readings = [...base.readings, ...[1, 2, 3].map((k) => read(k, 40 + k / 10))];
-    const found = sinceLast({ ...unit, updatedAt: "2029-07-01T00:00:00.000Z" }, { ...base, jobs: [...base.jobs, second], readings });
+    const asked = { ...second, id: "asked" as JobId, createdAt: "2028-06-02T09:00:00.000Z" };
+    const edited = { ...unit, updatedAt: "2029-07-01T00:00:00.000Z" };
+    const found = sinceLast(edited, { ...base, jobs: [...handedOver, asked, second], readings });
+    expect([found?.earlier.id, found?.later.id]).toEqual([first.id, second.id]);
+    expect(sinceLast(edited, { ...base, jobs: [...base.jobs, second], readings })).toBeNull();
     expect(found?.study.start.verdict).toBe("higher");
     expect(found?.study.start.nowA).toBeCloseTo(40.2, 6);
     expect(found?.changed).toEqual(["unit"]);
   });
 });
 
+describe("a visit beside the one before", () => {
+  it("is the latest that was handed over before, of the same unit", () => {
+    expect(earlierVisit(second, base.jobs)).toBeNull();
+    expect(earlierVisit(second, handedOver)?.id).toBe(first.id);
+    expect(earlierVisit(first, handedOver)).toBeNull();
+    expect(earlierVisit({ ...second, unitId: "demo-rear" as Job["unitId"] }, handedOver)).toBeNull();
+  });
+
+  it("shows what the readings after gave then on one side and now on the other, and no reading from before the work", () => {
+    const readings = [...base.readings, ...[1, 2, 3].map((k) => read(k, 22 + k / 10)), { ...read(4, 60), when: "before" as const }];
+    const { study, before, after, alike } = visitView(first, second, readings, unit);
+    expect([study.start?.before.medianA, study.start?.after.medianA]).toEqual([21.8, 22.2]);
+    expect(before.map((r) => r.amps).toSorted()).toEqual([21.4, 21.8, 22.3]);
+    expect(after.length).toBe(3);
+    expect(study.start?.reduction).toBeCloseTo(-(sinceVisit(first, second, readings, unit).start.change ?? 0), 12);
+    expect(alike.find((row) => row.what === "conductor")?.alike).toBe("equal");
+  });
+});
+
 describe("looks that come", () => {
   it("are those of units handed over, soonest first, and what is past says so", () => {
     expect(comingLooks(base, "2027-01-01")).toEqual([]);
-    const jobs = base.jobs.map((j) => (j.id === first.id ? { ...j, done: ["hand-over" as const] } : j));
-    const looks = comingLooks({ ...base, jobs }, "2027-01-01");
+    const looks = comingLooks({ ...base, jobs: handedOver }, "2027-01-01");
     expect(looks.every((l) => l.unitId === "demo-front")).toBe(true);
     expect(looks.map((l) => l.day)).toEqual(looks.map((l) => l.day).toSorted());
     expect(looks.map((l) => l.overdue)).toEqual(looks.map((l) => l.day < "2027-01-01"));

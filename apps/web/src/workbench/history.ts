@@ -1,6 +1,8 @@
+import { studyReadings } from "@amp-saver/core/study/reading";
 import { type SinceStudy, studySince } from "@amp-saver/core/study/since";
 import {
   type AirConditioner,
+  clampReading,
   grouped,
   type Job,
   type Learning,
@@ -11,9 +13,9 @@ import {
   type Wiring,
   type Work,
 } from "@amp-saver/records";
-import { fittedOn, type Reminder, remindersOf } from "./hand-over.ts";
+import { fittedOn, fittingOf, type Reminder, remindersOf } from "./hand-over.ts";
 import { eventsOf, learnView } from "./learning.ts";
-import { clampReading } from "./prove-view.ts";
+import { type ProveView, proveView } from "./prove-view.ts";
 import { spread } from "./statistics.ts";
 
 /** Something that happened to a rig, in figures; worded where it is shown. */
@@ -29,8 +31,10 @@ export interface HistoryEvent {
         readonly live: boolean;
         readonly count: number;
         readonly middleA: number;
+        /** Whether the proof rests on them; the others are kept and left out. */
+        readonly counts: boolean;
       }
-    | { readonly code: "proved" | "powered" | "hands" }
+    | { readonly code: "proved" | "powered" | "hands" | "handed-over" }
     | { readonly code: "steps"; readonly count: number }
     | { readonly code: "learned"; readonly runs: number; readonly lastA: number | null }
     | { readonly code: "test"; readonly source: string | null; readonly well: boolean; readonly minutes: number }
@@ -40,6 +44,7 @@ export interface HistoryEvent {
 
 /** What a history is told from. */
 interface HistoryRecords {
+  readonly units: readonly AirConditioner[];
   readonly jobs: readonly Job[];
   readonly readings: readonly Reading[];
   readonly works: readonly Work[];
@@ -50,19 +55,24 @@ interface HistoryRecords {
 }
 
 /** Everything that happened to a rig, latest first: what belongs to one day and one job together stands as one. */
-export function rigHistory({ jobs, readings, works, learnings, proofs, photos, sources }: HistoryRecords): readonly HistoryEvent[] {
+export function rigHistory({ units, jobs, readings, works, learnings, proofs, photos, sources }: HistoryRecords): readonly HistoryEvent[] {
   const events: HistoryEvent[] = jobs.map(({ createdAt, id, unitId, title }) => ({
     at: createdAt,
     jobId: id,
     unitId,
     what: { code: "begun", title },
   }));
-  const together = grouped(readings, (r) => [r.jobId, r.when, r.mode === "live", r.takenAt.slice(0, 10)].join(" "));
-  for (const group of together.values()) {
-    const { jobId, unitId, when, mode } = group[0]!;
+  for (const { handedOverAt, id, unitId } of jobs)
+    if (handedOverAt !== undefined) events.push({ at: handedOverAt, jobId: id, unitId, what: { code: "handed-over" } });
+  const out = leftOut(units, readings);
+  const alike = (r: Reading): string =>
+    [r.jobId, r.when, r.mode === "live", r.takenAt.slice(0, 10), ...(out.has(r.id) ? ["left out"] : [r.mode, r.conductor])].join(" ");
+  for (const group of grouped(readings, alike).values()) {
+    const { id, jobId, unitId, when, mode } = group[0]!;
     const at = group.map((r) => r.takenAt).toSorted()[0]!;
     const { count, middle } = spread(group.map((r) => r.amps))!;
-    events.push({ at, jobId, unitId, what: { code: "readings", when, live: mode === "live", count, middleA: middle } });
+    const what = { code: "readings" as const, when, live: mode === "live", count, middleA: middle, counts: !out.has(id) };
+    events.push({ at, jobId, unitId, what });
   }
   for (const { jobId, unitId, events: own, steps } of works) {
     for (const { at, what } of own) events.push({ at, jobId, unitId, what: { code: what } });
@@ -99,6 +109,15 @@ export function rigHistory({ jobs, readings, works, learnings, proofs, photos, s
   return events.toSorted((a, b) => (a.at === b.at ? 0 : a.at < b.at ? 1 : -1));
 }
 
+/** Readings that the proof of their job leaves out. */
+function leftOut(units: readonly AirConditioner[], readings: readonly Reading[]): ReadonlySet<string> {
+  const judged = [...grouped(readings, (r) => r.jobId).values()].flatMap((own) => {
+    const lockedRotorA = units.find((u) => u.id === own[0]!.unitId)?.lockedRotorA?.value ?? null;
+    return studyReadings({ readings: own.map(clampReading), lockedRotorA }).leftOut;
+  });
+  return new Set(judged.map((l) => l.id));
+}
+
 /** The looks that come after each unit that was fitted and handed over, soonest first. */
 export function comingLooks(
   { jobs, works, readings }: Pick<HistoryRecords, "jobs" | "works" | "readings">,
@@ -107,8 +126,12 @@ export function comingLooks(
   const last = new Map(jobs.filter((j) => j.done.includes("hand-over")).map((j) => [j.unitId as string, j]));
   return [...last.values()]
     .flatMap((job) => {
-      const work = works.find((w) => w.jobId === job.id);
-      return remindersOf(work, fittedOn(job, work, readings)).map((r) => ({ ...r, unitId: job.unitId, overdue: r.day < today }));
+      const own = works.find((w) => w.jobId === job.id);
+      return remindersOf(fittingOf(job, jobs, works).work, fittedOn(job, own, readings)).map((r) => ({
+        ...r,
+        unitId: job.unitId,
+        overdue: r.day < today,
+      }));
     })
     .toSorted((a, b) => (a.day < b.day ? -1 : 1));
 }
@@ -121,15 +144,38 @@ export interface SinceLast {
   readonly changed: readonly ("unit" | "wiring" | "source")[];
 }
 
-/** A unit's last two visits beside each other; null where it had but one. */
+const oldestFirst = (a: Job, b: Job): number => (a.createdAt < b.createdAt ? -1 : 1);
+
+/** The latest job of the same unit that was handed over before this one began; null on a first visit. */
+export function earlierVisit(job: Job, jobs: readonly Job[]): Job | null {
+  const earlier = jobs.filter((j) => j.unitId === job.unitId && j.createdAt < job.createdAt && j.done.includes("hand-over"));
+  return earlier.toSorted(oldestFirst).at(-1) ?? null;
+}
+
+/** Start and running amps of a visit beside those of an earlier one. */
+export function sinceVisit(earlier: Job, later: Job, readings: readonly Reading[], unit: AirConditioner): SinceStudy {
+  const of = (job: Job) => readings.filter((r) => r.jobId === job.id).map(clampReading);
+  return studySince({ earlier: of(earlier), later: of(later), lockedRotorA: unit.lockedRotorA?.value ?? null });
+}
+
+/** What two visits show beside each other: readings with the starter in, those of the earlier as the side before. */
+export function visitView(earlier: Job, later: Job, readings: readonly Reading[], unit: AirConditioner): ProveView {
+  const then = readings.filter((r) => r.jobId === earlier.id && r.when === "after").map((r) => ({ ...r, when: "before" as const }));
+  const now = readings.filter((r) => r.jobId === later.id && r.when === "after");
+  return proveView([...then, ...now], unit);
+}
+
+/** A unit's latest job beside the visit before; null where there was none. */
 export function sinceLast(
   unit: AirConditioner,
   { jobs, readings, proofs, wirings, sources }: HistoryRecords & { readonly wirings: readonly Wiring[] },
 ): SinceLast | null {
-  const own = jobs.filter((j) => j.unitId === unit.id).toSorted((a, b) => (a.createdAt < b.createdAt ? -1 : 1));
-  const [earlier, later] = own.slice(-2);
-  if (earlier === undefined || later === undefined) return null;
-  const of = (job: Job) => readings.filter((r) => r.jobId === job.id).map(clampReading);
+  const later = jobs
+    .filter((j) => j.unitId === unit.id)
+    .toSorted(oldestFirst)
+    .at(-1);
+  const earlier = later && earlierVisit(later, jobs);
+  if (later === undefined || earlier == null) return null;
   const proved = proofs.find((p) => p.jobId === earlier.id)?.frozen?.at ?? later.createdAt;
   const after = (record: { readonly updatedAt: string } | undefined): boolean => record !== undefined && record.updatedAt > proved;
   const changed = [
@@ -137,5 +183,5 @@ export function sinceLast(
     ...(after(wirings.find((w) => w.unitId === unit.id)) ? ["wiring" as const] : []),
     ...(sources.some(after) ? ["source" as const] : []),
   ];
-  return { earlier, later, study: studySince({ earlier: of(earlier), later: of(later) }), changed };
+  return { earlier, later, study: sinceVisit(earlier, later, readings, unit), changed };
 }

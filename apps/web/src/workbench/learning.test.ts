@@ -2,7 +2,20 @@ import { type AirConditioner, type Job, type JobId, type Learning, newLearning, 
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { eventsOf, type LearnView, lastStopKey, learnView, nextEventKey, rulesFor, turns, waitingNow } from "./learning.ts";
+import { importCommit, learningCommit } from "../store/commands.ts";
+import { memoryStore } from "../store/memory.ts";
+import {
+  eventsOf,
+  type LearnView,
+  lastStopKey,
+  learnView,
+  nextEventKey,
+  type Rule,
+  rulesFor,
+  ruleWith,
+  turns,
+  waitingNow,
+} from "./learning.ts";
 
 const records = demoRecords();
 const job = records.find((r): r is Job => r.id === "demo-front-job")!;
@@ -118,5 +131,22 @@ describe("waiting or faulty, by what is kept", () => {
     expect(wait(6, 180).verdict).toBe("late");
     expect(wait(5, null).verdict).toBe("waiting");
     expect(waitingNow(view(told("b"), T0), unit, starter, { fan: null, volts: null }, T0)).toBeNull();
+  });
+});
+
+describe("one's own rule", () => {
+  it("takes figures typed one right after the other, before the first is kept", async () => {
+    const store = memoryStore();
+    await store.commit(importCommit(demoRecords()));
+    const typed = (name: keyof Rule, value: number) =>
+      store.commit(learningCommit(job, (kept) => ({ rule: ruleWith(kept.rule, name, value) }), "rule"));
+    await Promise.all([typed("runs", 3), typed("mostRuns", 3), typed("runS", 60), typed("restS", 180)]);
+    const kept = (await store.list("learning")).find((l) => l.jobId === job.id)!;
+    expect(kept.rule).toEqual({ runs: 3, mostRuns: 3, runS: 60, restS: 180 });
+  });
+
+  it("never asks for fewer runs at most than at least", () => {
+    expect(ruleWith(RULE, "runs", 8)).toEqual({ ...RULE, runs: 8, mostRuns: 8 });
+    expect(ruleWith({ ...RULE, runs: 5, mostRuns: 8 }, "mostRuns", 2)).toMatchObject({ runs: 5, mostRuns: 5 });
   });
 });

@@ -73,6 +73,14 @@ export function turns(views: readonly LearnView[], nowMs: number) {
   return { ...plan, next: plan.runs[0] ?? null, totalS: Math.max(plan.totalS, runningEnds) };
 }
 
+export type Rule = LearningRule;
+
+/** A rule with one figure changed; the most of runs is never under the least. */
+export function ruleWith(rule: LearningRule, name: keyof LearningRule, value: number): LearningRule {
+  const next = { ...rule, [name]: value };
+  return { ...next, mostRuns: Math.max(next.runs, next.mostRuns) };
+}
+
 export type RuleSource = (typeof RULE_SOURCES)[number];
 
 /** Rules to choose from: the schools, the starter's own sheet where it is entered, and one's own. */

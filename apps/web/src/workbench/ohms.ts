@@ -1,3 +1,4 @@
+import type { Display } from "@amp-saver/instruments";
 import { FIGURE_BOUNDS } from "@amp-saver/records";
 
 /** Ohms as typed, a decimal comma or point; null where nothing is, undefined where it is no number within bounds. */
@@ -16,4 +17,11 @@ export function readOhms(
 /** Ohms as shown in a field. */
 export function textOfOhms(value: number | null): string {
   return value === null ? "" : String(value);
+}
+
+/** Ohms that a multimeter on its ohm range shows now; null where none does, or it shows dashes. */
+export function shownOhm(displays: ReadonlyMap<string, Display>): number | null {
+  for (const display of displays.values())
+    if (display.kind === "multimeter" && display.range === "ohm" && display.value !== null) return display.value;
+  return null;
 }

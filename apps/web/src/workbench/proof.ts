@@ -1,8 +1,17 @@
 import { PROOF_PARAMS, type Predicted, type ProofInput, type ProofStudy, studyProof } from "@amp-saver/core/study/proof";
-import { type AirConditioner, canonical, type Job, type Learning, type Proof, type Reading, type Rig } from "@amp-saver/records";
+import {
+  type AirConditioner,
+  canonical,
+  clampReading,
+  type Job,
+  type Learning,
+  type Proof,
+  type Reading,
+  type Rig,
+  runTests,
+} from "@amp-saver/records";
 import { CORE_VERSION } from "./core-version.ts";
 import { learnView } from "./learning.ts";
-import { clampReading } from "./prove-view.ts";
 
 /** Minutes a run on a source is asked to last. */
 export const GOAL_MIN = PROOF_PARAMS.goalMin.value;
@@ -28,19 +37,11 @@ export function proofOf({ job, proofs }: Pick<ProofRecords, "job" | "proofs">): 
 export function proofInput(records: ProofRecords, predicted: Predicted | null): ProofInput {
   const { job, rig, unit, readings, learnings } = records;
   const { state, begunMs } = learnView(job, learnings, 0);
-  const tests = Object.values(proofOf(records)?.tests ?? {});
   return {
     readings: { readings: readings.filter((r) => r.jobId === job.id).map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null },
     predicted,
     learned: begunMs === null ? null : { runs: state.counted, settled: state.settled },
-    tests: tests.map((t) => ({
-      sourceId: t.sourceId,
-      startedMs: Date.parse(t.startedAt),
-      endedMs: t.endedAt === null ? null : Date.parse(t.endedAt),
-      outcome: t.outcome,
-      outdoorC: t.outdoorC,
-      loadsOn: t.loadsOn,
-    })),
+    tests: runTests(proofOf(records)?.tests ?? {}),
     hottestC: rig.hottestC.value,
   };
 }

@@ -1,14 +1,6 @@
-import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
 import { LEARNING_RUN_PARAMS } from "@amp-saver/core/study/learning-runs";
-import {
-  type ClampReading,
-  judgeRunning,
-  READING_PARAMS,
-  type ReadingStudy,
-  type RunningVerdict,
-  studyReadings,
-} from "@amp-saver/core/study/reading";
-import type { AirConditioner, Reading } from "@amp-saver/records";
+import { judgeRunning, READING_PARAMS, type ReadingStudy, type RunningVerdict, studyReadings } from "@amp-saver/core/study/reading";
+import { type AirConditioner, clampReading, type Reading } from "@amp-saver/records";
 
 /** One condition under which readings were taken, before against after. */
 export interface AlikeRow {
@@ -27,12 +19,6 @@ export interface ProveView {
   readonly alike: readonly AlikeRow[];
   /** Most amps on the rule. */
   readonly mostA: number;
-}
-
-/** A reading as core judges it. */
-export function clampReading(r: Reading): Required<ClampReading> {
-  const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
-  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
 }
 
 /** Judges a job's readings and sets the conditions of both sides beside each other. */

@@ -3,7 +3,7 @@ import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { ownRecord } from "./statistics.ts";
 
-const records = demoRecords();
+const records = demoRecords().filter((r) => !("rigId" in r) || r.rigId !== "demo-heron-post");
 const jobs = records.filter((r): r is Job => r.kind === "job");
 const units = records.filter((r): r is AirConditioner => r.kind === "unit");
 const readings = records.filter((r): r is Reading => r.kind === "reading");

@@ -1,6 +1,5 @@
 import { studyReadings } from "@amp-saver/core/study/reading";
-import type { AirConditioner, Job, Reading, Work } from "@amp-saver/records";
-import { clampReading } from "./prove-view.ts";
+import { type AirConditioner, clampReading, type Job, type Reading, type Work } from "@amp-saver/records";
 
 /** Middle and extremes of some figures. */
 interface Spread {

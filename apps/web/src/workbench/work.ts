@@ -1,6 +1,6 @@
 import { judgeMounting, MOUNTING_CHECKS, type MountingReason } from "@amp-saver/core/study/mounting";
 import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
-import { CLOSING_CHECKS, POWER_CHECKS, type Work } from "@amp-saver/records";
+import { CLOSING_CHECKS, POWER_CHECKS, type Wiring, type Work } from "@amp-saver/records";
 
 export type { OwnMinutes } from "@amp-saver/core/study/site";
 
@@ -22,6 +22,17 @@ export function stepKey({ main, members }: StepGroup): string {
 /** Places of the steps that are not done, in the plan's order. */
 export function undoneSteps({ groups }: PlanView, work: Work): readonly number[] {
   return groups.flatMap((group, k) => (work.steps[stepKey(group)] === undefined ? [k] : []));
+}
+
+/** Whether the wiring as built is on record: entered wire by wire, or every step of the plan ticked. */
+export function builtOnRecord(wiring: Wiring, view: PlanView, work: Work | undefined): boolean {
+  return wiring.built !== null || (work !== undefined && view.groups.length > 0 && undoneSteps(view, work).length === 0);
+}
+
+/** Whether power came back on what a visit had wired. */
+export function powerOnWired({ steps, events }: Work): boolean {
+  const ticks = Object.values(steps);
+  return ticks.length > 0 && events.some((e) => e.what === "powered" && ticks.every((s) => s.at < e.at));
 }
 
 /** Everything that speaks against the place as it was answered. */

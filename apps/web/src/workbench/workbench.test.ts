@@ -32,7 +32,7 @@ const rig = find<Rig>("demo-tin-lantern");
 const unit = find<AirConditioner>("demo-front");
 const job = find<Job>("demo-front-job");
 const sources = records.filter((r): r is Source => r.kind === "source" && r.rigId === rig.id);
-const readings = records.filter((r): r is Reading => r.kind === "reading");
+const readings = records.filter((r): r is Reading => r.kind === "reading" && r.unitId === "demo-front");
 
 describe("figures as people type them", () => {
   it.each([

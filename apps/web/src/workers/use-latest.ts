@@ -8,6 +8,11 @@ export interface Latest<A> {
   readonly answered: string | null;
 }
 
+/** Whether the newest answer to a question is still to come. */
+export function isComing(question: unknown, { busy, answered }: Latest<unknown>): boolean {
+  return question !== null && (busy || answered === null);
+}
+
 /**
  * Asks a question whenever its key changes; while one is being answered only the newest waits. The
  * last answer stays until the next arrives, so that dragging never blanks the page.

@@ -4,7 +4,7 @@ import { z } from "zod";
 /** What can go wrong on the bench, each switched on and off. */
 export const FAULTS = ["bounce", "low-volts", "late", "thermostat", "overload-open", "stray-volts", "weak-capacitor", "link-lost"] as const;
 export type Fault = (typeof FAULTS)[number];
-export const PROBES = ["R-S", "R-C", "C-S", "R-case", "L-N", "L-G", "N-G", "can C-HERM"] as const;
+export const PROBES = ["together", "R-S", "R-C", "C-S", "R-case", "L-N", "L-G", "N-G", "can C-HERM"] as const;
 export type Probes = (typeof PROBES)[number];
 export const BENCH_SOURCES = ["hook-up", "generator"] as const;
 export type BenchSourceName = (typeof BENCH_SOURCES)[number];

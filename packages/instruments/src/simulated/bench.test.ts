@@ -2,7 +2,7 @@ import type { Jaws } from "@amp-saver/core/study/clamp";
 import { type StartCase, studyStart } from "@amp-saver/core/study/motor-start";
 import { describe, expect, it } from "vitest";
 import type { Display, DisplayOf, InstrumentKind } from "../message.ts";
-import { BENCH_PARAMS, Bench, type BenchCommand, DEMO_SETUP, type Fault } from "./index.ts";
+import { BENCH_PARAMS, Bench, type BenchCommand, DEMO_SETUP, type Fault, type Probes } from "./index.ts";
 
 function bench(...commands: readonly BenchCommand[]): Bench {
   const made = new Bench(DEMO_SETUP);
@@ -176,11 +176,13 @@ describe("the multimeter", () => {
   it("shows windings whose sum fits, only on a dead circuit, and dashes where nothing connects", () => {
     const made = bench({ do: "power", on: false });
     made.send("multimeter", { do: "range", range: "ohm" });
-    const ohm = (between: "R-S" | "R-C" | "C-S" | "R-case"): number | null => {
+    const ohm = (between: Probes): number | null => {
       made.hand({ do: "probes", unit: "front", between });
       return show(made, "multimeter", "multimeter").value;
     };
-    const [rs, rc, cs] = [ohm("R-S")!, ohm("R-C")!, ohm("C-S")!].map((v) => v - BENCH_PARAMS.leadOhm.value) as [number, number, number];
+    const leads = ohm("together")!;
+    expect(Math.abs(leads - BENCH_PARAMS.leadOhm.value)).toBeLessThanOrEqual(0.11);
+    const [rs, rc, cs] = [ohm("R-S")! - leads, ohm("R-C")! - leads, ohm("C-S")! - leads];
     expect(Math.abs(rs - rc - cs)).toBeLessThanOrEqual(0.31);
     expect(rc).toBeLessThan(cs);
     expect(ohm("R-case")).toBeNull();

@@ -53,8 +53,9 @@ export class SimulatedMultimeter {
     return this.between === "L-N" || this.between === "L-G" || this.between === "N-G";
   }
 
-  /** Winding resistance between the probes; null for an open circuit. */
+  /** Winding resistance between the probes, nothing where they touch; null for an open circuit. */
   private ohms(): number | null {
+    if (this.between === "together") return 0;
     const { given } = this.unit.unit;
     const source = { kind: "ideal" as const, volts: quantity(given.plateVolts, "plate") };
     const prepared = prepare({ unit: given, source, method: { kind: "direct" }, backgroundA: 0, outdoorC: 25, seconds: 1 });

@@ -3,6 +3,7 @@ import { type Birth, newGenerator, newInverter, newJob, newReading, newRig, newS
 import type { Figure } from "../figure.ts";
 import type { RigId, StarterId } from "../identity.ts";
 import type { AnyRecord } from "../record.ts";
+import { heronPost } from "./heron-post.ts";
 import { demoLoads } from "./loads.ts";
 import { demoWiring, demoWork, ROOF_SHEET } from "./wiring.ts";
 
@@ -132,6 +133,7 @@ function tinLantern(): AnyRecord[] {
     rearJob,
     [generator, pedestal, outlet, small, inverter].map((s) => s.id),
     MAY,
+    ["can", "can FAN", "startcap"],
   );
   return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, demoWiring(rear, MAY), visit, ...readings];
 }
@@ -208,7 +210,8 @@ function catalogue(): AnyRecord[] {
   return [roof, house];
 }
 
-/** Two invented rigs and a small catalogue, as records of a rig file. */
+/** Three invented rigs and a small catalogue, as records of a rig file. */
 export function demoRecords(): readonly AnyRecord[] {
-  return [...tinLantern(), ...fennelRow(), ...catalogue(), ...demoLoads("demo-tin-lantern" as RigId, "demo-fennel-row" as RigId)];
+  const loads = demoLoads("demo-tin-lantern" as RigId, "demo-fennel-row" as RigId, "demo-heron-post" as RigId);
+  return [...tinLantern(), ...fennelRow(), ...catalogue(), ...loads, ...heronPost()];
 }

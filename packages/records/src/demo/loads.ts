@@ -6,8 +6,8 @@ import type { Load } from "../load.ts";
 const typical = (value: number): Figure => ({ value, from: "typical" });
 const plate = (value: number): Figure => ({ value, from: "plate" });
 
-/** Loads of the darkroom coach and of the house, all invented. */
-export function demoLoads(coach: RigId, house: RigId): readonly Load[] {
+/** Loads of the darkroom coach, of the house and of the field kitchen, all invented. */
+export function demoLoads(coach: RigId, house: RigId, kitchen: RigId): readonly Load[] {
   let second = 10;
   const load = (rig: RigId, id: string, name: string, more: Partial<Load>): Load => {
     const birth: Birth<LoadId> = { id: `demo-load-${id}` as LoadId, now: `2026-05-14T15:21:${second++}.000Z` };
@@ -29,5 +29,8 @@ export function demoLoads(coach: RigId, house: RigId): readonly Load[] {
     load(house, "fridge-house", "Fridge", { runW: typical(120), startA: typical(5), priority: 1, automatic: true }),
     load(house, "pump", "Well pump", { runA: plate(4.6), startA: typical(18), leg: "both", priority: 2, automatic: true }),
     load(house, "lights", "Lights", { runW: typical(200), continuous: true, priority: 1, leg: 2 }),
+    load(kitchen, "fridge-hatch", "Refrigerator", { runW: plate(140), startA: typical(4), priority: 1, automatic: true }),
+    load(kitchen, "lights-hatch", "Lights", { runW: plate(60), continuous: true, priority: 1 }),
+    load(kitchen, "warmer", "Plate warmer", { runW: plate(700), continuous: true, priority: 4 }),
   ];
 }

@@ -23,6 +23,9 @@ export function demoWiring(unit: AirConditioner, now: string): Wiring {
   };
 }
 
+/** The sheet's learning in figures. */
+export const SHEET_RULE = { runs: 5, mostRuns: 5, runS: 30, restS: 240 } as const;
+
 /** What the invented sheet of the roof class says beside its ratings. */
 export const ROOF_SHEET: Partial<Starter> = {
   family: "F4",
@@ -34,6 +37,7 @@ export const ROOF_SHEET: Partial<Starter> = {
   },
   delayS: 300,
   learning: "Five starts of half a minute, four to five minutes of rest between them, on a strong source.",
+  learningRule: SHEET_RULE,
   mounting: "Leads down, never flat on its back, clear of fan and tubing.",
   lamps: [
     { shows: "dark", means: "no fault kept" },
@@ -42,9 +46,9 @@ export const ROOF_SHEET: Partial<Starter> = {
 };
 
 /** A visit on which everything was switched off, measured and bled; nobody has said so on this device. */
-export function demoWork(job: Job, sources: readonly string[], now: string): Work {
+export function demoWork(job: Job, sources: readonly string[], now: string, capacitors: readonly string[]): Work {
   const off = [...sources, "breakers", "fuse"].map((id) => [id, { off: true, locked: true }] as const);
-  const bled = ["can", "can FAN", "startcap"].map((id) => [id, { first: 3.1, firstAt: now, second: 2.4 }] as const);
+  const bled = capacitors.map((id) => [id, { first: 3.1, firstAt: now, second: 2.4 }] as const);
   const dead = (volts: number) => ({ volts, lowImpedance: true });
   return {
     ...newWork(now, job),

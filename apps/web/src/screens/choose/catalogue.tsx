@@ -1,6 +1,6 @@
 import type { Job, Starter } from "@amp-saver/records";
 import { useState } from "react";
-import { addStarterCommit, deleteStarterCommit, editCommit } from "../../store/commands.ts";
+import { addStarterCommit, type Changing, deleteStarterCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
@@ -76,7 +76,7 @@ interface StarterFormProps {
 
 function StarterForm({ starter, chosen, onAsk, onDelete }: StarterFormProps) {
   const { commit } = useStore();
-  const save = (change: Partial<Starter>, field: string): void => void commit(editCommit<Starter>(starter, change, field));
+  const save = (change: Changing<Starter>, field: string): void => void commit(editCommit<Starter>(starter, change, field));
   return (
     <div className="px-2 pb-3">
       <NameField label={CHOOSE.starterName} kept={starter.name} onName={(name) => save({ name }, "name")} />

@@ -1,6 +1,7 @@
 import { FAMILIES } from "@amp-saver/core/network";
 import { LEAD_ENDS, type Lead, type Starter } from "@amp-saver/records";
 import { Collapsible } from "radix-ui";
+import type { Changing } from "../../store/commands.ts";
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
@@ -13,7 +14,7 @@ import { RuleFields } from "../rule-fields.tsx";
 
 interface StarterSheetProps {
   readonly starter: Starter;
-  readonly save: (change: Partial<Starter>, field: string) => void;
+  readonly save: (change: Changing<Starter>, field: string) => void;
 }
 
 const GAUGES = ["18", "16", "14", "12", "10"] as const;
@@ -24,9 +25,9 @@ const MOST_S = 3600;
 export function StarterSheet({ starter, save }: StarterSheetProps) {
   const { family, leads = {}, lamps = [] } = starter;
   const set = (name: keyof typeof leads, change: Partial<Lead>): void =>
-    save({ leads: { ...leads, [name]: { ...(leads[name] ?? NEW_LEAD), ...change } } }, `lead ${name}`);
+    save((kept) => ({ leads: { ...kept.leads, [name]: { ...(kept.leads?.[name] ?? NEW_LEAD), ...change } } }), `lead ${name}`);
   const lamp = (at: number, change: Partial<(typeof lamps)[number]>): void =>
-    save({ lamps: lamps.map((l, k) => (k === at ? { ...l, ...change } : l)) }, `lamp ${at}`);
+    save((kept) => ({ lamps: kept.lamps?.map((l, k) => (k === at ? { ...l, ...change } : l)) }) as Partial<Starter>, `lamp ${at}`);
   const prose = (field: "learning" | "mounting") => (
     <TextField
       label={SHEET_WORDS[field]}
@@ -97,7 +98,10 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
           onChange={(yes) => save({ learningRule: yes ? USUAL_RULE : undefined } as Partial<Starter>, "learningRule")}
         />
         {starter.learningRule !== undefined && (
-          <RuleFields rule={starter.learningRule} onChange={(learningRule) => save({ learningRule }, "learningRule")} />
+          <RuleFields
+            rule={starter.learningRule}
+            onChange={(become) => save((kept) => ({ learningRule: become(kept.learningRule ?? USUAL_RULE) }), "learningRule")}
+          />
         )}
         {prose("mounting")}
         <h4 className="mt-2 font-semibold">{SHEET_WORDS.lamps}</h4>
@@ -117,7 +121,10 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
                 }}
               />
             ))}
-            <Button look="quiet" onClick={() => save({ lamps: lamps.filter((_, k) => k !== at) }, "lamps")}>
+            <Button
+              look="quiet"
+              onClick={() => save((kept) => ({ lamps: kept.lamps?.filter((_, k) => k !== at) }) as Partial<Starter>, "lamps")}
+            >
               {SHEET_WORDS.removeLamp(at + 1)}
             </Button>
           </div>
@@ -125,7 +132,9 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
         {lamps.length < 30 && (
           <Button
             look="quiet"
-            onClick={() => save({ lamps: [...lamps, { shows: SHEET_WORDS.newLamp, means: SHEET_WORDS.unread }] }, "lamps")}
+            onClick={() =>
+              save((kept) => ({ lamps: [...(kept.lamps ?? []), { shows: SHEET_WORDS.newLamp, means: SHEET_WORDS.unread }] }), "lamps")
+            }
           >
             {SHEET_WORDS.addLamp}
           </Button>

@@ -1,5 +1,4 @@
 import type { Work } from "@amp-saver/records";
-import { useRef } from "react";
 import { FIT } from "../../words/fit.ts";
 import type { SaveWork } from "../save-work.ts";
 
@@ -10,17 +9,10 @@ interface ScrewTallyProps {
 
 const MOST = 200;
 
-/** Screws taken out and put back, one tap each: taps are counted from the tap before, not from what is kept by then. */
+/** Screws taken out and put back, one tap each: each counts from what is kept when its turn comes, so that none is lost. */
 export function ScrewTally({ work, save }: ScrewTallyProps) {
-  const told = useRef({ screwsOut: work.screwsOut, screwsIn: work.screwsIn, open: 0 });
-  const count = (field: "screwsOut" | "screwsIn", by: 1 | -1): void => {
-    if (told.current.open === 0) told.current = { screwsOut: work.screwsOut, screwsIn: work.screwsIn, open: 0 };
-    const next = Math.min(MOST, Math.max(0, told.current[field] + by));
-    told.current = { ...told.current, [field]: next, open: told.current.open + 1 };
-    void save({ [field]: next }, field).finally(() => {
-      told.current.open -= 1;
-    });
-  };
+  const count = (field: "screwsOut" | "screwsIn", by: 1 | -1): void =>
+    void save((kept) => ({ [field]: Math.min(MOST, Math.max(0, kept[field] + by)) }), field);
   const row = (field: "screwsOut" | "screwsIn", label: string) => (
     <div className="flex items-center justify-between gap-2 border-b border-hair py-1.5">
       <span className="text-[15.5px]">{label}</span>

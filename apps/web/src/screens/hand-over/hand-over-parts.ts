@@ -1,14 +1,30 @@
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
 import type { Reminder } from "../../workbench/hand-over.ts";
 import { learnView } from "../../workbench/learning.ts";
+import type { limitsCard } from "../../workbench/limits-card.ts";
 
 /** One source of the limits card, in words. */
 export interface LimitRow {
   readonly name: string;
   readonly expected: string;
   readonly tested: string;
+}
+
+/** One spell of a source on the limits card: the source, when, what may be on, what must be off. */
+export type CardRow = readonly [source: string, spell: string, on: string, off: string];
+
+/** A source's card, worded: a row for starting and one for running, or one for both where they are alike. */
+export function cardRows(source: string, { start, run }: ReturnType<typeof limitsCard>, nameOf: (id: string) => string): CardRow[] {
+  const said = ({ on, off }: typeof start): readonly [string, string] => [cardOn(on, nameOf), cardOff(off, nameOf)];
+  const [starting, running] = [said(start), said(run)];
+  if (starting.join("|") === running.join("|")) return [[source, TOGETHER.cardBoth, ...starting]];
+  return [
+    [source, TOGETHER.cardStart, ...starting],
+    [source, TOGETHER.cardRun, ...running],
+  ];
 }
 
 /** What is said of the starter that was fitted. */
@@ -21,6 +37,16 @@ export function starterLines(bundle: JobBundle): readonly string[] {
     starter?.delayS == null ? HAND_OVER.noDelay : HAND_OVER.delay(starter.delayS),
     ...(begunMs === null ? [] : [HAND_OVER.learning(state.counted, state.settled)]),
   ];
+}
+
+/** What was taken out, or is to be where nobody ticked it off. */
+export function removedLines({ removed, built }: { readonly removed: readonly string[]; readonly built: boolean }): {
+  readonly head: string;
+  readonly lines: readonly string[];
+} {
+  const head = built ? HAND_OVER.removed : HAND_OVER.removedPlanned;
+  const none = built ? HAND_OVER.removedNone : HAND_OVER.removedNonePlanned;
+  return { head, lines: removed.length === 0 ? [none] : removed };
 }
 
 /** Lamp and codes as its sheet's entry says. */

@@ -10,6 +10,7 @@ import { staticSvg } from "../../ui/static-svg.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
 import { CONDUCTOR_WORDS, LEFT_OUT_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { TOGETHER } from "../../words/together.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
 import { labelText } from "../../workbench/hand-over.ts";
@@ -21,7 +22,7 @@ import { mapOnPaper } from "../prepare/map-svg.tsx";
 import { wordedRestore } from "../prepare/worded-steps.ts";
 import { proofLines } from "../prove/proof-lines.ts";
 import { readingsDrawn } from "../prove/readings-drawn.ts";
-import { lampLines, lookLines, starterLines } from "./hand-over-parts.ts";
+import { lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import type { HandOverView } from "./use-hand-over.ts";
 
 const PICTURE_WIDTH = 760;
@@ -65,11 +66,15 @@ export async function handOverDocument(
         view.limits.map((l) => [l.name, l.expected, l.tested]),
         ["*", "*", "*"],
       ),
-      pdfList(HAND_OVER.settings, starterLines(bundle)),
-      pdfList(HAND_OVER.lamps, lampLines(bundle)),
-      pdfList(HAND_OVER.relearn, Object.values(HAND_OVER.relearnWhen)),
-      pdfList(HAND_OVER.looks, lookLines(view.reminders)),
-      { text: HAND_OVER.looksSource, style: "small" },
+      ...cardTable(view.card),
+      beside(
+        [pdfList(HAND_OVER.settings, starterLines(bundle)), pdfList(HAND_OVER.lamps, lampLines(bundle))],
+        [
+          pdfList(HAND_OVER.relearn, Object.values(HAND_OVER.relearnWhen)),
+          pdfList(HAND_OVER.looks, lookLines(view.reminders)),
+          { text: HAND_OVER.looksSource, style: "small" },
+        ],
+      ),
       ...wiring,
       ...photoPages(bundle, photos),
       ...readingsTable(bundle),
@@ -129,6 +134,12 @@ function table(heads: readonly string[], rows: readonly (readonly string[])[], w
   };
 }
 
+function cardTable(card: HandOverView["card"]): Content[] {
+  if (card.length === 0) return [];
+  const rows = table([...HAND_OVER.cardHeads], card, [80, 110, "*", "*"]);
+  return [held(HAND_OVER.card, rows, { text: TOGETHER.cardFoot, style: "small" })];
+}
+
 function readingsChart(bundle: JobBundle): Content[] {
   const view = proveView(
     bundle.readings.filter((r) => r.jobId === bundle.job.id),
@@ -136,10 +147,7 @@ function readingsChart(bundle: JobBundle): Content[] {
   );
   if (view.before.length + view.after.length === 0) return [];
   const svg = staticSvg(<ReadingsPicture width={PICTURE_WIDTH} {...readingsDrawn(view)} />, PDF_FONT.text);
-  return [
-    { text: HAND_OVER.chart, style: "head" },
-    { svg, width: PDF_WIDTH },
-  ];
+  return [held(HAND_OVER.chart, { svg, width: PDF_WIDTH })];
 }
 
 function learningChart({ job, learnings }: JobBundle): Content[] {
@@ -149,28 +157,37 @@ function learningChart({ job, learnings }: JobBundle): Content[] {
     <LearningPicture width={PICTURE_WIDTH} peaksA={state.peaksA} starts={[]} directA={null} settledAt={null} />,
     PDF_FONT.text,
   );
-  return [
-    { text: HAND_OVER.runs, style: "head" },
-    { svg, width: PDF_WIDTH },
-  ];
+  return [held(HAND_OVER.runs, { svg, width: PDF_WIDTH })];
 }
 
-async function wiringPages({ wiring: { wiring, plan, names }, removed }: HandOverView): Promise<Content[]> {
+/** Two columns of lists that stay on one page. */
+const beside = (left: Content[], right: Content[]): Content => ({
+  columns: [{ stack: left }, { stack: right }],
+  columnGap: 20,
+  unbreakable: true,
+});
+
+/** A heading that stays with what is under it. */
+const held = (head: string, ...under: Content[]): Content => ({ stack: [{ text: head, style: "head" }, ...under], unbreakable: true });
+
+async function wiringPages(view: HandOverView): Promise<Content[]> {
+  const { wiring, plan, names } = view.wiring;
   if (!plan.plan.ok) return [];
   const built = builtView(wiring, plan.plan.value).netlist;
   const states = [...allStates(plan), plan.plan.value.finished, built];
-  const builtMap = mapOnPaper(built, states, names, HAND_OVER.built);
+  const head = view.built ? HAND_OVER.built : HAND_OVER.planned;
+  const removed = removedLines(view);
+  const builtMap = mapOnPaper(built, states, names, head);
   await aBreath();
   const foundMap = mapOnPaper(plan.asFound, states, names, PREPARE.states.found);
   await aBreath();
   return [
-    { text: HAND_OVER.built, style: "head", pageBreak: "before" },
-    builtMap,
-    { text: SHEET.marks, style: "small" },
-    { text: HAND_OVER.found, style: "head", pageBreak: "before" },
-    foundMap,
-    pdfList(HAND_OVER.removed, removed.length === 0 ? [HAND_OVER.removedNone] : removed),
-    { text: HAND_OVER.restore, style: "head", pageBreak: "before" },
+    { text: "", pageBreak: "before" },
+    held(head, ...(view.built ? [] : [{ text: HAND_OVER.plannedOnly }]), builtMap, { text: SHEET.marks, style: "small" }),
+    held(HAND_OVER.found, foundMap),
+    { text: "", pageBreak: "before" },
+    pdfList(removed.head, removed.lines),
+    { text: HAND_OVER.restore, style: "head" },
     { text: HAND_OVER.restoreHelp },
     { ol: wordedRestore(plan, names).map(({ sentence, not }) => (not === null ? sentence : `${sentence} ${not}`)) },
   ];

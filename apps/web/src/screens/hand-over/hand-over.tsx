@@ -1,5 +1,6 @@
-import { format } from "date-fns";
-import { useState } from "react";
+import type { Job } from "@amp-saver/records";
+import { format, parseISO } from "date-fns";
+import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { editCommit, nextVisitCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
@@ -8,13 +9,15 @@ import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Lines } from "../../ui/lines.tsx";
-import { makePdf } from "../../ui/make-pdf.ts";
+import { awaitPdf, makePdf } from "../../ui/make-pdf.ts";
+import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { TOGETHER } from "../../words/together.ts";
 import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
 import { rigSlug } from "../../workbench/rig-file.ts";
-import { lampLines, lookLines, starterLines } from "./hand-over-parts.ts";
+import { lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 
 const MOST_PHOTOS = 12;
@@ -27,6 +30,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
+  useEffect(() => awaitPdf(), []);
   const { start } = view.proved.study.readings;
   const kept = view.proved.study.sources.filter((s) => s.verdict === "keeps-running").length;
   const slug = rigSlug(`${rig.name} ${unit.name}`);
@@ -66,6 +70,14 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
     saveFile(`${slug}-reminders.ics`, reminderFile(view.reminders, words, job.id, nowIso()), "text/calendar");
   };
   const done = job.done.includes("hand-over");
+  const handOver = (): void =>
+    void commit(
+      editCommit<Job>(job, (kept) => ({
+        done: [...new Set([...kept.done, "hand-over" as const])],
+        stage: "hand-over",
+        handedOverAt: nowIso(),
+      })),
+    );
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
       <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
@@ -75,31 +87,17 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
           sure={HAND_OVER.sure}
         />
         <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.limits}</h2>
-        <table className="w-full text-[15.5px]">
-          <thead>
-            <tr className="text-left text-ink2">
-              {HAND_OVER.limitHeads.map((head) => (
-                <th key={head} scope="col" className="py-1 pr-2 font-normal">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {view.limits.map((row) => (
-              <tr key={row.name} className="border-b border-hair">
-                <th scope="row" className="py-1 pr-2 text-left font-semibold">
-                  {row.name}
-                </th>
-                <td className="py-1 pr-2">{row.expected}</td>
-                <td className="py-1">{row.tested}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <PlainTable heads={HAND_OVER.limitHeads} rows={view.limits.map((row) => [row.name, row.expected, row.tested])} />
+        {view.card.length > 0 && (
+          <>
+            <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.card}</h2>
+            <PlainTable heads={HAND_OVER.cardHeads} rows={view.card} />
+            <p className="text-[15px] text-ink2">{TOGETHER.cardFoot}</p>
+          </>
+        )}
         <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
         <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
-        <Lines head={HAND_OVER.removed} lines={view.removed.length === 0 ? [HAND_OVER.removedNone] : view.removed} />
+        <Lines {...removedLines(view)} />
         <Lines head={HAND_OVER.relearn} lines={Object.values(HAND_OVER.relearnWhen)} />
         <Lines head={HAND_OVER.looks} lines={lookLines(view.reminders)} />
         <p className="text-[15px] text-ink2">{HAND_OVER.looksSource}</p>
@@ -117,7 +115,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         <div className="grid gap-2">
           <RoofButton
             main
-            disabled={busy}
+            disabled={busy || view.busy}
             onClick={() => void make(async () => saveFile(`${slug}-hand-over.pdf`, await sheet(), "application/pdf"))}
           >
             {busy ? HAND_OVER.working : HAND_OVER.pdf}
@@ -129,7 +127,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
           <RoofButton disabled={own.length === 0} onClick={() => saveFile(`${slug}-readings.csv`, readingsCsv(own, sources), "text/csv")}>
             {HAND_OVER.csv}
           </RoofButton>
-          <RoofButton disabled={busy} onClick={() => void make(share)}>
+          <RoofButton disabled={busy || view.busy} onClick={() => void make(share)}>
             {HAND_OVER.share}
           </RoofButton>
           {said !== null && (
@@ -139,7 +137,11 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
           )}
           {done ? (
             <>
-              <p className="font-semibold">{HAND_OVER.isDone}</p>
+              <p className="font-semibold">
+                {job.handedOverAt === undefined
+                  ? HAND_OVER.isDone
+                  : HAND_OVER.doneOn(format(parseISO(job.handedOverAt), "d MMMM yyyy, H:mm"))}
+              </p>
               <RoofButton
                 onClick={() => {
                   const next = nextVisitCommit(job, HAND_OVER.nextVisitTitle);
@@ -151,9 +153,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
               <p className="text-[15px] text-ink2">{HAND_OVER.nextVisitHelp}</p>
             </>
           ) : (
-            <RoofButton onClick={() => void commit(editCommit(job, { done: [...job.done, "hand-over"], stage: "hand-over" }))}>
-              {HAND_OVER.done}
-            </RoofButton>
+            <RoofButton onClick={handOver}>{HAND_OVER.done}</RoofButton>
           )}
         </div>
       </aside>

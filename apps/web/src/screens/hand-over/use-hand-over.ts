@@ -1,37 +1,47 @@
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
-import { fittedOn, type Reminder, remindersOf } from "../../workbench/hand-over.ts";
+import { fittedOn, fittingOf, type Reminder, remindersOf } from "../../workbench/hand-over.ts";
+import { limitsCard } from "../../workbench/limits-card.ts";
 import type { Proved } from "../../workbench/proof.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
-import { useGlances } from "../../workers/use-study.ts";
+import { askable, togetherQuestion } from "../../workbench/together.ts";
+import { builtOnRecord } from "../../workbench/work.ts";
+import { isComing } from "../../workers/use-latest.ts";
+import { useGlances, useTogether } from "../../workers/use-study.ts";
 import { useProof } from "../use-proof.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
-import type { LimitRow } from "./hand-over-parts.ts";
+import { type CardRow, cardRows, type LimitRow } from "./hand-over-parts.ts";
 
 /** Everything that is handed over, worked out once for the page and for paper. */
 export interface HandOverView {
+  /** Whether something of it is still being worked out. */
+  readonly busy: boolean;
   readonly proved: Proved;
   readonly limits: readonly LimitRow[];
+  /** What may be on together with it, source by source. */
+  readonly card: readonly CardRow[];
   readonly fitted: string;
   readonly reminders: readonly Reminder[];
   readonly removed: readonly string[];
+  /** Whether the wiring as built is on record; else it is but the plan. */
+  readonly built: boolean;
   readonly wiring: ReturnType<typeof useUnitWiring>;
 }
 
 /** Assembles the hand-over of a job. */
 export function useHandOver(bundle: JobBundle): HandOverView {
-  const { job, rig, unit, sources, starters, works, readings } = bundle;
+  const { job, jobs, rig, unit, sources, starters, works, readings } = bundle;
   const proved = useProof(bundle);
   const wiring = useUnitWiring(bundle);
-  const work = works.find((w) => w.jobId === job.id);
+  const own = works.find((w) => w.jobId === job.id);
   const cases = useMemo(() => {
     const asked = sources.map((s) => startCase(unit, s, "soft", conditionsOf(rig, job, starters)));
     return asked.every((a) => a.ok) ? asked.flatMap((a) => (a.ok ? [a.given] : [])) : null;
   }, [sources, unit, rig, job, starters]);
-  const { answer: glances } = useGlances(cases);
+  const latest = useGlances(cases);
   const limits = sources.map((source, k): LimitRow => {
-    const glance = glances?.[k] ?? null;
+    const glance = latest.answer?.[k] ?? null;
     const fit = glance?.verdict.overall ?? "not-known";
     const shown = proved.study.sources.find((s) => s.sourceId === source.id);
     return {
@@ -43,8 +53,33 @@ export function useHandOver(bundle: JobBundle): HandOverView {
           : `${HAND_OVER.tested[shown.verdict]}, ${HAND_OVER.minutes(shown.verdict === "stopped" ? (shown.failedAfterMin ?? 0) : shown.minutes)}`,
     };
   });
-  const fitted = fittedOn(job, work, readings);
+  const { card, coming } = useCard(bundle);
+  const fitting = fittingOf(job, jobs, works);
+  const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
+  const built = builtOnRecord(wiring.wiring, plan, fitting.work);
   const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : [];
-  return { proved, limits, fitted, reminders: remindersOf(work, fitted), removed, wiring };
+  const busy = proved.busy || coming || isComing(cases, latest);
+  return { busy, proved, limits, card, fitted, reminders: remindersOf(fitting.work, fittedOn(job, own, readings)), removed, built, wiring };
+}
+
+/** What may be on together with the unit once its starter has learned; rows of the sources that can be told. */
+function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobBundle): {
+  readonly card: readonly CardRow[];
+  readonly coming: boolean;
+} {
+  const questions = useMemo(() => {
+    const asked = [...jobs.filter((j) => j.unitId !== unit.id), { ...job, method: "soft" as const }];
+    const given = { rig, units, jobs: asked, loads, starters, unitsOff: new Set<string>(), unlearned: false };
+    return sources.map((source) => togetherQuestion(given, source));
+  }, [job, jobs, rig, unit, units, loads, sources, starters]);
+  const asked = questions.some((q) => askable(q) !== null) ? questions.map(askable) : null;
+  const latest = useTogether(asked);
+  const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
+  const card = sources.flatMap((source, k) => {
+    const [study, question] = [latest.answer?.[k] ?? null, questions[k] ?? null];
+    if (study === null || question === null || question.given.units.length + question.given.loads.length < 2) return [];
+    return cardRows(source.name, limitsCard(study, question), (id) => names.get(id) ?? id);
+  });
+  return { card, coming: isComing(asked, latest) };
 }

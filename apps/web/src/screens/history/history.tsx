@@ -12,10 +12,11 @@ const day = (iso: string): string => format(parseISO(iso), "d MMMM yyyy");
 
 /** Years later: what was done on a rig, what is due, what changed, and how to go on. */
 export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
-  const { rig, units, jobs } = bundle;
+  const { rig, units, jobs, works } = bundle;
+  const wired = (job: Job): boolean => works.some((w) => w.jobId === job.id && Object.keys(w.steps).length > 0);
   const nameOf = (unitId: string): string => units.find((u) => u.id === unitId)?.name ?? "";
   const looks = comingLooks(bundle, format(new Date(), "yyyy-MM-dd"));
-  const next = looks.find((l) => !l.overdue) ?? looks.at(-1);
+  const next = looks[0];
   const pairs = units.flatMap((unit) => sinceLast(unit, bundle) ?? []);
   const title = (job: Job): string => `${job.title} (${day(job.createdAt)})`;
   const head = "mt-5 border-b-[1.5px] border-ink pb-1 font-bold";
@@ -69,7 +70,7 @@ export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
                 {nameOf(job.unitId)}, {job.title}
               </Link>
               {job.done.includes("hand-over") && <span className="ml-2 text-ink2">{HISTORY.handedOver}</span>}
-              <JobTools job={job} units={units} />
+              <JobTools job={job} units={units} wired={wired(job)} />
             </li>
           ))}
         </ul>

@@ -9,8 +9,15 @@ import { Sheet } from "../../ui/sheet.tsx";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { HISTORY } from "../../words/history.ts";
 
-/** How a job goes on: a next visit once it is handed over, the same asked again, the way back. */
-export function JobTools({ job, units }: { readonly job: Job; readonly units: readonly AirConditioner[] }) {
+interface JobToolsProps {
+  readonly job: Job;
+  readonly units: readonly AirConditioner[];
+  /** Whether any step of its plan was done. */
+  readonly wired: boolean;
+}
+
+/** How a job goes on: a next visit once it is handed over, the same asked again, the way back where something was wired. */
+export function JobTools({ job, units, wired }: JobToolsProps) {
   const { commit } = useStore();
   const navigate = useNavigate();
   const [asking, setAsking] = useState(false);
@@ -31,13 +38,15 @@ export function JobTools({ job, units }: { readonly job: Job; readonly units: re
       <Button aria-label={HISTORY.duplicateOf(job.title, unit)} onClick={() => setAsking(true)}>
         {HISTORY.duplicate}
       </Button>
-      <Link
-        to={`/job/${job.id}/prepare?part=plan#way-back`}
-        aria-label={HISTORY.wayBackOf(job.title, unit)}
-        className="inline-flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]"
-      >
-        {HISTORY.wayBack}
-      </Link>
+      {wired && (
+        <Link
+          to={`/job/${job.id}/prepare?part=plan#way-back`}
+          aria-label={HISTORY.wayBackOf(job.title, unit)}
+          className="inline-flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]"
+        >
+          {HISTORY.wayBack}
+        </Link>
+      )}
       <Sheet open={asking} onOpenChange={setAsking} title={HISTORY.duplicateTitle(job.title)}>
         <p>{HISTORY.duplicateHelp}</p>
         <Pick

@@ -6,8 +6,8 @@ import { INSTRUMENTS } from "../../words/instruments.ts";
 
 const RATES = ["1", "10", "60"] as const;
 const JAWS = ["common", "run", "start", "supply"] as const;
-const PROBES: readonly Probes[] = ["R-S", "R-C", "C-S", "R-case", "L-N", "L-G", "N-G", "can C-HERM"];
-const PROBE_WORDS: Readonly<Partial<Record<Probes, string>>> = {
+const PROBE_WORDS = {
+  together: "the other probe",
   "R-S": "compressor R to S",
   "R-C": "compressor R to C",
   "C-S": "compressor C to S",
@@ -16,7 +16,8 @@ const PROBE_WORDS: Readonly<Partial<Record<Probes, string>>> = {
   "L-G": "line to ground",
   "N-G": "neutral to ground",
   "can C-HERM": "can C to can HERM",
-};
+} satisfies Readonly<Record<Probes, string>>;
+const PROBES = Object.keys(PROBE_WORDS) as readonly Probes[];
 const FAULTS = Object.keys(INSTRUMENTS.fault) as readonly Fault[];
 
 /** The hands on the bench: thermostat, jaws, probes, plugs and faults. */

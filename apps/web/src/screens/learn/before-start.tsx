@@ -32,7 +32,9 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
         }}
       />
       <p className="text-[13.5px] leading-[17px] text-ink2">{LEARN.ruleSource}</p>
-      {learning.ruleFrom === "own" && <RuleFields rule={learning.rule} onChange={(rule) => save(job, { rule }, "rule")} />}
+      {learning.ruleFrom === "own" && (
+        <RuleFields rule={learning.rule} onChange={(become) => save(job, (kept) => ({ rule: become(kept.rule) }), "rule")} />
+      )}
       {plan.totalS > 0 && (
         <p className="py-2 font-semibold">
           {LEARN.totalTitle}: {LEARN.total(plan.totalS, format(now + plan.totalS * 1000, "H:mm"))}

@@ -1,7 +1,7 @@
 import type { Display } from "@amp-saver/instruments";
 import type { Job, Learning } from "@amp-saver/records";
 import { useCallback, useEffect, useRef } from "react";
-import { learningCommit } from "../../store/commands.ts";
+import { type Changing, learningCommit } from "../../store/commands.ts";
 import { newId } from "../../store/identity.ts";
 import { useNow } from "../../store/local-proof.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -20,7 +20,7 @@ export interface Conduct {
   readonly tell: (view: LearnView, job: Job, what: Learning["events"][string]["what"], told?: Told) => void;
   readonly save: (
     job: Job,
-    change: Partial<Learning>,
+    change: Changing<Learning>,
     field: string,
     entries?: Readonly<Record<string, Readonly<Record<string, unknown>>>>,
   ) => void;

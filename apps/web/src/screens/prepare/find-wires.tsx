@@ -1,11 +1,13 @@
 import { Link } from "react-router";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
+import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
+import { shownOhm } from "../../workbench/ohms.ts";
 import { windingFigures, windingsOf } from "../../workbench/wiring.ts";
 import { Photos } from "../photos/photos.tsx";
 import { useLock } from "../use-lock.ts";
@@ -22,6 +24,7 @@ const SAME_OHM = 0.0005;
 export function FindWires({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
   const { commit } = useStore();
   const { unit, photos } = bundle;
+  const { displays } = useInstruments();
   const { lock } = useLock(bundle, wiring, 5);
   const solved = windingsOf(wiring);
   const pins = solved?.ok === true ? solved.value.pins : null;
@@ -76,7 +79,7 @@ export function FindWires({ bundle, wiring, view, names, save, choice }: PartPro
               <li key={step}>{step}</li>
             ))}
           </ol>
-          <WindingsForm wiring={wiring} save={save} />
+          <WindingsForm wiring={wiring} save={save} shownOhm={lock === null ? shownOhm(displays) : null} />
           {figures !== null && pins !== null && (
             <div className="mt-3">
               {used ? (

@@ -26,7 +26,7 @@ const TABS = ["0", "1", "2", "3"] as const;
 /** What a look into the unit answers: the circuit is built anew from it. */
 export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save">) {
   const { switches } = wiring;
-  const set = (change: Partial<Switches>): void => save({ switches: { ...switches, ...change }, corrected: null, built: null }, "switches");
+  const set = (change: Partial<Switches>): void => save({ corrected: null, built: null }, "switches", { switches: change });
   const contactor = switches.control === "contactor";
   const ticks = TICKS.filter((t) =>
     t === "heater" ? contactor : t === "aidJunction" ? switches.aid !== "none" && switches.aid !== "hard-start" : true,
@@ -117,7 +117,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
           onText={(text) => {
             const color = text.trim();
             if (color === "" || color.length > 40) return FOUND.colorMissing;
-            set({ colors: { ...switches.colors, [field]: color } });
+            save({ corrected: null, built: null }, "switches", { switches: { colors: { [field]: color } } });
             return null;
           }}
         />

@@ -1,4 +1,5 @@
 import type { Wiring } from "@amp-saver/records";
+import { Button } from "../../ui/button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIND } from "../../words/wiring-find.ts";
@@ -6,12 +7,28 @@ import { readOhms, textOfOhms } from "../../workbench/ohms.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import type { PartProps } from "./part-props.ts";
 
+/** What probes held together may show, ohm. */
+const PROBES = [0, 10] as const;
+
 type Windings = Wiring["windings"];
 
-/** Three pairs, the probes, and each lead to the case. */
-export function WindingsForm({ wiring, save }: Pick<PartProps, "wiring" | "save">) {
+interface WindingsFormProps extends Pick<PartProps, "wiring" | "save"> {
+  /** Ohms that a connected meter shows now on what is proven dead; null where none does. */
+  readonly shownOhm: number | null;
+}
+
+/** Three pairs, the probes, and each lead to the case; what a connected meter shows is taken over with one press. */
+export function WindingsForm({ wiring, save, shownOhm }: WindingsFormProps) {
   const { windings } = wiring;
   const set = (change: Partial<Windings>, field: string): void => save({}, field, { windings: change });
+  const take = (label: string, field: "ab" | "bc" | "ca" | "probesOhm") => {
+    if (shownOhm === null || readOhms(String(shownOhm), ...(field === "probesOhm" ? PROBES : [])) === undefined) return null;
+    return (
+      <Button look="quiet" aria-label={FIND.takeOf(label, shownOhm)} onClick={() => set({ [field]: shownOhm }, field)}>
+        {FIND.take(shownOhm)}
+      </Button>
+    );
+  };
   const ohms = (field: "ab" | "bc" | "ca") => (
     <div key={field}>
       <TextField
@@ -24,6 +41,7 @@ export function WindingsForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
           return null;
         }}
       />
+      {take(FIND.pairs[field], field)}
       <Tick
         label={`${FIND.pairs[field]}: ${FIND.open}`}
         ticked={windings[field] === "open"}
@@ -37,19 +55,20 @@ export function WindingsForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
         label={`${FIND.probes}, ohm`}
         kept={windings.probesOhm === 0 ? "" : textOfOhms(windings.probesOhm)}
         onText={(text) => {
-          const value = readOhms(text, 0, 10);
-          if (value === undefined) return `${FIND.probes} must be a number from 0 to 10 ohm.`;
+          const value = readOhms(text, ...PROBES);
+          if (value === undefined) return FIND.badProbes(...PROBES);
           set({ probesOhm: value ?? 0 }, "probesOhm");
           return null;
         }}
       />
+      {take(FIND.probes, "probesOhm")}
       {(["ab", "bc", "ca"] as const).map(ohms)}
       {(["a", "b", "c"] as const).map((label) => (
         <Tick
           key={label}
           label={FIND.toCase(label)}
           ticked={windings.toCase[label]}
-          onChange={(there) => set({ toCase: { ...windings.toCase, [label]: there } }, "toCase")}
+          onChange={(there) => save({}, "toCase", { windings: { toCase: { [label]: there } } })}
         />
       ))}
       <BoundedInput

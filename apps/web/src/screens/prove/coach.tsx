@@ -5,6 +5,7 @@ import { clock } from "../../words/learn.ts";
 import { PROVE } from "../../words/prove.ts";
 import { eventsOf } from "../../workbench/learning.ts";
 import { coachView, type ProveView } from "../../workbench/prove-view.ts";
+import { readingSide } from "../../workbench/reading-side.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 
 interface CoachProps {
@@ -19,7 +20,7 @@ export function Coach({ bundle, readings, view }: CoachProps) {
   const { plan, names } = useUnitWiring(bundle);
   const learning = bundle.learnings.find((l) => l.jobId === bundle.job.id);
   const lastRunMs = learning === undefined ? null : (eventsOf(learning).findLast((e) => e.what === "stop")?.at ?? null);
-  const when: Reading["when"] = lastRunMs === null && view.after.length === 0 ? "before" : "after";
+  const when = readingSide(bundle);
   const coach = coachView(readings, when, lastRunMs, view);
   const wires = plan.asFound.conductors
     .filter((c) => c.ends.some((e) => e !== null && names.terminal(e) === COMMON_PIN))

@@ -10,10 +10,11 @@ import { Answer } from "../../ui/answer.tsx";
 import { Lines } from "../../ui/lines.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { PROOF } from "../../words/proof.ts";
-import { PROVE, proofSentence } from "../../words/prove.ts";
+import { PROVE } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { freeze, proofOf, thaw } from "../../workbench/proof.ts";
 import { useProof } from "../use-proof.ts";
+import { proofAnswer } from "./answer-of.ts";
 import { proofLines } from "./proof-lines.ts";
 
 /** What is shown and what is not, beside what was predicted; frozen so that it can be worked out again. */
@@ -21,7 +22,7 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
   const { job, unit } = bundle;
   const { commit } = useStore();
   const { measure } = useSettings();
-  const { input, study } = useProof(bundle);
+  const { input, study, busy } = useProof(bundle);
   const { start } = study.readings;
   const air = shownAs("hottestC", measure);
   const lines = proofLines(bundle, study, input, (c) => formatWith(air.fromSi(c), 0, air.unit));
@@ -31,19 +32,12 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer
         question={PROOF.proofQuestion(unit.name)}
-        parts={proofSentence({
-          verdict: study.readings.verdict,
-          beforeA: start?.before.medianA ?? 0,
-          afterA: start?.after.medianA ?? 0,
-          reduction: start?.reduction ?? 0,
-          uncertainty: start?.uncertainty ?? 0,
-          runningChanged: study.readings.runningChanged,
-        })}
+        parts={proofAnswer(bundle, study.readings)}
         sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.uncertainty)}
       />
       {choice}
       <Lines head={PROOF.shown} lines={lines.shown} />
-      <Lines head={PROOF.predicted} lines={lines.predicted} />
+      <Lines head={PROOF.predicted} lines={busy && lines.predicted.length === 0 ? [PROOF.predicting] : lines.predicted} />
       <Lines head={PROOF.notShown} lines={lines.gaps.length === 0 ? [PROOF.nothingMissing] : lines.gaps} />
       <div className="mt-4 grid gap-2">
         {kept !== null && again !== null && (
@@ -52,7 +46,7 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
             {again.since && <b>{PROOF.since}</b>}
           </p>
         )}
-        <RoofButton onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}>
+        <RoofButton disabled={busy} onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}>
           {kept === null ? PROOF.freeze : PROOF.refreeze}
         </RoofButton>
         <Link

@@ -9,12 +9,13 @@ import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { PROOF } from "../../words/proof.ts";
-import { LEFT_OUT_WORDS, PROVE, proofSentence } from "../../words/prove.ts";
+import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { proveView, runningVerdict } from "../../workbench/prove-view.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { AlikeTable } from "./alike-table.tsx";
+import { proofAnswer, visitAnswer } from "./answer-of.ts";
 import { Coach } from "./coach.tsx";
 import { ProofPart } from "./proof-part.tsx";
 import { ReadingForm } from "./reading-form.tsx";
@@ -51,6 +52,8 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
   const readings = bundle.readings.filter((r) => r.jobId === job.id);
   const view = proveView(readings, unit);
   const { study } = view;
+  const visit = visitAnswer(bundle);
+  const shown = visit?.view ?? view;
   const [frame, width] = useWidth<HTMLDivElement>();
   const { start } = study;
   const instruments = useInstruments();
@@ -65,30 +68,25 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
       <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
         <Answer
-          question={PROVE.question(unit.name)}
-          parts={proofSentence({
-            verdict: study.verdict,
-            beforeA: start?.before.medianA ?? 0,
-            afterA: start?.after.medianA ?? 0,
-            reduction: start?.reduction ?? 0,
-            uncertainty: start?.uncertainty ?? 0,
-            runningChanged: study.runningChanged,
-          })}
+          question={visit?.question ?? PROVE.question(unit.name)}
+          parts={visit?.parts ?? proofAnswer(bundle, study)}
           sure={
             <>
               {start !== null && PROVE.sure(start.before.count, start.after.count, start.uncertainty)}{" "}
-              {start !== null && study.few.length > 0 && PROVE.few(few)}
+              {start !== null && study.few.length > 0 && PROVE.few(few)} {visit?.sure}
             </>
           }
         />
         {choice}
         <div ref={frame} className="mt-4">
-          {readings.length > 0 && width > 0 && <ReadingsPicture width={width} {...readingsDrawn(view)} />}
+          {(shown.before.length > 0 || readings.length > 0) && width > 0 && (
+            <ReadingsPicture width={width} sides={visit === null ? "work" : "visits"} {...readingsDrawn(shown)} />
+          )}
         </div>
         <div className="mt-3 grid gap-6 min-[820px]:grid-cols-2">
-          {view.alike.length > 0 && (
+          {shown.alike.length > 0 && (
             <AlikeTable
-              rows={view.alike}
+              rows={shown.alike}
               bundle={bundle}
               outdoorText={(c) => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit)}
             />

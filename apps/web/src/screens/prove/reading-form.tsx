@@ -10,6 +10,7 @@ import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { learnView } from "../../workbench/learning.ts";
 import { readTyped, shownAs } from "../../workbench/measure.ts";
+import { readingSide } from "../../workbench/reading-side.ts";
 
 interface Fields {
   readonly when: Reading["when"];
@@ -33,7 +34,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   const { job, sources } = bundle;
   const { register, handleSubmit, formState, resetField, setFocus, setValue } = useForm<Fields>({
     defaultValues: {
-      when: "before",
+      when: readingSide(bundle),
       amps: "",
       mode: "inrush",
       conductor: "common",

@@ -19,12 +19,13 @@ export function readingsDrawn(view: ProveView): Omit<ReadingsPictureProps, "widt
 
 function sideBar(view: ProveView, when: "before" | "after"): SideBar | null {
   const side = view[when];
+  const years = new Set([...view.before, ...view.after].map((r) => format(parseISO(r.takenAt), "yyyy")));
   const middle = view.study.start?.[when].medianA;
   const first = side[0];
   if (first === undefined) return null;
   return {
     middleA: middle ?? first.amps,
     each: side.map(({ id, amps }) => ({ id, amps })),
-    under: format(parseISO(first.takenAt), "d MMMM"),
+    under: format(parseISO(first.takenAt), years.size > 1 ? "MMM yyyy" : "d MMM"),
   };
 }

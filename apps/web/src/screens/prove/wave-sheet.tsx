@@ -20,6 +20,8 @@ export interface WaveSaid {
 
 interface WaveSheetProps {
   readonly look: CsvLook | null;
+  /** The side that is filled in. */
+  readonly side: Reading["when"];
   readonly refused: string | null;
   readonly onRead: (said: WaveSaid) => void;
   readonly onClose: () => void;
@@ -28,9 +30,9 @@ interface WaveSheetProps {
 const AMP_UNITS = ["A", "mA", "kA"] as const;
 
 /** Confirms how a file of samples is to be read: what was guessed is filled in. */
-export function WaveSheet({ look, refused, onRead, onClose }: WaveSheetProps) {
+export function WaveSheet({ look, side, refused, onRead, onClose }: WaveSheetProps) {
   const guess = (of: "amps" | "volts"): number => look?.columns.findIndex((c) => c.guess === of) ?? -1;
-  const [when, setWhen] = useState<Reading["when"]>("before");
+  const [when, setWhen] = useState<Reading["when"]>(side);
   const [conductor, setConductor] = useState<Reading["conductor"]>("common");
   const [form, setForm] = useState<Waveform["form"]>("instant");
   const [amps, setAmps] = useState(guess("amps") < 0 ? (look?.columns.findIndex((c) => c.guess === "other") ?? 0) : guess("amps"));

@@ -7,6 +7,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { WAVE_REFUSALS, WAVES } from "../../words/waves.ts";
+import { readingSide } from "../../workbench/reading-side.ts";
 import { waveDesk } from "../../workers/wave-desk.ts";
 import { WaveRow } from "./wave-row.tsx";
 import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";
@@ -104,6 +105,7 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
       </Button>
       {picked !== null && (
         <WaveSheet
+          side={readingSide(bundle)}
           key={picked.name}
           look={"look" in picked ? picked.look : null}
           refused={refused}

@@ -37,7 +37,7 @@ export function RigRow({ rig, busy, onExport, onCase, onDelete, onAddUnit }: Rig
           <li key={k}>{name}</li>
         ))}
       </ul>
-      <div className="flex flex-wrap items-start gap-2">
+      <div className="flex flex-wrap content-start items-start gap-2">
         <Link
           to={`/rig/${rig.id}/together`}
           aria-label={`${TOGETHER.open}: ${rig.name}`}

@@ -28,8 +28,10 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
             help={GEAR_WORDS[name].says}
             ticked={gear.includes(name)}
             onChange={(on) => {
-              const next = GEAR.filter((g) => (g === name ? on : gear.includes(g)));
-              save({ gear: next.length === 0 ? undefined : next, ...(name === "adapter" && on && { legs: 1 }) }, "gear");
+              save((kept) => {
+                const next = GEAR.filter((g) => (g === name ? on : (kept.gear ?? []).includes(g)));
+                return { gear: next.length === 0 ? undefined : next, ...(name === "adapter" && on && { legs: 1 }) };
+              }, "gear");
             }}
           />
         ))}

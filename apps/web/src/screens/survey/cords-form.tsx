@@ -9,10 +9,16 @@ type Cords = NonNullable<Source["cords"]>;
 /** A 25 ft cord of the usual gauge, to be corrected. */
 const NEW_CORD: Cords[number] = { awg: 10, lengthM: 7.62 };
 
+interface CordsFormProps {
+  readonly cords: Cords;
+  /** Takes how the cords that are kept by then become the new ones. */
+  readonly onChange: (become: (kept: Cords) => Cords) => void;
+}
+
 /** Cords and adapters in a row, each with gauge and length. */
-export function CordsForm({ cords, onChange }: { readonly cords: Cords; readonly onChange: (cords: Cords) => void }) {
+export function CordsForm({ cords, onChange }: CordsFormProps) {
   const put = (index: number, change: Partial<Cords[number]>): void =>
-    onChange(cords.map((c, i) => (i === index ? { ...c, ...change } : c)));
+    onChange((kept) => kept.map((c, i) => (i === index ? { ...c, ...change } : c)));
   return (
     <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
       <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.cords}</legend>
@@ -33,13 +39,13 @@ export function CordsForm({ cords, onChange }: { readonly cords: Cords; readonly
               value={cord.lengthM}
               onChange={(m) => m !== null && put(i, { lengthM: m })}
             />
-            <Button look="quiet" onClick={() => onChange(cords.filter((_, k) => k !== i))}>
+            <Button look="quiet" onClick={() => onChange((kept) => kept.filter((_, k) => k !== i))}>
               {SOURCE_WORDS.cordAway(i + 1)}
             </Button>
           </li>
         ))}
       </ul>
-      {cords.length < MOST_CORDS && <Button onClick={() => onChange([...cords, NEW_CORD])}>{SOURCE_WORDS.cordAdd}</Button>}
+      {cords.length < MOST_CORDS && <Button onClick={() => onChange((kept) => [...kept, NEW_CORD])}>{SOURCE_WORDS.cordAdd}</Button>}
     </fieldset>
   );
 }

@@ -16,6 +16,7 @@ import { InverterForm } from "./inverter-form.tsx";
 import type { SaveSource } from "./save-source.ts";
 import { ShoreForm } from "./shore-form.tsx";
 
+type Cords = NonNullable<Source["cords"]>;
 const RATED = ["runningW", "surgeW", "surgeS"] as const;
 
 /** One source: what the answer needs first, the rest on request. */
@@ -23,6 +24,11 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
   const { commit } = useStore();
   const [more, setMore] = useState(false);
   const save: SaveSource = (change, field) => void commit(editCommit<Source>(source, change, field));
+  const saveCords = (become: (kept: Cords) => Cords): void =>
+    save((kept) => {
+      const cords = become(kept.cords ?? []);
+      return { cords: cords.length === 0 ? undefined : cords };
+    }, "cords");
   const shore = source.type === "shore";
   const engine = source.type === "generator" || source.type === "inverter-generator";
   return (
@@ -57,7 +63,7 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
           {engine && <EngineForm source={source} save={save} />}
           {source.type === "inverter" && <InverterForm source={source} save={save} />}
           <BetweenForm source={source} save={save} />
-          <CordsForm cords={source.cords ?? []} onChange={(cords) => save({ cords: cords.length === 0 ? undefined : cords }, "cords")} />
+          <CordsForm cords={source.cords ?? []} onChange={saveCords} />
         </Collapsible.Content>
       </Collapsible.Root>
       <Button look="quiet" onClick={onDelete}>

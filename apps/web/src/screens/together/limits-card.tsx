@@ -1,4 +1,5 @@
-import { TOGETHER } from "../../words/together.ts";
+import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
+import { limitsCard } from "../../workbench/limits-card.ts";
 import type { PlanStudy, TogetherQuestion } from "../../workbench/together.ts";
 
 interface LimitsCardProps {
@@ -11,27 +12,24 @@ interface LimitsCardProps {
 
 /** What may be on while an air conditioner starts and while it runs, on one source: to hand to whoever uses the rig. */
 export function LimitsCard({ rig, source, study, question, nameOf }: LimitsCardProps) {
-  const all = [...question.given.units, ...question.given.loads].map((l) => l.id);
+  const card = limitsCard(study, question);
   const spells = [
-    { title: TOGETHER.cardStart, off: study.budget.shed },
-    { title: TOGETHER.cardRun, off: study.runningShed },
+    { title: TOGETHER.cardStart, ...card.start },
+    { title: TOGETHER.cardRun, ...card.run },
   ];
-  const said = (ids: readonly string[], none: string): string => (ids.length === 0 ? none : ids.map(nameOf).join(", "));
   return (
     <section className="limits-card mt-4 max-w-[620px] border-[1.8px] border-ink px-4 py-3" aria-label={TOGETHER.card}>
       <p className="text-[15px] text-ink2">{TOGETHER.card}</p>
       <h2 className="figure text-[19px]">{TOGETHER.cardFor(rig, source)}</h2>
       <div className="mt-2 grid gap-x-6 gap-y-3 min-[560px]:grid-cols-2">
-        {spells.map(({ title, off }) => (
+        {spells.map(({ title, on, off }) => (
           <div key={title}>
             <h3 className="border-b-[1.5px] border-ink pb-0.5 font-bold">{title}</h3>
             <dl className="mt-1 text-[15px]">
               <dt className="font-semibold">{TOGETHER.mayBeOn}</dt>
-              <dd>
-                {said(off.length === 0 ? [] : all.filter((id) => !off.includes(id)), off.length === 0 ? TOGETHER.all : TOGETHER.none)}
-              </dd>
+              <dd>{cardOn(on, nameOf)}</dd>
               <dt className="mt-1 font-semibold text-lead">{TOGETHER.mustBeOff}</dt>
-              <dd>{said([...off, ...question.impossible], "–")}</dd>
+              <dd>{cardOff(off, nameOf)}</dd>
             </dl>
           </div>
         ))}

@@ -4,6 +4,8 @@ import { type ClampReading, type Comparison, studyReadings } from "../reading/in
 export interface SinceInput {
   readonly earlier: readonly ClampReading[];
   readonly later: readonly ClampReading[];
+  /** What the plate says, amps; null where it is not known. */
+  readonly lockedRotorA: number | null;
 }
 
 /** How one figure stands beside what it was: apart by more than both are sure of, or not; or why it cannot be said. */
@@ -25,11 +27,11 @@ export interface SinceStudy {
 }
 
 /** What start and running amps have done since an earlier visit, like with like by the same rules as a proof. */
-export function studySince({ earlier, later }: SinceInput): SinceStudy {
+export function studySince({ earlier, later, lockedRotorA }: SinceInput): SinceStudy {
   const as = (readings: readonly ClampReading[], when: ClampReading["when"]): ClampReading[] =>
     readings.filter((r) => r.when === "after").map((r) => ({ ...r, when, id: `${when} ${r.id}` }));
   const readings = [...as(earlier, "before"), ...as(later, "after")];
-  const { start, running } = studyReadings({ readings, lockedRotorA: null });
+  const { start, running } = studyReadings({ readings, lockedRotorA });
   const sides = (live: boolean) => ({
     earlier: readings.some((r) => r.when === "before" && (r.kind === "live") === live),
     later: readings.some((r) => r.when === "after" && (r.kind === "live") === live),

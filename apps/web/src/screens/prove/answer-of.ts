@@ -1,0 +1,49 @@
+import { format, parseISO } from "date-fns";
+import type { JobBundle } from "../../store/queries.ts";
+import type { Part } from "../../words/check.ts";
+import { HISTORY } from "../../words/history.ts";
+import { PROVE, proofSentence, visitSentence } from "../../words/prove.ts";
+import { fittedOn } from "../../workbench/hand-over.ts";
+import { earlierVisit, sinceVisit, visitView } from "../../workbench/history.ts";
+import type { ProveView } from "../../workbench/prove-view.ts";
+import { readingSide } from "../../workbench/reading-side.ts";
+
+/** The proof in a sentence. */
+export function proofAnswer(bundle: JobBundle, { verdict, start, runningChanged }: ProveView["study"]): readonly Part[] {
+  return proofSentence({
+    verdict,
+    beforeA: start?.before.medianA ?? 0,
+    afterA: start?.after.medianA ?? 0,
+    reduction: start?.reduction ?? 0,
+    uncertainty: start?.uncertainty ?? 0,
+    runningChanged,
+    side: readingSide(bundle),
+  });
+}
+
+interface VisitAnswer {
+  readonly question: string;
+  readonly parts: readonly Part[];
+  readonly sure: string;
+  /** Readings of the visit before as one side, of this one as the other. */
+  readonly view: ProveView;
+}
+
+/** Question and answer of a later visit, with what to look at where a figure has moved; null on a first visit. */
+export function visitAnswer({ job, jobs, unit, readings, works }: JobBundle): VisitAnswer | null {
+  const visit = earlierVisit(job, jobs);
+  if (visit === null) return null;
+  const fitted = fittedOn(
+    visit,
+    works.find((w) => w.jobId === visit.id),
+    readings,
+  );
+  const { start, running } = sinceVisit(visit, job, readings, unit);
+  const said = [HISTORY.check("start", start), HISTORY.running(running), HISTORY.check("running", running)];
+  return {
+    question: PROVE.visitQuestion(unit.name, format(parseISO(fitted), "d MMMM yyyy")),
+    parts: visitSentence(start),
+    sure: said.filter((s) => s !== null).join(" "),
+    view: visitView(visit, job, readings, unit),
+  };
+}

@@ -1,0 +1,23 @@
+import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
+import type { RunTest } from "@amp-saver/core/study/proof";
+import type { ClampReading } from "@amp-saver/core/study/reading";
+import type { Proof } from "./proof.ts";
+import type { Reading } from "./reading.ts";
+
+/** A reading as core judges it. */
+export function clampReading(r: Reading): Required<ClampReading> {
+  const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
+  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
+}
+
+/** The runs of a proof as core judges them. */
+export function runTests(tests: Proof["tests"]): RunTest[] {
+  return Object.values(tests).map(({ sourceId, startedAt, endedAt, outcome, outdoorC, loadsOn }) => ({
+    sourceId,
+    startedMs: Date.parse(startedAt),
+    endedMs: endedAt === null ? null : Date.parse(endedAt),
+    outcome,
+    outdoorC,
+    loadsOn,
+  }));
+}

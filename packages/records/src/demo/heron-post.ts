@@ -1,0 +1,191 @@
+import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
+import { type ProofInput, studyProof } from "@amp-saver/core/study/proof";
+import { clampReading, runTests } from "../core-input.ts";
+import { type Birth, newGenerator, newJob, newLearning, newProof, newReading, newRig, newShore, newUnit, newWiring } from "../defaults.ts";
+import type { StarterId } from "../identity.ts";
+import type { Job } from "../job.ts";
+import type { Learning } from "../learning.ts";
+import type { Proof } from "../proof.ts";
+import type { Reading } from "../reading.ts";
+import type { AnyRecord } from "../record.ts";
+import { STAGES } from "../stages.ts";
+import { CLOSING_CHECKS, POWER_CHECKS, type Work } from "../work.ts";
+import { demoWork, SHEET_RULE } from "./wiring.ts";
+
+const DAY = "2025-04-26";
+const LATER = "2026-04-25";
+const at = (clock: string, day = DAY): string => `${day}T${clock}:00.000Z`;
+const born = <Id extends string>(id: string, now: string): Birth<Id> => ({ id: id as Id, now });
+const plate = (value: number) => ({ value, from: "plate" as const });
+const ticked = <K extends string>(names: readonly K[]) => Object.fromEntries(names.map((n) => [n, true])) as Record<K, true>;
+
+/** Steps of the plan for this unit, by their keys, and when each was done. */
+const STEPS = [
+  ["photo as-found", "16:22"],
+  ["fit starter-in starter", "16:31"],
+  ["lift run-off w-run can.C", "16:36"],
+  ["splice run-to-starter starter.RUN-OUT joint1.J w-run w-run starter.RUN-OUT", "16:44"],
+  ["land feed-in-its-place starter.FEED can.C tab", "16:49"],
+  ["land start-on-herm starter.START can.HERM tab", "16:53"],
+  ["land common-tapped starter.REF overload.B piggyback", "17:01"],
+  ["photo as-built", "17:05"],
+] as const;
+
+/** Each run's peak, amps: four minutes of rest between starts, half a minute of running. */
+const PEAKS_A = [27.4, 23.1, 21.2, 20.6, 20.4];
+
+function fitting(job: Job, sources: readonly string[]): Work {
+  const work = demoWork(job, sources, at("16:12"), ["can", "can FAN"]);
+  return {
+    ...work,
+    mounting: {
+      ...work.mounting,
+      orientation: "upright",
+      gapM: 0.08,
+      clear: { fan: true, shaft: true, air: true, tubing: true, lid: true, edge: true, water: true },
+    },
+    steps: Object.fromEntries(STEPS.map(([key, clock]) => [key, { at: at(clock), tugged: true, note: "" }])),
+    power: ticked(POWER_CHECKS),
+    closing: ticked(CLOSING_CHECKS),
+    screwsIn: work.screwsOut,
+    events: [
+      { at: at("16:18"), what: "proved" },
+      { at: at("17:14"), what: "powered" },
+    ],
+  };
+}
+
+function learning(job: Job, sourceId: Job["sourceId"]): Learning {
+  const minute = (k: number, seconds = 0): string => new Date(Date.parse(at("17:30")) + (k * 270 + seconds) * 1000).toISOString();
+  const events = PEAKS_A.flatMap((peakA, k) => [
+    [`run-${k}-start`, { at: minute(k), what: "start" as const, peakA: null, failed: false, by: "tap" as const }] as const,
+    [`run-${k}-stop`, { at: minute(k, 30), what: "stop" as const, peakA, failed: false, by: "tap" as const }] as const,
+  ]);
+  return {
+    ...newLearning(at("17:28"), job),
+    rule: SHEET_RULE,
+    ruleFrom: "sheet",
+    sourceId,
+    strongSource: true,
+    ecoOff: true,
+    events: Object.fromEntries(events),
+  };
+}
+
+/** Frozen as it stood: its inputs as core asked them, and what they showed. */
+function frozen(readings: readonly Reading[], lockedRotorA: number, tests: Proof["tests"], hottestC: number): NonNullable<Proof["frozen"]> {
+  const input: ProofInput = {
+    readings: { readings: readings.map(clampReading), lockedRotorA },
+    predicted: null,
+    learned: { runs: PEAKS_A.length, settled: true },
+    tests: runTests(tests),
+    hottestC,
+  };
+  const { verdict, start } = studyProof(input).readings;
+  return {
+    at: at("19:02"),
+    coreVersion: "0.1.0",
+    input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
+    shown: { verdict, reduction: start?.reduction ?? null, uncertainty: start?.uncertainty ?? null },
+  };
+}
+
+/** A field kitchen whose unit was fitted, proved and handed over, and looked at again a year later. */
+export function heronPost(): AnyRecord[] {
+  const rig = {
+    ...newRig(born("demo-heron-post", at("09:00")), "Heron Post"),
+    note: "field kitchen",
+    hottestC: { value: celsiusFromF(98), from: "typical" as const },
+    altitudeM: { value: metresFromFt(300), from: "measured" as const, tolerance: 0.05 },
+  };
+  const unit = {
+    ...newUnit(born("demo-hatch", at("09:00")), rig.id, "Over the serving hatch"),
+    model: "invented maker, roof unit 120",
+    plateVolts: plate(115),
+    lockedRotorA: plate(58),
+    ratedLoadA: plate(11.4),
+    fanA: plate(2.3),
+    runCapacitorF: plate(40e-6),
+    coolingW: plate(12_000 * W_PER_BTU_H),
+    startAid: "none" as const,
+  };
+  const generator = {
+    ...newGenerator(born("demo-heron-gen", at("09:01")), rig.id, "2 kW generator"),
+    runningW: { value: 1900, from: "sheet" as const },
+    surgeW: { value: 2300, from: "sheet" as const },
+  };
+  const yard = { ...newShore(born("demo-heron-yard", at("09:02")), rig.id, "Yard post, 30 A"), breakerA: plate(30) };
+  const first: Job = {
+    ...newJob(born("demo-hatch-job", at("09:05")), rig.id, unit.id, "Fit a soft starter"),
+    updatedAt: at("19:10"),
+    stage: "hand-over",
+    done: [...STAGES],
+    sourceId: generator.id,
+    method: "soft",
+    against: "direct",
+    limitA: 20,
+    starterId: "demo-starter-roof" as StarterId,
+    handedOverAt: at("19:10"),
+  };
+  const second: Job = {
+    ...newJob(born("demo-hatch-look", at("10:00", LATER)), rig.id, unit.id, "Yearly look"),
+    updatedAt: at("11:20", LATER),
+    stage: "hand-over",
+    done: ["prove", "hand-over"],
+    sourceId: generator.id,
+    method: "soft",
+    starterId: "demo-starter-roof" as StarterId,
+    handedOverAt: at("11:20", LATER),
+  };
+  const taken = (
+    id: string,
+    job: Job,
+    when: Reading["when"],
+    clock: string,
+    amps: number,
+    mode: Reading["mode"] = "max-hold",
+  ): Reading => ({
+    ...newReading(born(`demo-hatch-${id}`, at(clock, job === first ? DAY : LATER)), job, when, amps),
+    mode,
+    volts: 118,
+    restMin: 5,
+    outdoorC: celsiusFromF(job === first ? 84 : 88),
+    sourceId: yard.id,
+    meter: "bench clamp",
+  });
+  const readings = [
+    taken("b1", first, "before", "15:20", 54.1),
+    taken("b2", first, "before", "15:26", 54.8),
+    taken("b3", first, "before", "15:32", 54.4),
+    taken("b4", first, "before", "15:33", 10.2, "live"),
+    taken("a1", first, "after", "18:00", 20.5),
+    taken("a2", first, "after", "18:06", 20.2),
+    taken("a3", first, "after", "18:12", 20.9),
+    taken("a4", first, "after", "18:14", 10.3, "live"),
+    taken("c1", second, "after", "10:40", 20.8),
+    taken("c2", second, "after", "10:46", 21.1),
+    taken("c3", second, "after", "10:52", 20.6),
+    taken("c4", second, "after", "10:54", 10.5, "live"),
+  ];
+  const tests: Proof["tests"] = {
+    "demo-hatch-run": {
+      sourceId: generator.id,
+      startedAt: at("18:20"),
+      endedAt: at("18:58"),
+      outcome: "well",
+      outdoorC: celsiusFromF(84),
+      loadsOn: "refrigerator, lights",
+    },
+  };
+  const own = readings.filter((r) => r.jobId === first.id);
+  const proof: Proof = { ...newProof(at("18:20"), first), tests, frozen: frozen(own, unit.lockedRotorA.value, tests, rig.hottestC.value) };
+  const wiring = {
+    ...newWiring(at("15:50"), unit),
+    switches: { ...PLAIN_ROOFTOP, overload: true },
+    windings: { ab: 5.1, bc: 1.2, ca: 4.3, probesOhm: 0.2, toCase: { a: false, b: false, c: false }, windingC: 29 },
+    proofs: { "w-run": { traced: true, onDiagram: true, reading: { bothEndsFree: true, ohm: 0.1, openToOthers: true }, override: null } },
+  };
+  const work = fitting(first, [generator.id, yard.id]);
+  return [rig, unit, generator, yard, first, second, wiring, work, learning(first, yard.id), proof, ...readings];
+}
