@@ -104,7 +104,7 @@ describe("by keyboard only", () => {
       await page.goto(`${job}${stage}`, { waitUntil: "load" });
       await (await page.waitForSelector(`[role="radio"][value="${parts[0]}"]`))?.focus();
       for (const part of parts.slice(1)) {
-        await page.keyboard.press("ArrowRight", { delay: 60 });
+        await page.keyboard.press("ArrowRight");
         await until(`${part} to be chosen and in focus`, async () => {
           const shown = new URL(page.url()).searchParams.get("part");
           return shown === part && (await inFocus()) === part ? true : notYet([shown, await inFocus()]);

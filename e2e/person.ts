@@ -109,7 +109,7 @@ export function withKeyboard(page: Page): Person {
         return e === document.activeElement ? "on it" : "beside";
       });
       if (at === "there") return;
-      await page.keyboard.press(at === "on it" ? "Space" : "ArrowRight", { delay: 40 });
+      await page.keyboard.press(at === "on it" ? "Space" : "ArrowRight");
       await pause(60);
     }
   };

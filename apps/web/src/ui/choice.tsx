@@ -12,7 +12,7 @@ interface ChoiceProps<T extends string> {
 /** Label of the choice that had the focus when it was just taken off the page. */
 let focusedLast: string | null = null;
 
-/** Keeps the focus where a choice draws the page anew, itself among it: else arrow keys would lead nowhere after one press. */
+/** Keeps the focus where a choice leads to another address that has the same choice: else arrow keys would lead nowhere after one press. */
 function useKeptFocus(label: string): React.RefObject<HTMLDivElement | null> {
   const frame = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
@@ -32,6 +32,14 @@ function useKeptFocus(label: string): React.RefObject<HTMLDivElement | null> {
 /** One of a few, side by side; the chosen one inverted. */
 export function Choice<T extends string>({ label, value, options, onChange, hideLabel = false }: ChoiceProps<T>) {
   const frame = useKeptFocus(label);
+  // An arrow chooses what it leads to even where the key is let go before a busy page moves the focus.
+  const byArrow = useRef(false);
+  const follow = (event: React.FocusEvent<HTMLButtonElement>): void => {
+    if (!byArrow.current || event.currentTarget.value === value) return;
+    byArrow.current = false;
+    event.preventDefault();
+    event.currentTarget.click();
+  };
   return (
     <div ref={frame} className={hideLabel ? "" : "border-b border-hair py-1.5"}>
       {!hideLabel && <span className="mb-1 block text-[15.5px]">{label}</span>}
@@ -39,12 +47,19 @@ export function Choice<T extends string>({ label, value, options, onChange, hide
         value={value}
         onValueChange={(next) => onChange(next as T)}
         aria-label={label}
+        onKeyDown={(event) => {
+          byArrow.current = event.key.startsWith("Arrow");
+        }}
+        onPointerDown={() => {
+          byArrow.current = false;
+        }}
         className="flex border-[1.5px] border-ink"
       >
         {options.map((option) => (
           <RadioGroup.Item
             key={option.value}
             value={option.value}
+            onFocus={follow}
             className="flex grow basis-0 flex-col items-center justify-center border-r-[1.5px] border-ink bg-face px-1.5 py-1.5 text-[15px] leading-tight font-semibold last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-face pointer-coarse:min-h-[48px]"
           >
             {option.word}

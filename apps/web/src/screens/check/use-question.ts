@@ -18,6 +18,14 @@ export interface Question {
   readonly keep: (change: Partial<Job>, field?: string) => void;
 }
 
+/** What the finger still holds once a change is kept: what it dragged on meanwhile. */
+function dragsOn(dragged: Partial<Conditions>, kept: Partial<Job>): Partial<Conditions> {
+  const values = kept as Readonly<Record<string, unknown>>;
+  return Object.fromEntries(
+    Object.entries(dragged).filter(([name, value]) => !(name in kept) || (values[name] !== null && values[name] !== value)),
+  );
+}
+
 /** The question of a job: what is kept, overlaid with what is being dragged. */
 export function useQuestion({ job, rig, unit, sources, starters }: JobBundle): Question {
   const { commit } = useStore();
@@ -35,7 +43,7 @@ export function useQuestion({ job, rig, unit, sources, starters }: JobBundle): Q
     against,
     drag: (change) => setDragged((old) => ({ ...old, ...change })),
     keep: (change, field) => {
-      void commit(editCommit(job, change, field)).then(() => setDragged({}));
+      void commit(editCommit(job, change, field)).then(() => setDragged((now) => dragsOn(now, change)));
     },
   };
 }

@@ -2,6 +2,7 @@ import { Link, useSearchParams } from "react-router";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Parts } from "../../ui/parts.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
 import { useLock } from "../use-lock.ts";
@@ -22,7 +23,7 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { wiring, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
   const phase: Phase = PHASES.find((p) => p === params.get("part")) ?? (work.mountFirst ? "mount" : "wire");
-  const choice = (
+  const phaseChoice = (
     <div className="mt-2">
       <Choice<Phase>
         label={FIT.phaseLabel}
@@ -36,8 +37,11 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
       />
     </div>
   );
-  const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, choice, relock };
-  if ((phase === "mount" || phase === "wire") && lock !== null)
+  const page = (choice: React.ReactNode): React.ReactNode => {
+    const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, choice, relock };
+    if (phase === "power") return <PowerPhase {...props} lock={lock} />;
+    if (phase === "close") return <ClosePhase {...props} />;
+    if (lock === null) return phase === "mount" ? <MountPhase {...props} /> : <WirePhase {...props} />;
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.locked(LOCKED[lock])} />
@@ -50,7 +54,6 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
         </Link>
       </div>
     );
-  if (phase === "mount") return <MountPhase {...props} />;
-  if (phase === "wire") return <WirePhase {...props} />;
-  return phase === "power" ? <PowerPhase {...props} lock={lock} /> : <ClosePhase {...props} />;
+  };
+  return <Parts choice={phaseChoice}>{page}</Parts>;
 }

@@ -22,7 +22,13 @@ export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; re
   const { name: error } = formState.errors;
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={HOME.nameTitle}>
-      <form onSubmit={(event) => void begin(event)} noValidate>
+      <form
+        onSubmit={(event) => {
+          if (formState.isSubmitting) event.preventDefault();
+          else void begin(event);
+        }}
+        noValidate
+      >
         <label htmlFor="rig-name" className="font-semibold">
           {HOME.nameLabel}
         </label>

@@ -3,6 +3,7 @@ import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Choice } from "../../ui/choice.tsx";
+import { Parts } from "../../ui/parts.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { AsFound } from "./as-found.tsx";
@@ -23,7 +24,7 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
   const save: PartProps["save"] = (change, field, entries, fresh) => void commit(wiringCommit(unit, change, field, entries, fresh));
   const part: View = VIEWS.find((v) => v === params.get("part")) ?? "found";
   const props: PartProps = { bundle, wiring, starter, view, names, save };
-  const choice = (
+  const viewChoice = (
     <div className="mt-2 max-w-[560px]">
       <Choice<View>
         label={PREPARE.viewLabel}
@@ -34,8 +35,6 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
       />
     </div>
   );
-  if (part === "find") return <FindWires {...props} choice={choice} />;
-  if (part === "plan") return <PlanScreen {...props} choice={choice} />;
-  if (part === "check") return <BuiltCheck {...props} choice={choice} />;
-  return <AsFound {...props} choice={choice} />;
+  const Part = { found: AsFound, find: FindWires, plan: PlanScreen, check: BuiltCheck }[part];
+  return <Parts choice={viewChoice}>{(choice) => <Part {...props} choice={choice} />}</Parts>;
 }

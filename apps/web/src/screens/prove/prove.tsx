@@ -8,6 +8,7 @@ import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Parts } from "../../ui/parts.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
@@ -30,7 +31,7 @@ const PARTS = ["readings", "test", "proof"] as const;
 export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [params, setParams] = useSearchParams();
   const part = PARTS.find((p) => p === params.get("part")) ?? "readings";
-  const choice = (
+  const partChoice = (
     <div className="mt-2">
       <Choice
         label={PROOF.partLabel}
@@ -41,8 +42,8 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
       />
     </div>
   );
-  if (part === "test") return <RunTestPart bundle={bundle} choice={choice} />;
-  return part === "proof" ? <ProofPart bundle={bundle} choice={choice} /> : <ReadingsPart bundle={bundle} choice={choice} />;
+  const Part = part === "test" ? RunTestPart : part === "proof" ? ProofPart : ReadingsPart;
+  return <Parts choice={partChoice}>{(choice) => <Part bundle={bundle} choice={choice} />}</Parts>;
 }
 
 /** Readings before and after, like with like. */

@@ -32,7 +32,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   const { commit } = useStore();
   const { measure } = useSettings();
   const { job, sources } = bundle;
-  const { register, handleSubmit, formState, resetField, setFocus, setValue } = useForm<Fields>({
+  const { register, handleSubmit, formState, getValues, resetField, setFocus, setValue } = useForm<Fields>({
     defaultValues: {
       when: readingSide(bundle),
       amps: "",
@@ -73,6 +73,9 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   const save = handleSubmit(async (fields) => {
     const amps = value("readingA", fields.amps);
     if (amps === null) return;
+    // The field is free at once: the next figure may be typed while this one is being saved.
+    resetField("amps");
+    setFocus("amps");
     const result = await commit(
       addReadingCommit(job, fields.when, amps, {
         mode: fields.mode,
@@ -86,9 +89,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         sourceId: fields.source === "" ? null : (fields.source as SourceId),
       }),
     );
-    if (!result.ok) return;
-    resetField("amps");
-    setFocus("amps");
+    if (!result.ok && getValues("amps") === "") setValue("amps", fields.amps);
   });
   const labels = {
     amps: PROVE.amps,
