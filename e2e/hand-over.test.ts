@@ -64,6 +64,9 @@ describe("from readings to a sheet on paper", () => {
     await answerLike(page, /^It has run for 3\d min: that shows it\.$/);
     await press(page, "All is well: end the run");
     await sees(page, /2\.2 kW generator: 3\d min, ended well/);
+    await answerLike(page, /^Yes: on 2\.2 kW generator it kept running for 3\d min\.$/);
+    await pick(page, "On which source", "demo-small-gen");
+    await answerLike(page, /^It stopped by itself on 1\.6 kW generator: look below first\.$/);
     expect(await axeFindings(page)).toEqual([]);
   }, 60_000);
 

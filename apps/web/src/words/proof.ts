@@ -5,13 +5,15 @@ import type { Part } from "./check.ts";
 export const PROOF = {
   parts: { readings: "Readings", test: "Run test", proof: "Proof" },
   partLabel: "Part of proving",
-  testQuestion: (source: string | null): string =>
-    source === null ? "Does it keep running on a weak source?" : `Does it keep running on ${source}?`,
-  testNone: [{ text: "Not shown yet: " }, { text: "run it for half an hour.", decides: true }] as readonly Part[],
-  testFailed: (source: string): readonly Part[] => [
-    { text: `It stopped by itself on ${source}: ` },
-    { text: "look below first.", decides: true },
-  ],
+  testQuestion: (source: string): string => `Does it keep running on ${source === "" ? "a weak source" : source}?`,
+  testShown: (source: string, shown: SourceShown | undefined): readonly Part[] => {
+    const min = `${formatNumber(shown?.minutes ?? 0, 0)} min`;
+    if (shown === undefined) return [{ text: "Not shown yet: " }, { text: "run it for half an hour.", decides: true }];
+    if (shown.verdict === "stopped") return [{ text: `It stopped by itself on ${source}: ` }, { text: "look below first.", decides: true }];
+    return shown.verdict === "keeps-running"
+      ? [{ text: `Yes: on ${source} ` }, { text: `it kept running for ${min}.`, decides: true }]
+      : [{ text: `Not shown yet: it ran for ${min} on ${source}; ` }, { text: "half an hour shows it.", decides: true }];
+  },
   testRuns: (left: string): readonly Part[] => [{ text: "It runs: " }, { text: `${left} to the goal.`, decides: true }],
   testGoal: (min: number): readonly Part[] => [
     { text: `It has run for ${formatNumber(min, 0)} min: ` },

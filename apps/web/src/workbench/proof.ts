@@ -1,4 +1,12 @@
-import { PROOF_PARAMS, type Predicted, type ProofInput, type ProofStudy, studyProof } from "@amp-saver/core/study/proof";
+import {
+  PROOF_PARAMS,
+  type Predicted,
+  type ProofInput,
+  type ProofStudy,
+  type SourceShown,
+  studyProof,
+  studyRuns,
+} from "@amp-saver/core/study/proof";
 import {
   type AirConditioner,
   canonical,
@@ -82,6 +90,9 @@ export function thaw(
   const plain = (input: unknown): string => canonical({ ...(input as ProofInput), predicted: null });
   return { study, same, since: plain(now) !== plain(frozen.input) };
 }
+
+/** What the ended runs of a job show, one row a source. */
+export const runsShown = (proof: Proof | null): readonly SourceShown[] => studyRuns(runTests(proof?.tests ?? {}));
 
 /** The run that is on now; null for none. */
 export function runningTest(proof: Proof | null): { readonly key: string; readonly test: Test } | null {

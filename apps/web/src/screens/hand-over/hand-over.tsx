@@ -118,7 +118,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
             disabled={busy || view.busy}
             onClick={() => void make(async () => saveFile(`${slug}-hand-over.pdf`, await sheet(), "application/pdf"))}
           >
-            {busy ? HAND_OVER.working : HAND_OVER.pdf}
+            {busy ? HAND_OVER.working : view.busy ? HAND_OVER.coming : HAND_OVER.pdf}
           </RoofButton>
           <RoofButton disabled={busy} onClick={() => void make(label)}>
             {HAND_OVER.label}

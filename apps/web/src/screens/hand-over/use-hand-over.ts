@@ -40,13 +40,16 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     return asked.every((a) => a.ok) ? asked.flatMap((a) => (a.ok ? [a.given] : [])) : null;
   }, [sources, unit, rig, job, starters]);
   const latest = useGlances(cases);
+  const comingLimits = isComing(cases, latest);
   const limits = sources.map((source, k): LimitRow => {
     const glance = latest.answer?.[k] ?? null;
     const fit = glance?.verdict.overall ?? "not-known";
     const shown = proved.study.sources.find((s) => s.sourceId === source.id);
     return {
       name: source.name,
-      expected: HAND_OVER.expected[fit] + (glance?.marginA == null ? "" : HAND_OVER.margin(glance.marginA)),
+      expected: comingLimits
+        ? HAND_OVER.expectedComing
+        : HAND_OVER.expected[fit] + (glance?.marginA == null ? "" : HAND_OVER.margin(glance.marginA)),
       tested:
         shown === undefined
           ? HAND_OVER.notTested
@@ -59,7 +62,7 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const { plan, names } = wiring;
   const built = builtOnRecord(wiring.wiring, plan, fitting.work);
   const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : [];
-  const busy = proved.busy || coming || isComing(cases, latest);
+  const busy = proved.busy || coming || comingLimits;
   return { busy, proved, limits, card, fitted, reminders: remindersOf(fitting.work, fittedOn(job, own, readings)), removed, built, wiring };
 }
 

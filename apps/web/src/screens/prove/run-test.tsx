@@ -19,7 +19,7 @@ import { COMMON } from "../../words/common.ts";
 import { clock } from "../../words/learn.ts";
 import { PROOF } from "../../words/proof.ts";
 import { shownAs } from "../../workbench/measure.ts";
-import { GOAL_MIN, proofOf, runningTest, type Test } from "../../workbench/proof.ts";
+import { GOAL_MIN, proofOf, runningTest, runsShown, type Test } from "../../workbench/proof.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 
 /** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */
@@ -30,7 +30,10 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
   const [frame, width] = useWidth<HTMLDivElement>();
   const proof = proofOf(bundle);
   const on = runningTest(proof);
-  const [sourceId, setSourceId] = useState<SourceId | "">(job.sourceId ?? sources[0]?.id ?? "");
+  const last = Object.values(proof?.tests ?? {})
+    .toSorted((a, b) => a.startedAt.localeCompare(b.startedAt))
+    .at(-1);
+  const [sourceId, setSourceId] = useState<SourceId | "">(last?.sourceId ?? job.sourceId ?? sources[0]?.id ?? "");
   const [outdoorC, setOutdoorC] = useState<number | null>(job.outdoorC);
   const [loadsOn, setLoadsOn] = useState("");
   useWakeLock(on !== null);
@@ -44,21 +47,14 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
   };
   const goneS = on === null ? 0 : (now - Date.parse(on.test.startedAt)) / 1000;
   const goalS = GOAL_MIN * 60;
-  const last = Object.values(proof?.tests ?? {})
-    .toSorted((a, b) => a.startedAt.localeCompare(b.startedAt))
-    .at(-1);
+  const asked = on?.test.sourceId ?? sourceId;
+  const shown = runsShown(proof).find((s) => s.sourceId === asked);
   const parts =
-    on === null
-      ? last?.outcome === "stopped"
-        ? PROOF.testFailed(name(last.sourceId))
-        : PROOF.testNone
-      : goneS >= goalS
-        ? PROOF.testGoal(goneS / 60)
-        : PROOF.testRuns(clock(goalS - goneS));
+    on === null ? PROOF.testShown(name(asked), shown) : goneS >= goalS ? PROOF.testGoal(goneS / 60) : PROOF.testRuns(clock(goalS - goneS));
   const stopped = Object.values(proof?.tests ?? {}).some((t) => t.outcome === "stopped");
   return (
     <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={PROOF.testQuestion(on === null ? null : name(on.test.sourceId))} parts={parts} sure={PROOF.testSure} />
+      <Answer question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} />
       {choice}
       {on === null ? (
         <div className="mt-3">

@@ -7,7 +7,7 @@ import type { Against, ProofGap, ProofStudy, SourceShown } from "./result.ts";
 export function studyProof(input: ProofInput): ProofStudy {
   const readings = studyReadings(input.readings);
   const { start, running } = readings;
-  const sources = shownOn(input.tests);
+  const sources = studyRuns(input.tests);
   const { predicted } = input;
   return {
     readings,
@@ -27,8 +27,8 @@ function against(measured: number | undefined, predicted: number | null | undefi
 
 const minutesOf = ({ startedMs, endedMs }: RunTest): number => (endedMs === null ? 0 : Math.max(0, endedMs - startedMs) / 60_000);
 
-/** One row a source: a run that stopped by itself outweighs one that ended well, unless a longer one did so later. */
-function shownOn(tests: readonly RunTest[]): readonly SourceShown[] {
+/** What runs on sources show, one row a source: a run that stopped by itself outweighs one that ended well, unless a longer one did so later. Runs that are still on say nothing. */
+export function studyRuns(tests: readonly RunTest[]): readonly SourceShown[] {
   return [...new Set(tests.map((t) => t.sourceId))].flatMap((sourceId): readonly SourceShown[] => {
     const own = tests.filter((t) => t.sourceId === sourceId && t.outcome !== null).toSorted((a, b) => a.startedMs - b.startedMs);
     const longest = own.filter((t) => t.outcome === "well").toSorted((a, b) => minutesOf(b) - minutesOf(a))[0];
