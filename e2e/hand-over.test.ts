@@ -92,7 +92,7 @@ describe("from readings to a sheet on paper", () => {
     expect(text).toMatch(/Tin Lantern, Front, over the darkroom: hand-over/);
     expect(text).toMatch(/The start fell from 62\.6 A to 21\.8 A: 65 % less/);
     expect(text).toMatch(/1\.6 kW generator\s+.*stopped by itself/);
-    expect(text).toMatch(/Limits card: what may be on with it\s+Source\s+When\s+May be on\s+Must be off/);
+    expect(text).toMatch(/Limits card: what may be on together\s+Source\s+When\s+May be on\s+Must be off/);
     expect(text).toMatch(/2\.2 kW\s+(generator\s+)?While .*Front, over/);
     expect(text).toMatch(/Wiring as planned\s+Its steps were not ticked off here: hold it against the unit/);
     expect(text).toMatch(/The way back/);
@@ -186,5 +186,31 @@ describe("from readings to a sheet on paper", () => {
       return isDeepStrictEqual(now, before) || notYet(JSON.stringify(now).length);
     });
     expect(table.complaints).toEqual([]);
+  });
+});
+
+describe("a job with nothing in it yet", () => {
+  it("hands over no more than it knows, on the page and on paper", async () => {
+    const { page, downloads } = table;
+    await go(page, "/");
+    await press(page, "New rig");
+    await type(page, "Name of the rig", "Copper Thistle");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /^Two things are missing/);
+    const job = new URL(page.url()).pathname.replace(/\/survey$/, "");
+    await go(page, `${job}/prove?part=test`);
+    await sees(page, /No source is entered to run it on\./);
+    await go(page, `${job}/prove?part=proof`);
+    await sees(page, /No before reading was taken/);
+    expect(await (await named(page, "button", "Freeze this proof")).evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
+    await go(page, `${job}/hand-over`);
+    await answerLike(page, /^Not ready yet: no source and no starter are entered\.$/);
+    await sees(page, /No source was entered: what it may run on is not known\./);
+    expect(await axeFindings(page)).toEqual([]);
+    await press(page, "Hand-over sheet as PDF");
+    const text = textOf(await downloaded(downloads, "copper-thistle-roof-unit-hand-over.pdf"));
+    expect(text).toMatch(/Not ready yet: no source and no starter are entered\./);
+    expect(text).toMatch(/No source was entered/);
+    expect(text).not.toMatch(/\bNaN\b|undefined|null|Infinity/);
   });
 });

@@ -5,9 +5,13 @@ import { TOGETHER } from "./together.ts";
 
 export const HAND_OVER = {
   question: "What does the next person need to know?",
+  notReady: (missing: readonly ("source" | "starter")[]): readonly Part[] => [
+    { text: "Not ready yet: " },
+    { text: `no ${missing.join(" and no ")} ${missing.length === 1 ? "is" : "are"} entered.`, decides: true },
+  ],
   answer: (reduction: number | null, afterA: number | null, sources: number): readonly Part[] =>
     reduction === null || afterA === null
-      ? [{ text: "The wiring, its limits and its looks are ready; " }, { text: "the reduction is not shown.", decides: true }]
+      ? [{ text: "Limits and looks are ready; " }, { text: "the reduction is not shown.", decides: true }]
       : [
           { text: `It starts at ${formatAmps(afterA)}, ` },
           { text: `${formatWith(reduction * 100, 0, "%")} under as found`, decides: true },
@@ -29,8 +33,9 @@ export const HAND_OVER = {
   coming: "Being worked out.",
   failed: "It could not be made. Nothing is lost; try it again.",
   limits: "What it runs on",
+  noSource: "No source was entered: what it may run on is not known.",
   limitHeads: ["Source", "Expected", "Tested"],
-  card: "Limits card: what may be on with it",
+  card: "Limits card: what may be on together",
   cardHeads: ["Source", "When", TOGETHER.mayBeOn, TOGETHER.mustBeOff],
   expected: { fits: "fits", "just-fits": "just fits", "too-much": "too much", "not-known": "not known" },
   expectedComing: "being worked out",
@@ -42,6 +47,7 @@ export const HAND_OVER = {
   removedPlanned: "To be taken out of the circuit by the plan",
   removedNone: "Nothing was taken out.",
   removedNonePlanned: "Nothing is to be taken out.",
+  removedUnknown: "Not known: no plan could be worked out for this circuit.",
   removedLine: (part: string): string => `${part}: out of the circuit, its ends capped and labelled. Never beside the starter.`,
   restore: "The way back",
   restoreHelp: "Dead and proven dead first, capacitors bled. Done in this order the unit is as it was found.",

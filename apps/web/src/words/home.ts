@@ -55,7 +55,7 @@ export const OWN = {
       : `${kind}: ${percent(r.middle)} % less in the middle of ${r.count} jobs, ${percent(r.least)} to ${percent(r.most)} %.`;
   },
   fit: (m: { readonly count: number; readonly middle: number; readonly least: number; readonly most: number }): string =>
-    `From proven dead to power back: ${formatNumber(m.middle, 0)} min in the middle of ${m.count}, ${formatNumber(m.least, 0)} to ${formatNumber(m.most, 0)}.`,
+    `From proven dead to power back: ${formatNumber(m.middle, 0)} min${m.count === 1 ? ", one visit" : ` in the middle of ${m.count} visits, ${formatNumber(m.least, 0)} to ${formatNumber(m.most, 0)}`}.`,
 } as const;
 
 /** What to do next on a job, in a sentence; its unit and title stand under it. */

@@ -20,6 +20,8 @@ export const PROOF = {
     { text: "that shows it.", decides: true },
   ],
   testSure: "With the loads on that are to stay on, on a day as hot as it gets: minutes decide, not the start. Common practice, no source.",
+  testNoSource: "No source is entered to run it on.",
+  toSources: "Enter one under Survey",
   testSource: "On which source",
   testAir: "Outdoor air",
   testLoads: "What else is on",

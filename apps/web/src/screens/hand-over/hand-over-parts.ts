@@ -1,10 +1,12 @@
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
+import type { Part } from "../../words/check.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
 import type { Reminder } from "../../workbench/hand-over.ts";
 import { learnView } from "../../workbench/learning.ts";
 import type { limitsCard } from "../../workbench/limits-card.ts";
+import type { Proved } from "../../workbench/proof.ts";
 
 /** One source of the limits card, in words. */
 export interface LimitRow {
@@ -39,11 +41,24 @@ export function starterLines(bundle: JobBundle): readonly string[] {
   ];
 }
 
-/** What was taken out, or is to be where nobody ticked it off. */
-export function removedLines({ removed, built }: { readonly removed: readonly string[]; readonly built: boolean }): {
+/** What is handed over in a sentence; what it still lacks where nothing of it was measured. */
+export function handOverAnswer({ job, sources, starters }: JobBundle, { study }: Proved): readonly Part[] {
+  const { start } = study.readings;
+  const missing = [
+    ...(sources.length === 0 ? (["source"] as const) : []),
+    ...(starters.some((s) => s.id === job.starterId) ? [] : (["starter"] as const)),
+  ];
+  if (start === null && missing.length > 0) return HAND_OVER.notReady(missing);
+  const kept = study.sources.filter((s) => s.verdict === "keeps-running").length;
+  return HAND_OVER.answer(start?.reduction ?? null, start?.after.medianA ?? null, kept);
+}
+
+/** What was taken out, or is to be where nobody ticked it off; null where no plan tells. */
+export function removedLines({ removed, built }: { readonly removed: readonly string[] | null; readonly built: boolean }): {
   readonly head: string;
   readonly lines: readonly string[];
 } {
+  if (removed === null) return { head: HAND_OVER.removedPlanned, lines: [HAND_OVER.removedUnknown] };
   const head = built ? HAND_OVER.removed : HAND_OVER.removedPlanned;
   const none = built ? HAND_OVER.removedNone : HAND_OVER.removedNonePlanned;
   return { head, lines: removed.length === 0 ? [none] : removed };

@@ -22,7 +22,7 @@ import { mapOnPaper } from "../prepare/map-svg.tsx";
 import { wordedRestore } from "../prepare/worded-steps.ts";
 import { proofLines } from "../prove/proof-lines.ts";
 import { readingsDrawn } from "../prove/readings-drawn.ts";
-import { lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
+import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import type { HandOverView } from "./use-hand-over.ts";
 
 const PICTURE_WIDTH = 760;
@@ -38,9 +38,7 @@ export async function handOverDocument(
   const { rig, unit } = bundle;
   const air = (c: number): string => formatWith(Math.round(c * 1.8 + 32), 0, "°F");
   const lines = proofLines(bundle, view.proved.study, view.proved.input, air);
-  const { start } = view.proved.study.readings;
   const title = HAND_OVER.title(rig.name, unit.name);
-  const kept = view.proved.study.sources.filter((s) => s.verdict === "keeps-running").length;
   const charts = [...readingsChart(bundle), ...learningChart(bundle)];
   await aBreath();
   const wiring = await wiringPages(view);
@@ -50,7 +48,7 @@ export async function handOverDocument(
     content: [
       { text: title, style: "title" },
       {
-        text: HAND_OVER.answer(start?.reduction ?? null, start?.after.medianA ?? null, kept)
+        text: handOverAnswer(bundle, view.proved)
           .map((p) => p.text)
           .join(""),
         margin: [0, 2, 0, 0],
@@ -61,11 +59,13 @@ export async function handOverDocument(
       pdfList(HAND_OVER.notShown, lines.gaps),
       ...charts,
       { text: HAND_OVER.limits, style: "head" },
-      table(
-        [...HAND_OVER.limitHeads],
-        view.limits.map((l) => [l.name, l.expected, l.tested]),
-        ["*", "*", "*"],
-      ),
+      view.limits.length === 0
+        ? { text: HAND_OVER.noSource }
+        : table(
+            [...HAND_OVER.limitHeads],
+            view.limits.map((l) => [l.name, l.expected, l.tested]),
+            ["*", "*", "*"],
+          ),
       ...cardTable(view.card),
       beside(
         [pdfList(HAND_OVER.settings, starterLines(bundle)), pdfList(HAND_OVER.lamps, lampLines(bundle))],

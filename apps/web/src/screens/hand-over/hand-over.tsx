@@ -17,7 +17,7 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
 import { rigSlug } from "../../workbench/rig-file.ts";
-import { lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
+import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 
 const MOST_PHOTOS = 12;
@@ -31,8 +31,6 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   useEffect(() => awaitPdf(), []);
-  const { start } = view.proved.study.readings;
-  const kept = view.proved.study.sources.filter((s) => s.verdict === "keeps-running").length;
   const slug = rigSlug(`${rig.name} ${unit.name}`);
   const own = readings.filter((r) => r.jobId === job.id);
 
@@ -81,13 +79,13 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
       <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
-        <Answer
-          question={HAND_OVER.question}
-          parts={HAND_OVER.answer(start?.reduction ?? null, start?.after.medianA ?? null, kept)}
-          sure={HAND_OVER.sure}
-        />
+        <Answer question={HAND_OVER.question} parts={handOverAnswer(bundle, view.proved)} sure={HAND_OVER.sure} />
         <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.limits}</h2>
-        <PlainTable heads={HAND_OVER.limitHeads} rows={view.limits.map((row) => [row.name, row.expected, row.tested])} />
+        {view.limits.length === 0 ? (
+          <p className="py-1 text-ink2">{HAND_OVER.noSource}</p>
+        ) : (
+          <PlainTable heads={HAND_OVER.limitHeads} rows={view.limits.map((row) => [row.name, row.expected, row.tested])} />
+        )}
         {view.card.length > 0 && (
           <>
             <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.card}</h2>

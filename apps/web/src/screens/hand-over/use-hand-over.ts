@@ -23,7 +23,8 @@ export interface HandOverView {
   readonly card: readonly CardRow[];
   readonly fitted: string;
   readonly reminders: readonly Reminder[];
-  readonly removed: readonly string[];
+  /** Parts the plan takes out; null where there is no plan. */
+  readonly removed: readonly string[] | null;
   /** Whether the wiring as built is on record; else it is but the plan. */
   readonly built: boolean;
   readonly wiring: ReturnType<typeof useUnitWiring>;
@@ -61,7 +62,7 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
   const built = builtOnRecord(wiring.wiring, plan, fitting.work);
-  const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : [];
+  const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : null;
   const busy = proved.busy || coming || comingLimits;
   return { busy, proved, limits, card, fitted, reminders: remindersOf(fitting.work, fittedOn(job, own, readings)), removed, built, wiring };
 }

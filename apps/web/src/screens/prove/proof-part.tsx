@@ -26,6 +26,7 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
   const { start } = study.readings;
   const air = shownAs("hottestC", measure);
   const lines = proofLines(bundle, study, input, (c) => formatWith(air.fromSi(c), 0, air.unit));
+  const nothing = study.readings.verdict === "none" && study.sources.length === 0;
   const kept = proofOf(bundle)?.frozen ?? null;
   const again = kept === null ? null : thaw(kept, input);
   return (
@@ -46,7 +47,10 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
             {again.since && <b>{PROOF.since}</b>}
           </p>
         )}
-        <RoofButton disabled={busy} onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}>
+        <RoofButton
+          disabled={busy || nothing}
+          onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}
+        >
           {kept === null ? PROOF.freeze : PROOF.refreeze}
         </RoofButton>
         <Link

@@ -1,6 +1,7 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Proof, SourceId } from "@amp-saver/records";
 import { useState } from "react";
+import { Link } from "react-router";
 import { TimerRule } from "../../chart/timer-rule.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import { proofCommit } from "../../store/commands.ts";
@@ -58,12 +59,21 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
       {choice}
       {on === null ? (
         <div className="mt-3">
-          <Pick
-            label={PROOF.testSource}
-            value={sourceId}
-            options={sources.map((s) => ({ value: s.id, word: s.name }))}
-            onChange={(id) => setSourceId(id as SourceId)}
-          />
+          {sources.length === 0 ? (
+            <p className="border-b border-hair py-2">
+              {PROOF.testNoSource}{" "}
+              <Link to={`/job/${job.id}/survey`} className="font-semibold underline underline-offset-4">
+                {PROOF.toSources}
+              </Link>
+            </p>
+          ) : (
+            <Pick
+              label={PROOF.testSource}
+              value={sourceId}
+              options={sources.map((s) => ({ value: s.id, word: s.name }))}
+              onChange={(id) => setSourceId(id as SourceId)}
+            />
+          )}
           <BoundedInput name="hottestC" label={PROOF.testAir} value={outdoorC} optional onChange={setOutdoorC} />
           <TextField
             label={PROOF.testLoads}
