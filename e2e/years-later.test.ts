@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { writeFileSync } from "node:fs";
+import { rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { demoRecords } from "@amp-saver/records/demo";
 import type { Page } from "puppeteer-core";
@@ -136,10 +136,19 @@ describe("a unit that was handed over and looked at again", () => {
     expect(await axeFindings(page)).toEqual([]);
     await go(page, "/job/demo-hatch-look/hand-over");
     await press(page, "Hand-over sheet as PDF");
-    const sheet = execFileSync("pdftotext", ["-layout", await downloaded(downloads, "-hatch-hand-over.pdf"), "-"], { encoding: "utf8" });
+    const file = await downloaded(downloads, "-hatch-hand-over.pdf");
+    const sheet = execFileSync("pdftotext", ["-layout", file, "-"], { encoding: "utf8" });
     expect(sheet).toMatch(/Fitted on 26 April 2025/);
     expect(sheet).toMatch(/Wiring as built/);
     expect(sheet).not.toMatch(/ticked off here|\bNaN\b|undefined|null/);
+    rmSync(file);
+    await page.evaluate(() => localStorage.setItem("amp-saver settings", JSON.stringify({ measure: "si" })));
+    await go(page, "/job/demo-hatch-job/hand-over");
+    await press(page, "Hand-over sheet as PDF");
+    const metric = execFileSync("pdftotext", ["-layout", await downloaded(downloads, "-hatch-hand-over.pdf"), "-"], {
+      encoding: "utf8",
+    });
+    expect(metric).toMatch(/38 min, at 29\s°C, with refrigerator, lights/);
   });
 });
 

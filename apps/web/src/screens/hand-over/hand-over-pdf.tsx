@@ -1,4 +1,4 @@
-import { formatAmps, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatVolts } from "@amp-saver/core/quantity";
 import { format, parseISO } from "date-fns";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
@@ -28,15 +28,15 @@ import type { HandOverView } from "./use-hand-over.ts";
 const PICTURE_WIDTH = 760;
 const PHOTO_WIDTH = 255;
 
-/** The sheet for whoever comes next. Photos come as data addresses under their id. */
+/** The sheet for whoever comes next. Photos come as data addresses under their id; temperatures in °C are worded by the reader's own measure. */
 export async function handOverDocument(
   bundle: JobBundle,
   view: HandOverView,
   photos: ReadonlyMap<string, string>,
   today: string,
+  air: (c: number) => string,
 ): Promise<TDocumentDefinitions> {
   const { rig, unit } = bundle;
-  const air = (c: number): string => formatWith(Math.round(c * 1.8 + 32), 0, "°F");
   const lines = proofLines(bundle, view.proved.study, view.proved.input, air);
   const title = HAND_OVER.title(rig.name, unit.name);
   const charts = [...readingsChart(bundle), ...learningChart(bundle)];

@@ -1,3 +1,4 @@
+import { formatWith } from "@amp-saver/core/quantity";
 import type { Job } from "@amp-saver/records";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
@@ -6,6 +7,7 @@ import { editCommit, nextVisitCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Lines } from "../../ui/lines.tsx";
@@ -16,6 +18,7 @@ import { saveFile } from "../../ui/save-file.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
+import { shownAs } from "../../workbench/measure.ts";
 import { rigSlug } from "../../workbench/rig-file.ts";
 import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
@@ -27,6 +30,8 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job, rig, unit, sources, readings, photos } = bundle;
   const { store, commit } = useStore();
   const view = useHandOver(bundle);
+  const { measure } = useSettings();
+  const air = shownAs("hottestC", measure);
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
@@ -47,7 +52,9 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
       const bytes = await store.pixels(photo.id);
       if (bytes !== undefined) pixels.set(photo.id, await dataAddress(bytes));
     }
-    const document = await handOverDocument(bundle, view, pixels, format(new Date(), "d MMMM yyyy"));
+    const document = await handOverDocument(bundle, view, pixels, format(new Date(), "d MMMM yyyy"), (c) =>
+      formatWith(air.fromSi(c), 0, air.unit),
+    );
     return makePdf(document, HAND_OVER.foot(HAND_OVER.title(rig.name, unit.name)));
   };
   const label = async (): Promise<void> => {
