@@ -42,8 +42,9 @@ async function readStart(page: Page): Promise<void> {
   await sees(page, /Clamp meter shows \d+(\.\d)? A, inrush/);
   await press(page, "Take it over from Clamp meter", "tap");
   await press(page, "Keep this reading", "tap");
+  await sees(page, /Rests: \d:\d\d left before the next start counts/);
   await call("rear", false);
-  await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+  await press(page, "It is off: count its rest from now", "tap");
 }
 
 /** Ohms on the multimeter's display. */

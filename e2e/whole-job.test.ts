@@ -69,8 +69,9 @@ describe.each([
     await sees(page, /Clamp meter shows \d+(\.\d)? A, inrush/);
     await me.press("Take it over from Clamp meter");
     await me.press("Keep this reading");
+    await sees(page, /Rests: \d:\d\d left before the next start counts/);
     await hand({ do: "call", unit: "rear", on: false });
-    await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+    await me.press("It is off: count its rest from now");
     await key({ do: "clear" });
   };
 

@@ -2,9 +2,10 @@ import { newWork, type Wiring, type Work } from "@amp-saver/records";
 import { useMemo, useRef } from "react";
 import { type Changing, workCommit } from "../store/commands.ts";
 import { newId, nowIso } from "../store/identity.ts";
-import { useLocalProof, useNow } from "../store/local-proof.ts";
+import { useLocalProof } from "../store/local-proof.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
+import { useNow } from "../store/use-now.ts";
 import { countedWork, declared, isolationView, lockNow, NO_EVIDENCE } from "../workbench/isolation.ts";
 import type { SaveWork } from "./save-work.ts";
 

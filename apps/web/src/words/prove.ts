@@ -163,7 +163,8 @@ export const PROVE = {
   coachMode: "Inrush mode, display cleared before each start; then live for running amps and volts.",
   rested: (left: string): string => `Rests: ${left} left before the next start counts.`,
   restedOver: "It has rested: the next start counts.",
-  restNone: "Note each start’s reading at once: its rest is counted from there.",
+  restNone: "Note each start’s reading at once and say when it is off: its rest is counted from there.",
+  offNow: "It is off: count its rest from now",
   more: (n: number, side: string): string =>
     n <= 0 ? `Enough start readings ${side}.` : `${n} more start ${n === 1 ? "reading" : "readings"} ${side}.`,
   disagree: {
@@ -190,7 +191,7 @@ export const PROVE = {
   chargeText:
     "Before a hand goes near them: bleed each with 2 × 10 kilohm, 5 W in series on insulated leads, read below 10 V on the DC range, wait 30 s, read again. A meter on AC volts shows about nothing on a charged capacitor.",
   howTitle: "How to take it",
-  how: "Clamp on compressor common only, inrush mode, at least three starts with 5 min rest between, then running amps and volts. Same clamp, same wire, same mode afterwards.",
+  how: "Clamp on compressor common only, inrush mode, at least three starts with 3 to 5 min rest between, the same each time, then running amps and volts. Same clamp, same wire, same mode afterwards.",
 } as const;
 
 export const LEFT_OUT_WORDS = {

@@ -90,10 +90,10 @@ export interface CoachView {
   readonly wanted: number;
 }
 
-/** The rest of the next start is counted from the latest reading of one, or the latest run of the learning. */
-export function coachView(readings: readonly Reading[], when: Reading["when"], lastRunMs: number | null, view: ProveView): CoachView {
+/** The rest of the next start is counted from the latest reading of one, or from when it was off last where that is later; 0 for not known. */
+export function coachView(readings: readonly Reading[], when: Reading["when"], lastOffMs: number, view: ProveView): CoachView {
   const starts = readings.filter((r) => r.mode !== "live").map((r) => Date.parse(r.takenAt));
-  const last = Math.max(lastRunMs ?? 0, ...starts);
+  const last = Math.max(lastOffMs, ...starts);
   return {
     restedMs: last <= 0 ? null : last + LEARNING_RUN_PARAMS.leastRestS.value * 1000,
     wanted: READING_PARAMS.wanted.value - view[when].length,

@@ -1,6 +1,8 @@
 import type { Reading } from "@amp-saver/records";
-import { useNow } from "../../store/local-proof.ts";
+import { useLocalRest } from "../../store/local-rest.ts";
 import type { JobBundle } from "../../store/queries.ts";
+import { useNow } from "../../store/use-now.ts";
+import { Button } from "../../ui/button.tsx";
 import { clock } from "../../words/learn.ts";
 import { PROVE } from "../../words/prove.ts";
 import { eventsOf } from "../../workbench/learning.ts";
@@ -20,8 +22,9 @@ export function Coach({ bundle, readings, view }: CoachProps) {
   const { plan, names } = useUnitWiring(bundle);
   const learning = bundle.learnings.find((l) => l.jobId === bundle.job.id);
   const lastRunMs = learning === undefined ? null : (eventsOf(learning).findLast((e) => e.what === "stop")?.at ?? null);
+  const [offMs, isOff] = useLocalRest(bundle.job.id);
   const when = readingSide(bundle);
-  const coach = coachView(readings, when, lastRunMs, view);
+  const coach = coachView(readings, when, Math.max(lastRunMs ?? 0, offMs ?? 0), view);
   const wires = plan.asFound.conductors
     .filter((c) => c.ends.some((e) => e !== null && names.terminal(e) === COMMON_PIN))
     .map((c) => names.wire(c.id));
@@ -34,6 +37,9 @@ export function Coach({ bundle, readings, view }: CoachProps) {
       <p className="font-semibold" role="timer">
         {leftS === null ? PROVE.restNone : leftS > 0 ? PROVE.rested(clock(leftS)) : PROVE.restedOver}
       </p>
+      <Button className="my-1" onClick={isOff}>
+        {PROVE.offNow}
+      </Button>
       <p>{PROVE.more(coach.wanted, PROVE.sides[when])}</p>
       {view.study.disagree.map((side) => (
         <p key={side} className="font-semibold text-lead">
