@@ -195,7 +195,7 @@ describe("a job with nothing in it yet", () => {
     await go(page, "/");
     await press(page, "New rig");
     await type(page, "Name of the rig", "Copper Thistle");
-    await page.keyboard.press("Enter");
+    await Promise.all([page.keyboard.press("Enter"), page.keyboard.press("Enter")]);
     await answerLike(page, /^Two things are missing/);
     const job = new URL(page.url()).pathname.replace(/\/survey$/, "");
     await go(page, `${job}/prove?part=test`);
@@ -212,5 +212,6 @@ describe("a job with nothing in it yet", () => {
     expect(text).toMatch(/Not ready yet: no source and no starter are entered\./);
     expect(text).toMatch(/No source was entered/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null|Infinity/);
+    expect(JSON.stringify(await allRecords(page)).match(/"name":"Copper Thistle"/g)).toHaveLength(1);
   });
 });

@@ -19,7 +19,7 @@ export async function until<T>(what: string, look: () => Promise<T | NotYet | un
     const seen = await look();
     if (seen instanceof NotYet) last = seen.saw;
     else if (seen !== undefined && seen !== false && seen !== null) return seen;
-    await pause(60);
+    await pause(100);
   }
   throw new Error(`waited in vain for ${what}; last saw ${JSON.stringify(last)}`);
 }
@@ -39,10 +39,11 @@ export function answerLike(page: Page, pattern: RegExp): Promise<string> {
 }
 
 /** An element by role and accessible name, as a screen reader finds it. */
-export async function named(page: Page, role: string, name: string): Promise<ElementHandle<Element>> {
-  const found = await page.waitForSelector(`::-p-aria(${name}[role="${role}"])`, { visible: true });
-  if (found === null) throw new Error(`no ${role} named ${name}`);
-  return found;
+export function named(page: Page, role: string, name: string): Promise<ElementHandle<Element>> {
+  return until(`a ${role} named ${name}`, async () => {
+    const found = await page.$(`::-p-aria(${name}[role="${role}"])`).catch(() => null);
+    return found !== null && (await found.isVisible().catch(() => false)) ? found : null;
+  });
 }
 
 /** Waits until an element stays where it is: an eye does, before the finger goes there. */

@@ -19,12 +19,13 @@ export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; re
     onOpenChange(false);
     void navigate(`/job/${made.jobId}/survey`);
   });
-  const { name: error } = formState.errors;
+  const { isSubmitting, errors } = formState;
+  const { name: error } = errors;
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={HOME.nameTitle}>
       <form
         onSubmit={(event) => {
-          if (formState.isSubmitting) event.preventDefault();
+          if (isSubmitting) event.preventDefault();
           else void begin(event);
         }}
         noValidate
