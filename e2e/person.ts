@@ -1,5 +1,6 @@
 import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
+import { expect } from "vitest";
 import { named, notYet, pick, press, type, until } from "./hands.ts";
 
 /** What a person does to a page, whatever with. */
@@ -142,12 +143,13 @@ export function withKeyboard(page: Page): Person {
     async pick(label, value) {
       const list = (await page.waitForSelector(`::-p-aria(${label})`))!;
       await reach(list);
-      await page.keyboard.press("Home");
-      await until(`${label} to be ${value}`, async () => {
-        if ((await list.evaluate((e) => (e as HTMLSelectElement).value)) === value) return true;
-        await page.keyboard.press("ArrowDown");
-        return notYet(await list.evaluate((e) => (e as HTMLSelectElement).value));
-      });
+      const shown = (): Promise<string> => list.evaluate((e) => (e as HTMLSelectElement).value);
+      const options = await list.evaluate((e) => [...(e as HTMLSelectElement).options].map((o) => o.value));
+      for (const option of options.slice(0, options.indexOf(value) + 1)) {
+        await page.keyboard.press(option === options[0] ? "Home" : "ArrowDown");
+        await until(`${label} to be ${option}`, async () => (await shown()) === option || notYet(await shown()));
+      }
+      expect(await shown()).toBe(value);
     },
     tickAll: (pattern) =>
       each(
