@@ -172,11 +172,11 @@ const held = (head: string, ...under: Content[]): Content => ({ stack: [{ text: 
 
 async function wiringPages(view: HandOverView): Promise<Content[]> {
   const { wiring, plan, names } = view.wiring;
-  if (!plan.plan.ok) return [];
+  const removed = removedLines(view);
+  if (!plan.plan.ok) return [pdfList(removed.head, removed.lines)];
   const built = builtView(wiring, plan.plan.value).netlist;
   const states = [...allStates(plan), plan.plan.value.finished, built];
   const head = view.built ? HAND_OVER.built : HAND_OVER.planned;
-  const removed = removedLines(view);
   const builtMap = mapOnPaper(built, states, names, head);
   await aBreath();
   const foundMap = mapOnPaper(plan.asFound, states, names, PREPARE.states.found);
