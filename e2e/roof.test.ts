@@ -121,12 +121,18 @@ describe("on the roof, with the network off from the first tap", () => {
       await tap(page, `${pair}: on low impedance`, "checkbox");
     }
     await sees(page, /neutral to ground: Neutral is hot: reversed polarity/);
+    await type(page, "neutral to ground, V", "-118");
+    await sees(page, /neutral to ground: Neutral is hot: reversed polarity/);
+    await type(page, "line to neutral, V", "-120");
+    await sees(page, /line to neutral: Not dead/i);
+    await type(page, "line to neutral, V", "-0.1");
+    await sees(page, /line to neutral: dead/);
     await type(page, "neutral to ground, V", "1.2");
     await sees(page, /neutral to ground: dead/);
-    await type(page, "Meter proved after, V", "12");
+    await type(page, "Meter proved after, V", "-12");
     await type(page, "can C to can HERM: DC volts, V", "-4");
     await type(page, "can C to can FAN: DC volts, V", "2");
-    await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "60");
+    await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "-60");
     await answerLike(page, /^Not dead yet, 5 things left: meter proved after\.$/);
     await type(page, "Meter proved after, V", "120,5");
     await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "3");

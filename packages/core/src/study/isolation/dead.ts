@@ -20,14 +20,16 @@ const HALF_SHARE = 0.2;
 /**
  * Judges one reading: below the limit on low impedance is dead and nothing else is; a few volts on high
  * impedance may be stray and are measured again; about half the volts to ground is a floating neutral.
+ * A sign tells which lead is where and nothing of the danger, so only the magnitude counts.
  */
 export function judgePair(pair: DeadPair, { volts, lowImpedance }: PairReading, system: 120 | 240): PairVerdict {
-  if (lowImpedance && volts < P.deadV.value) return "dead";
+  const shown = Math.abs(volts);
+  if (lowImpedance && shown < P.deadV.value) return "dead";
   const toGround = pair.endsWith("-G");
-  if (pair === "N-G" && volts > 0.7 * system) return "reversed";
-  const half = toGround && Math.abs(volts - system / 2) < HALF_SHARE * (system / 2);
+  if (pair === "N-G" && shown > 0.7 * system) return "reversed";
+  const half = toGround && Math.abs(shown - system / 2) < HALF_SHARE * (system / 2);
   if (half) return "floating";
-  return !lowImpedance && volts < P.strayV.value ? "stray" : "not-dead";
+  return !lowImpedance && shown < P.strayV.value ? "stray" : "not-dead";
 }
 
 /** Everything that was written down while proving dead. */
@@ -61,7 +63,7 @@ export function taskName(task: DeadTask): string {
 /** Tasks that are neither done nor overridden with a reason; empty is dead and discharged. */
 export function openTasks(evidence: DeadEvidence): readonly DeadTask[] {
   const { sources, meterBefore, meterAfter, pairs, capacitors, system } = evidence;
-  const proved = (volts: number | null): boolean => volts !== null && volts >= P.meterProofV.value;
+  const proved = (volts: number | null): boolean => volts !== null && Math.abs(volts) >= P.meterProofV.value;
   const below = (volts: number | null): boolean => volts !== null && Math.abs(volts) < P.dischargedV.value;
   const all: readonly (DeadTask | null)[] = [
     ...sources.map((s) => (s.off ? null : { task: "source-off" as const, id: s.id })),

@@ -64,16 +64,46 @@ describe("one reading", () => {
     ["L1-G", 121, true, 240, "floating"],
     ["L1-L2", 120, true, 240, "not-dead"],
     ["L1-L2", 240, false, 240, "not-dead"],
+    ["L-N", -120, true, 120, "not-dead"],
+    ["L-N", -3, true, 120, "not-dead"],
+    ["L-N", -2.9, true, 120, "dead"],
+    ["L-N", -1.2, false, 120, "stray"],
+    ["L-G", -58, true, 120, "floating"],
+    ["N-G", -119, true, 120, "reversed"],
+    ["L1-L2", -240, true, 240, "not-dead"],
   ] as const)("%s %f V, low impedance %s, on %i V is %s", (pair, volts, lowImpedance, system, verdict) => {
     expect(judgePair(pair, { volts, lowImpedance }, system)).toBe(verdict);
   });
 
   it("is never dead on high impedance, nor at the limit and above", () => {
     fc.assert(
-      fc.property(fc.constantFrom(...DEAD_PAIRS[120]), fc.double({ min: 0, max: 300, noNaN: true }), fc.boolean(), (pair, volts, low) => {
-        expect(judgePair(pair, { volts, lowImpedance: low }, 120) === "dead").toBe(low && volts < 3);
-      }),
+      fc.property(
+        fc.constantFrom(...DEAD_PAIRS[120]),
+        fc.double({ min: -300, max: 300, noNaN: true }),
+        fc.boolean(),
+        (pair, volts, low) => {
+          expect(judgePair(pair, { volts, lowImpedance: low }, 120) === "dead").toBe(low && volts < 3 && volts > -3);
+        },
+      ),
     );
+  });
+
+  it("says the same of a reading and its negative, and never dead of what is no number", () => {
+    const systems = fc.constantFrom(120 as const, 240 as const);
+    fc.assert(
+      fc.property(
+        systems,
+        fc.integer({ min: 0, max: 2 }),
+        fc.double({ min: 0, max: 1000, noNaN: true }),
+        fc.boolean(),
+        (system, at, volts, low) => {
+          const judged = (shown: number) => judgePair(DEAD_PAIRS[system][at]!, { volts: shown, lowImpedance: low }, system);
+          expect(judged(-volts)).toBe(judged(volts));
+        },
+      ),
+    );
+    for (const volts of [Number.NaN, Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY])
+      expect(judgePair("L-N", { volts, lowImpedance: true }, 120)).not.toBe("dead");
   });
 });
 
@@ -116,11 +146,21 @@ describe("work on the circuit", () => {
     ["a pair on high impedance", { pairs: { ...DONE.pairs, "N-G": { volts: 0, lowImpedance: false } } }, "pair N-G"],
     ["a capacitor read once", { capacitors: [{ id: "can", first: 4, second: null }] }, "second-discharge can"],
     ["a capacitor that came back", { capacitors: [{ id: "can", first: 4, second: -14 }] }, "second-discharge can"],
+    ["a capacitor charged the other way round", { capacitors: [{ id: "can", first: -340, second: 2 }] }, "first-discharge can"],
+    ["a pair that reads 120 V backwards", { pairs: { ...DONE.pairs, "L-N": { volts: -120, lowImpedance: true } } }, "pair L-N"],
+    ["a pair that nobody read", { pairs: { "L-N": DONE.pairs["L-N"]!, "L-G": DONE.pairs["L-G"]! } }, "pair N-G"],
+    ["a meter that showed nothing", { meterBefore: 0 }, "meter-before"],
+    ["a meter proved on a small battery, leads crossed", { meterAfter: -12 }, "meter-after"],
   ])("stays locked by %s, until a reason is given", (_name, change, name) => {
     const evidence = { ...DONE, ...change };
     expect(openTasks(evidence).map(taskName)).toEqual([name]);
     expect(openTasks({ ...evidence, overrides: { [name]: "why not" } }).map(taskName)).toEqual([name]);
     expect(openTasks({ ...evidence, overrides: { [name]: "the licensed electrician on site did it" } })).toEqual([]);
+  });
+
+  it("takes a meter proved with its leads crossed, and capacitors bled from either side", () => {
+    const crossed: DeadEvidence = { ...DONE, meterBefore: -121, meterAfter: -120, capacitors: [{ id: "can", first: -9, second: -2 }] };
+    expect(openTasks(crossed)).toEqual([]);
   });
 
   it("does not care in which order evidence was written down, but for every figure in it", () => {

@@ -52,7 +52,7 @@ export function judgeWaiting(input: WaitingInput): WaitingStudy {
   const fanLateS = (bands.find((b) => b.who === "fan")?.toS ?? 0) + P.graceS.value;
   const now = bands.find((b) => input.elapsedS >= b.fromS && input.elapsedS < b.toS)?.who ?? null;
   const cutsOutV = input.energyManager && input.plateVolts < 160 ? P.managerLowV.value : 0;
-  const low = input.volts !== null && input.volts < Math.max(P.lowShare.value * input.plateVolts, cutsOutV);
+  const low = input.volts !== null && Math.abs(input.volts) < Math.max(P.lowShare.value * input.plateVolts, cutsOutV);
   const base = { bands, lateS };
   if (input.compressor === true) return { ...base, verdict: "compressor-in", now: null, next: [] };
   if (low) return { ...base, verdict: "low-volts", now: null, next: ["volts", "power"] };

@@ -43,6 +43,9 @@ describe("waiting or faulty", () => {
     expect(judge({ volts: 103.6, energyManager: true })).toMatchObject({ verdict: "low-volts", next: ["volts", "power"] });
     expect(judge({ volts: 102 }).verdict).toBe("low-volts");
     expect(judge({ volts: 206, plateVolts: 230 }).verdict).toBe("low-volts");
+    expect(judge({ volts: -119 }).verdict).toBe("waiting");
+    expect(judge({ volts: -102 }).verdict).toBe("low-volts");
+    expect(judge({ volts: 0 }).verdict).toBe("low-volts");
     expect(judge({ volts: null, fan: null, elapsedS: 400 }).next.slice(0, 2)).toEqual(["thermostat", "volts"]);
   });
 
