@@ -12,7 +12,7 @@ export function resultToFile(result: StartResult): object {
     minVolts: result.minVolts,
     endRadS: result.endRadS,
     runA: result.running?.totalA ?? null,
-    issues: result.issues.map(({ code, severity, figures, source }) => ({ code, severity, figures, source })),
+    issues: result.findings.map(({ code, severity, figures, source }) => ({ code, severity, figures, source })),
     cycles: result.cycles.map(({ t, rmsA, volts, radS }) => ({ t, rmsA, volts, radS })),
   };
 }

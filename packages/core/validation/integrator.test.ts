@@ -1,7 +1,6 @@
 import { Solver } from "odex";
 import { describe, expect, it } from "vitest";
-import { STATE } from "../src/device/compressor-motor/index.ts";
-import { RungeKutta4 } from "../src/numeric/index.ts";
+import { STATE, STATE_SIZE } from "../src/device/compressor-motor/index.ts";
 import { assemble } from "../src/study/motor-start/plant.ts";
 import { REFERENCE_START } from "./motors.ts";
 
@@ -9,33 +8,32 @@ describe("the integrator against an extrapolation solver (E. Hairer's ODEX)", ()
   const { plant } = assemble(REFERENCE_START);
 
   const reference = (end: number): number[] => {
-    const solver = new Solver(plant.size);
+    const solver = new Solver(STATE_SIZE);
     solver.absoluteTolerance = 1e-9;
     solver.relativeTolerance = 1e-9;
     solver.maxSteps = 1_000_000;
-    const y = new Float64Array(plant.size);
-    const rate = new Float64Array(plant.size);
+    const y = new Float64Array(STATE_SIZE);
+    const rate = new Float64Array(STATE_SIZE);
     const run = solver.solve(
       (t, state) => {
         y.set(state);
-        plant.derivative(t, y, rate);
+        plant.motor.rate(plant.source.emf(t), y, rate);
         return Array.from(rate);
       },
       0,
-      new Array<number>(plant.size).fill(0),
+      new Array<number>(STATE_SIZE).fill(0),
       end,
     );
     return run.y;
   };
 
   const ours = (end: number): Float64Array => {
-    const rk = new RungeKutta4(plant);
-    const y = new Float64Array(plant.size);
+    const y = new Float64Array(STATE_SIZE);
     const steps = Math.round(end * 120 * REFERENCE_START.stepsPerHalfCycle);
     const h = end / steps;
     for (let k = 0; k < steps; k++) {
-      rk.begin(k * h, y);
-      rk.finish(k * h, y, h, y);
+      const { motor, source } = plant;
+      motor.step(y, source.emf(k * h), source.emf((k + 0.5) * h), source.emf((k + 1) * h), h, y);
     }
     return y;
   };

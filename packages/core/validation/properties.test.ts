@@ -54,7 +54,7 @@ describe("what must always hold", () => {
         (outdoorC, hotter, altitudeM) => {
           const base = generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700);
           const room = (c: number, m: number): number =>
-            study({ ...base, outdoorC: c, source: { ...base.source, altitudeM: m } as StartCase["source"] }).run!.marginA!;
+            study({ ...base, outdoorC: c, source: { ...base.source, altitudeM: m } as StartCase["source"] }).run!.spareShare!;
           const here = room(outdoorC, altitudeM);
           expect(room(outdoorC + hotter, altitudeM)).toBeLessThan(here);
           expect(room(outdoorC, altitudeM + 300)).toBeLessThan(here);

@@ -59,11 +59,13 @@ describe.each(UNITS)("$name", ({ unit }) => {
 });
 
 describe("a starter that cannot turn the rotor", () => {
-  it("lets go at 2 s and says so", () => {
-    const soft = study(stiffStart(ROOFTOP, { kind: "soft", limitA: 9 }));
+  it("gives each try up at 2 s, tries four times, and says so", () => {
+    const soft = study(stiffStart(ROOFTOP, { kind: "soft", limitA: 5 }));
     expect(soft).toMatchObject({ status: "stalled", reason: "starter-gave-up", startS: null, running: null });
     expect(soft.events.starterOpenedAtS).toBeCloseTo(2, 1);
-    expect(soft.issues.map((i) => i.code)).toContain("starter-gave-up");
+    expect(soft.findings).toContainEqual(
+      expect.objectContaining({ code: "starter-gave-up", figures: expect.objectContaining({ tries: 4 }) }),
+    );
     expect(soft.cycles.at(-1)!.compressorA).toBe(0);
   });
 });

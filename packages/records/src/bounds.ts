@@ -32,6 +32,7 @@ export const FIGURE_BOUNDS = {
   loadW: { min: 0, max: 50_000, unit: "W" },
   loadStartA: { min: 0, max: 1000, unit: "A" },
   chargeA: { min: 1, max: 500, unit: "A" },
+  bmsA: { min: 1, max: 3000, unit: "A" },
   bankAh: { min: 5, max: 5000, unit: "Ah" },
   depth: { min: 0.1, max: 1, unit: "1" },
   tankL: { min: 0.5, max: 1000, unit: "l" },

@@ -62,7 +62,7 @@ export function newRig(birth: Birth<RigId>, name: string): Rig {
 export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirConditioner {
   return {
     kind: "unit",
-    ...stamped(birth, 3),
+    ...stamped(birth, 4),
     rigId,
     name,
     model: "",
@@ -74,7 +74,7 @@ export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirCo
 
 /** A shore circuit whose breaker is not read yet. */
 export function newShore(birth: Birth<SourceId>, rigId: RigId, name: string): ShoreSource {
-  return { kind: "source", ...stamped(birth, 3), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 4), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
 }
 
 /** A generator whose sheet is not read yet: with inverter, or conventional. */
@@ -84,12 +84,12 @@ export function newGenerator(
   name: string,
   type: GeneratorSource["type"] = "inverter-generator",
 ): GeneratorSource {
-  return { kind: "source", ...stamped(birth, 3), rigId, name, type, volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 4), rigId, name, type, volts: { value: 120, from: "typical" } };
 }
 
 /** A battery inverter whose sheet is not read yet. */
 export function newInverter(birth: Birth<SourceId>, rigId: RigId, name: string): InverterSource {
-  return { kind: "source", ...stamped(birth, 3), rigId, name, type: "inverter", volts: { value: 120, from: "typical" } };
+  return { kind: "source", ...stamped(birth, 4), rigId, name, type: "inverter", volts: { value: 120, from: "typical" } };
 }
 
 /** A catalogue entry for the usual rooftop class. */
@@ -117,7 +117,7 @@ export function newLoad(birth: Birth<LoadId>, rigId: RigId, name: string): Load 
 export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title: string): Job {
   return {
     kind: "job",
-    ...stamped(birth, 3),
+    ...stamped(birth, 4),
     rigId,
     unitId,
     title,
@@ -127,7 +127,7 @@ export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title:
     method: "as-found",
     against: null,
     limitA: null,
-    otherLoadsA: 0,
+    otherLoadsA: null,
     outdoorC: null,
     altitudeM: null,
     answer: null,

@@ -65,7 +65,6 @@ export {
 export { rigOf } from "./rig-of.ts";
 export { SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES, type Sound } from "./sound.ts";
 export {
-  CHEMISTRIES,
   GEAR,
   type Gear,
   type GeneratorSource,

@@ -1,3 +1,5 @@
+import { GAUGES } from "@amp-saver/core/reference";
+import { FITS } from "@amp-saver/core/study/assess";
 import { z } from "zod";
 import { bounded } from "./figure.ts";
 import { jobId, rigId, sourceId, stamp, starterId, timestamp, title, unitId } from "./identity.ts";
@@ -5,13 +7,31 @@ import { METHODS, STAGES } from "./stages.ts";
 
 /** The latest answer, kept so that a list can show it without asking again. */
 const answerSchema = z.strictObject({
-  fit: z.literal(["fits", "just-fits", "too-much", "not-known"]),
-  decides: z.literal(["start", "run"]),
-  marginA: z.number().nullable(),
+  fit: z.literal(FITS),
+  /** True while too few tries were in to say. */
+  provisional: z.boolean(),
+  decides: z.literal(["start", "run"]).nullable(),
+  spareA: z.number().nullable(),
+  /** Tries, and how many of them worked. */
+  tries: z.number().int().min(0).max(5000),
+  holds: z.number().int().min(0).max(5000),
   sourceId,
   method: z.literal(METHODS),
   at: timestamp,
   coreVersion: z.string().max(40),
+});
+
+const least = z.number().min(0).nullable();
+/** The smallest that works in 95 of 100 tries, one way of starting; SI, null where nothing does or it does not apply. */
+const smallestSchema = z.strictObject({
+  of: z.number().int().min(1).max(5000),
+  runningW: least,
+  surgeW: least,
+  breakerA: least,
+  leastVolts: least,
+  hottestC: z.number().min(-60).max(100).nullable(),
+  highestM: least,
+  cord: z.array(z.strictObject({ awg: z.literal(GAUGES), mostM: z.number().min(0) })).max(GAUGES.length),
 });
 
 /** One visit to one unit: the question asked, how far it has come, and the latest answer. */
@@ -20,7 +40,7 @@ export const jobSchema = z.strictObject({
   id: jobId,
   rigId,
   unitId,
-  ...stamp(3),
+  ...stamp(4),
   title,
   stage: z.literal(STAGES),
   done: z.array(z.literal(STAGES)).max(STAGES.length),
@@ -29,7 +49,8 @@ export const jobSchema = z.strictObject({
   /** Way of starting that the chosen one is laid over. */
   against: z.literal(METHODS).nullable(),
   limitA: bounded("limitA").nullable(),
-  otherLoadsA: bounded("otherLoadsA"),
+  /** Amps of other loads; null where nobody said. */
+  otherLoadsA: bounded("otherLoadsA").nullable(),
   /** Outdoor air and altitude where the job asks about others than the rig's own. */
   outdoorC: bounded("hottestC").nullable(),
   altitudeM: bounded("altitudeM").nullable(),
@@ -40,6 +61,15 @@ export const jobSchema = z.strictObject({
   /** When it was handed over; missing where nobody said so, or where it was before this was kept. */
   handedOverAt: timestamp.optional(),
   answer: answerSchema.nullable(),
+  /** The smallest that works, by way of starting, kept so that paper and lists need not look for it again. */
+  smallest: z
+    .strictObject({
+      at: timestamp,
+      coreVersion: z.string().max(40),
+      sourceId,
+      ways: z.partialRecord(z.literal(METHODS), smallestSchema),
+    })
+    .optional(),
 });
 export type Job = z.infer<typeof jobSchema>;
 export type Answer = z.infer<typeof answerSchema>;

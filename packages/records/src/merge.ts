@@ -26,7 +26,7 @@ export interface Merge {
 }
 
 /** Fields that say when, not what, and the answer that is worked out anew from the others: each side keeps its own. */
-const STAMPS = new Set(["updatedAt", "createdAt", "answer"]);
+const STAMPS = new Set(["updatedAt", "createdAt", "answer", "smallest"]);
 /** Fields whose entries are groups of their own: ticks, events, runs and the like. */
 const MAPS = new Set(["site", "mounting", "steps", "power", "closing", "events", "tests", "proofs", "leads", "waits"]);
 

@@ -1,3 +1,4 @@
+import { CHEMISTRIES } from "@amp-saver/core/device/battery";
 import { ALTITUDE_SCHOOLS } from "@amp-saver/core/device/engine";
 import { GAUGES } from "@amp-saver/core/reference";
 import { z } from "zod";
@@ -19,7 +20,7 @@ const common = {
   kind: z.literal("source"),
   id: sourceId,
   rigId,
-  ...stamp(3),
+  ...stamp(4),
   name: title,
   volts: figure("sourceVolts"),
   /** Cords and adapters between source and rig. */
@@ -55,8 +56,6 @@ const rated = {
   surgeW: figure("surgeW").optional(),
   surgeS: figure("surgeS").optional(),
 };
-/** Kinds of battery. */
-export const CHEMISTRIES = ["lithium", "agm", "flooded"] as const;
 
 const engine = {
   altitudeSchool: z.literal(ALTITUDE_SCHOOLS).optional(),
@@ -97,6 +96,9 @@ const inverterSchema = z.strictObject({
   /** What the bank holds, of what kind it is, and how far it is to be emptied. */
   bankAh: figure("bankAh").optional(),
   chemistry: z.literal(CHEMISTRIES).optional(),
+  /** Amps that its BMS carries for good, and at which it cuts out. */
+  bmsContinuousA: figure("bmsA").optional(),
+  bmsPeakA: figure("bmsA").optional(),
   depth: figure("depth").optional(),
   /** Shore amps that it lets through and adds to. */
   shoreLimitA: figure("shoreLimitA").optional(),

@@ -14,7 +14,8 @@ export interface JobLine {
   /** The source that is asked about; null for none. */
   readonly sourceName: string | null;
   readonly fit: NonNullable<Job["answer"]>["fit"] | null;
-  readonly marginA: number | null;
+  readonly provisional: boolean;
+  readonly spareA: number | null;
 }
 
 /** One rig as lists show it: derived from its records whenever one of them changes, and never edited. */
@@ -30,7 +31,7 @@ export interface RigSummary {
 }
 
 /** Counts up when a summary's fields change: those of another shape are made anew at the next opening. */
-export const SUMMARY_SHAPE = 1;
+export const SUMMARY_SHAPE = 2;
 
 const oldestFirst = (a: { createdAt: string; id: string }, b: { createdAt: string; id: string }): number =>
   a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id);
@@ -66,7 +67,8 @@ export function summarise(records: readonly AnyRecord[]): RigSummary | null {
           unitName: unit.name,
           sourceName: sources.find((s) => s.id === job.sourceId)?.name ?? null,
           fit: answer?.fit ?? null,
-          marginA: answer?.marginA ?? null,
+          provisional: answer?.provisional ?? false,
+          spareA: answer?.spareA ?? null,
         },
       ];
     }),

@@ -26,7 +26,7 @@ export const unitSchema = z.strictObject({
   kind: z.literal("unit"),
   id: unitId,
   rigId,
-  ...stamp(3),
+  ...stamp(4),
   name: title,
   model: z.string().max(200),
   hz: z.literal([50, 60]),
@@ -55,6 +55,14 @@ export const unitSchema = z.strictObject({
   fitted: fittedSchema.optional(),
   /** Leg it hangs on, and how soon it goes when there is not enough: 1 to keep, 5 first. */
   leg: z.literal([1, 2, "both"]).optional(),
+  /** False where nobody has seen it start as it is. */
+  seenToStart: z.boolean().optional(),
+  /** Whether its expansion valve lets the pressures equal out. */
+  valve: z.literal(["bleeds", "holds"]).optional(),
+  /** Plugged into an outlet rather than wired. */
+  plugIn: z.boolean().optional(),
+  /** The lowest volts on a plate that gives a range. */
+  lowestVolts: figure("plateVolts").optional(),
   priority: z.number().int().min(1).max(5).optional(),
 });
 export type AirConditioner = z.infer<typeof unitSchema>;

@@ -4,12 +4,15 @@ import type { Step } from "./migrate.ts";
 /** A step that only adds fields which may be missing. */
 const asItWas: Step = (old) => old;
 
+/** Answers are judged otherwise now and worked out anew; no other loads stood for nobody having said. */
+const answeredAnew: Step = (old) => ({ ...old, answer: null, otherLoadsA: old.otherLoadsA === 0 ? null : old.otherLoadsA });
+
 /** Newest version of each kind and the steps that lead to it from version 1. */
 export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: number; readonly steps: Readonly<Record<number, Step>> }>> = {
   rig: { newest: 2, steps: { 1: asItWas } },
-  unit: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
-  source: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
-  job: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
+  unit: { newest: 4, steps: { 1: asItWas, 2: asItWas, 3: asItWas } },
+  source: { newest: 4, steps: { 1: asItWas, 2: asItWas, 3: asItWas } },
+  job: { newest: 4, steps: { 1: asItWas, 2: asItWas, 3: answeredAnew } },
   reading: { newest: 2, steps: { 1: asItWas } },
   starter: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   load: { newest: 1, steps: {} },

@@ -3,20 +3,18 @@ import { CHECK } from "../words/check.ts";
 import type { AmpScale } from "./amp-scale.ts";
 import { Halo } from "./halo.tsx";
 
-/** One gap: what is asked, in pieces, and the wall. */
+/** One gap: what is needed, in pieces, and the wall. */
 export interface Gap {
   readonly title: string;
   readonly loadsA: number;
   readonly fanA: number;
-  readonly askedA: number;
-  readonly limitA: number | null;
-  readonly marginA: number | null;
+  readonly neededA: number;
+  readonly availableA: number | null;
+  readonly spareA: number | null;
   readonly toleranceA: number;
   readonly word: string;
   readonly limitWord: string;
   readonly decides: boolean;
-  /** The unit made do with less than it asked. */
-  readonly leans: boolean;
 }
 
 export const GAP_HEIGHT = 66;
@@ -36,14 +34,14 @@ export function HeadroomRow({
   readonly ruleY: number;
   readonly side: boolean;
 }) {
-  const { loadsA, fanA, askedA, limitA, marginA } = gap;
+  const { loadsA, fanA, neededA, availableA, spareA } = gap;
   const x0 = scale.x(0);
-  const xLoads = scale.x(Math.min(loadsA, askedA));
-  const xFan = scale.x(Math.min(loadsA + fanA, askedA));
-  const xAsked = scale.x(askedA);
-  const xLimit = limitA === null ? null : scale.x(limitA);
+  const xLoads = scale.x(Math.min(loadsA, neededA));
+  const xFan = scale.x(Math.min(loadsA + fanA, neededA));
+  const xAsked = scale.x(neededA);
+  const xLimit = availableA === null ? null : scale.x(availableA);
   const cut = xLimit === null ? xAsked : Math.min(xAsked, xLimit - 2);
-  const over = marginA !== null && marginA <= 0;
+  const over = spareA !== null && spareA <= 0;
   const top = y + 8;
   const roomInside = cut - xFan > 120;
   return (
@@ -52,7 +50,7 @@ export function HeadroomRow({
         {gap.title}
       </text>
       <text x={x0 - 12} y={y + 41} textAnchor="end" fontSize="15" fill="var(--ink)">
-        {formatAmps(askedA)}
+        {formatAmps(neededA)}
       </text>
       <Bar from={x0} to={Math.min(xLoads, cut)} y={top} fill="url(#hatch-loads)" framed />
       <Bar from={Math.min(xLoads, cut)} to={Math.min(xFan, cut)} y={top} fill="url(#hatch-fan)" framed />
@@ -74,7 +72,7 @@ export function HeadroomRow({
       {roomInside && (
         <text x={xFan + 10} y={top + 23} fill="var(--on-steel)" fontSize="15">
           <tspan className="figure" fontSize="17">
-            {formatAmps(askedA - loadsA - fanA)}
+            {formatAmps(neededA - loadsA - fanA)}
           </tspan>
           <tspan dx="6">{gap.word}</tspan>
         </text>
@@ -148,11 +146,8 @@ export function SplitDimension({
 }
 
 function NarrowFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x: number; readonly y: number; readonly right: number }) {
-  if (gap.marginA === null) return null;
-  const text =
-    gap.marginA > 0
-      ? `${formatAmps(gap.marginA)} ${CHECK.toSpare}`
-      : `${formatAmps(-gap.marginA)} ${gap.leans ? CHECK.notGiven : CHECK.over}`;
+  if (gap.spareA === null) return null;
+  const text = gap.spareA > 0 ? `${formatAmps(gap.spareA)} ${CHECK.toSpare}` : `${formatAmps(-gap.spareA)} ${CHECK.over}`;
   const inside = x + 18 + text.length * 8.6 > right;
   return (
     <Halo
@@ -161,7 +156,7 @@ function NarrowFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x: num
       anchor={inside ? "end" : "start"}
       size={16}
       figure
-      fill={gap.marginA > 0 ? "var(--ink)" : "var(--lead)"}
+      fill={gap.spareA > 0 ? "var(--ink)" : "var(--lead)"}
     >
       {text}
     </Halo>

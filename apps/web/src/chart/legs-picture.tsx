@@ -14,7 +14,7 @@ interface LegsPictureProps {
 export function LegsPicture({ width, gaps, label, ruleLabel }: LegsPictureProps) {
   const left = 104;
   const ruleY = GAP_HEIGHT * gaps.length + 4;
-  const near = gaps.flatMap((g) => [g.askedA, g.limitA ?? 0]);
+  const near = gaps.flatMap((g) => [g.neededA, g.availableA ?? 0]);
   const scale = ampScale(near, null, left, width - 14);
   return (
     <svg width={width} height={ruleY + RULE_HEIGHT + 4} role="img" aria-label={label} className="block">

@@ -1,10 +1,11 @@
 import { formatNumber } from "@amp-saver/core/quantity";
 import { PICTURES } from "../words/pictures.ts";
 
-/** One place of the map. */
-interface MapPlace {
+/** One place of the map: its fit, and in how many of a hundred tries it starts, and also keeps running. */
+export interface MapPlace {
   readonly fit: "fits" | "just-fits" | "too-much" | "not-known";
-  readonly marginA: number | null;
+  readonly starts: number;
+  readonly holds: number;
 }
 
 export interface MarginMapProps {
@@ -24,6 +25,9 @@ export interface MarginMapProps {
 }
 
 const FOOT = 44;
+/** Height from which a cell has room for its starts under what works, and how full a cell is at most. */
+const TWO_ROWS = 34;
+const FULLEST = 0.34;
 
 /** Where the cells lie. */
 function mapGrid({ width, height, along, up }: Pick<MarginMapProps, "width" | "height" | "along" | "up">) {
@@ -31,7 +35,7 @@ function mapGrid({ width, height, along, up }: Pick<MarginMapProps, "width" | "h
   return { left, top: 24, cellW: (width - left - 8) / along.length, cellH: (height - 24 - FOOT) / up.length };
 }
 
-/** Amps to spare at each temperature and height, each cell a start of its own. A piece in a gap: clear where it fits, hollow where it just fits, hatched beyond. */
+/** In how many of a hundred tries it works at each temperature and height: the more, the fuller the cell; hatched where it does not fit. */
 export function MarginMapPicture(props: MarginMapProps) {
   const { width, height, along, up, rows, read, here, onRead, label } = props;
   const { left, top, cellW, cellH } = mapGrid(props);
@@ -49,6 +53,14 @@ export function MarginMapPicture(props: MarginMapProps) {
               height={cellH}
               fill={place.fit === "too-much" ? "url(#hatch-lead)" : "var(--face)"}
               stroke="var(--hair)"
+            />
+            <rect
+              x={left + c * cellW + 1}
+              y={y(r) + 1}
+              width={cellW - 2}
+              height={cellH - 2}
+              fill="var(--steel)"
+              opacity={(FULLEST * place.holds) / 100}
             />
             {place.fit === "just-fits" && (
               <rect
@@ -78,7 +90,22 @@ export function MarginMapPicture(props: MarginMapProps) {
                 strokeWidth="4"
                 paintOrder="stroke"
               >
-                {cellText(place)}
+                {formatNumber(place.holds, 0)}
+              </text>
+            )}
+            {fit && cellH >= TWO_ROWS && place.starts !== place.holds && (
+              <text
+                x={left + (c + 0.5) * cellW}
+                y={y(r) + cellH / 2 + 18}
+                textAnchor="middle"
+                className="figure"
+                fontSize="13"
+                fill="var(--ink2)"
+                stroke="var(--face)"
+                strokeWidth="4"
+                paintOrder="stroke"
+              >
+                {PICTURES.mapStarts(place.starts)}
               </text>
             )}
           </g>
@@ -118,11 +145,6 @@ export function MarginMapPicture(props: MarginMapProps) {
       </text>
     </svg>
   );
-}
-
-function cellText({ fit, marginA }: MapPlace): string {
-  if (marginA === null) return fit === "too-much" ? PICTURES.noStart : "";
-  return fit === "just-fits" && marginA <= 0 ? PICTURES.leans : formatNumber(marginA, 1);
 }
 
 /** Corners about the cell that the question stands in. */

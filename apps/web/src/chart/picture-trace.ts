@@ -6,7 +6,7 @@ export interface PictureTrace extends TraceLine {
   readonly short: string;
   readonly lastS: number;
   readonly peakA: number;
-  readonly askedA: number | null;
-  readonly askedLabel: string;
+  readonly drawnA: number | null;
+  readonly drawnLabel: string;
   readonly lowestV: number;
 }

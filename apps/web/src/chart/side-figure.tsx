@@ -4,15 +4,15 @@ import type { Gap } from "./headroom.tsx";
 
 /** The figure of a gap right of its picture, marked when it decides. */
 export function SideFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x: number; readonly y: number; readonly right: number }) {
-  if (gap.marginA === null) {
+  if (gap.spareA === null) {
     return (
       <text x={x} y={y + 30} fontSize="15" fill="var(--ink2)">
         {CHECK.noGap}
       </text>
     );
   }
-  const over = gap.marginA <= 0;
-  const figure = formatAmps(Math.abs(gap.marginA));
+  const over = gap.spareA <= 0;
+  const figure = formatAmps(Math.abs(gap.spareA));
   const width = figure.length * 15.6;
   return (
     <foreignObject x={x} y={y - 4} width={right - x} height="66">
@@ -23,7 +23,7 @@ export function SideFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x
         >
           {figure}
         </span>
-        <span className="ml-1.5 text-[15px] font-semibold">{over ? (gap.leans ? CHECK.notGiven : CHECK.over) : CHECK.toSpare}</span>
+        <span className="ml-1.5 text-[15px] font-semibold">{over ? CHECK.over : CHECK.toSpare}</span>
         <div className="text-[13.5px] leading-[17px] text-ink2">{gap.limitWord}</div>
       </div>
     </foreignObject>

@@ -42,15 +42,15 @@ export function StartPicture(props: StartPictureProps) {
   const bottom = height - 6;
   const time = timeScale(Math.max(planned.lastS, before?.lastS ?? 0), ruleY + RULE_HEIGHT + 10, bottom, Math.max(56, height * 0.15));
   const near = [
-    start.askedA,
+    start.neededA,
     planned.peakA,
-    planned.askedA ?? 0,
+    planned.drawnA ?? 0,
     before?.peakA ?? 0,
-    before?.askedA ?? 0,
-    run?.askedA ?? 0,
-    run?.limitA ?? 0,
+    before?.drawnA ?? 0,
+    run?.neededA ?? 0,
+    run?.availableA ?? 0,
   ];
-  const scale = ampScale(near, start.limitA, left, right);
+  const scale = ampScale(near, start.availableA, left, right);
   const columns = !narrow || props.show === "sides";
   return (
     <svg width={width} height={height} role="img" aria-label={label} className="block">
@@ -155,14 +155,14 @@ function Amps({
         <line key={y} x1={scale.left} x2={scale.right} y1={y} y2={y} stroke="var(--hair)" />
       ))}
       <line x1={scale.left} x2={scale.left} y1={top} y2={bottom} stroke="var(--ink)" strokeWidth="1.5" />
-      {start.limitA !== null && <LimitLine x={scale.x(start.limitA)} from={top} to={end} />}
-      {run?.limitA !== null && run !== null && <LimitLine x={scale.x(run.limitA)} from={minutes[0]} to={minutes[1]} />}
+      {start.availableA !== null && <LimitLine x={scale.x(start.availableA)} from={top} to={end} />}
+      {run?.availableA !== null && run !== null && <LimitLine x={scale.x(run.availableA)} from={minutes[0]} to={minutes[1]} />}
       {[before, planned].map((trace) =>
-        trace?.askedA == null ? null : (
+        trace?.drawnA == null ? null : (
           <line
-            key={trace.askedLabel}
-            x1={scale.x(trace.askedA)}
-            x2={scale.x(trace.askedA)}
+            key={trace.drawnLabel}
+            x1={scale.x(trace.drawnA)}
+            x2={scale.x(trace.drawnA)}
             y1={time.y(0)}
             y2={time.y(Math.min(time.shownS, trace.lastS))}
             stroke="var(--ink)"
@@ -178,15 +178,15 @@ function Amps({
       <LineLabel trace={planned} scale={scale} time={time} share={0.2} fill="var(--steel)" narrow={narrow} />
       {before !== null && <LineLabel trace={before} scale={scale} time={time} share={0.52} fill="var(--ink)" narrow={narrow} />}
       {[planned, before].map((trace, i) =>
-        trace?.askedA == null || narrow ? null : (
-          <Halo key={trace.askedLabel} x={scale.x(trace.askedA) - 8} y={time.y(time.shownS * (0.93 - 0.12 * i))} anchor="end">
-            {trace.askedLabel}
+        trace?.drawnA == null || narrow ? null : (
+          <Halo key={trace.drawnLabel} x={scale.x(trace.drawnA) - 8} y={time.y(time.shownS * (0.93 - 0.12 * i))} anchor="end">
+            {trace.drawnLabel}
           </Halo>
         ),
       )}
-      {run !== null && run.limitA !== null && (
+      {run !== null && run.availableA !== null && (
         <Halo
-          {...beside(scale.x(run.limitA), scale.right, minutesWall.length)}
+          {...beside(scale.x(run.availableA), scale.right, minutesWall.length)}
           y={(minutes[0] + minutes[1]) / 2 + 5}
           fill="var(--lead)"
           weight={700}

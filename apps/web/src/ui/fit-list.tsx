@@ -1,9 +1,10 @@
-import { FIT_WORDS } from "../words/common.ts";
+import { COMMON, FIT_WORDS } from "../words/common.ts";
 import { type FitName, VerdictGlyph } from "./verdict-glyph.tsx";
 
 interface FitListProps {
   readonly items: readonly { readonly id: string; readonly name: string }[];
-  readonly fitOf: (id: string) => FitName;
+  /** Null while it is still being tried. */
+  readonly fitOf: (id: string) => FitName | null;
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
 }
@@ -24,9 +25,9 @@ export function FitList({ items, fitOf, chosen, onChoose }: FitListProps) {
             >
               <span className="truncate">{name}</span>
               <span className="flex shrink-0 items-center gap-2.5 text-[14.5px]">
-                <VerdictGlyph fit={fit} />
-                <span aria-hidden="true" className="w-[78px] text-right">
-                  {FIT_WORDS[fit]}
+                <VerdictGlyph fit={fit ?? "not-known"} />
+                <span aria-hidden="true" className="w-[86px] text-right">
+                  {fit === null ? COMMON.trying : FIT_WORDS[fit]}
                 </span>
               </span>
             </button>

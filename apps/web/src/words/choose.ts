@@ -1,8 +1,11 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
-import type { Part } from "./check.ts";
+import type { Assessment } from "@amp-saver/core/study/assess";
+import type { MeasurableCode } from "@amp-saver/core/study/motor-start";
+import type { RemedyCode } from "@amp-saver/core/study/remedy";
+import { ofHundred, type Part } from "./answer.ts";
 
 /** Every remedy, what it costs besides money, and what it does not do. */
-export const REMEDY_WORDS: Readonly<Record<string, { readonly name: string; readonly gives: string; readonly noise: string }>> = {
+export const REMEDY_WORDS: Readonly<Record<RemedyCode, { readonly name: string; readonly gives: string; readonly noise: string }>> = {
   "as-is": { name: "As it is", gives: "Nothing to do.", noise: "–" },
   service: {
     name: "Start parts serviced",
@@ -14,10 +17,10 @@ export const REMEDY_WORDS: Readonly<Record<string, { readonly name: string; read
   hard: { name: "Hard start kit", gives: "More torque and a shorter start; the peak stays. Never beside a soft starter.", noise: "–" },
   soft: { name: "Soft starter, learned", gives: "Fitting and learning; running amps and running cost stay as they are.", noise: "–" },
   "soft-shed": { name: "Soft starter, other loads off", gives: "The same, and what is switched off.", noise: "–" },
-  "other-source": { name: "Another source", gives: "Being where it is.", noise: "–" },
+  "other-source": { name: "Another source", gives: "You have to be where it is.", noise: "–" },
   parallel: { name: "A second set in parallel", gives: "Weight and fuel twice; only sets made for it.", noise: "two sets" },
   bigger: { name: "A bigger generator", gives: "Weight and fuel.", noise: "louder" },
-  "bigger-soft": { name: "Bigger generator and soft starter", gives: "Both of what each asks.", noise: "louder" },
+  "bigger-soft": { name: "Bigger generator and soft starter", gives: "What both of them cost.", noise: "louder" },
 };
 
 /** Why a starter of the catalogue does not match a unit. */
@@ -40,22 +43,45 @@ export const PRICE_WORDS = {
   generatorUsd: "A bigger generator, more than this one",
 } as const;
 
-/** What to do, in one sentence. */
-export function chooseSentence(
-  best: { readonly code: string; readonly name: string; readonly usd: number; readonly fits: boolean } | null,
-): readonly Part[] {
-  if (best === null) return [{ text: "None of these holds on this source: " }, { text: "another source is needed.", decides: true }];
-  if (best.code === "as-is") return [{ text: "Nothing is needed: " }, { text: "it starts and keeps running as it is.", decides: true }];
-  const price = best.usd === 0 ? "costs nothing" : `about ${formatNumber(best.usd, 0)} dollars`;
-  return [{ text: `${best.name}: ${price}, and ` }, { text: best.fits ? "it fits." : "it just fits.", decides: true }];
+interface Taken {
+  readonly code: RemedyCode;
+  readonly name: string;
+  readonly usd: number;
+  readonly tries: Assessment["tries"];
 }
+
+const price = (usd: number): string => (usd === 0 ? "no cost" : `about $${formatNumber(usd, 0)}`);
+
+/** What to do, in a sentence; with the sure one beside a much cheaper one, and what to measure to be sure of that. */
+export function chooseSentence(
+  taken: Taken | null,
+  sure: { readonly name: string; readonly usd: number } | null,
+  measure: MeasurableCode | null,
+): readonly Part[] {
+  if (taken === null) return [{ text: "Nothing here works on this source. " }, { text: "Use another source.", decides: true }];
+  const works = taken.tries === null ? "" : `${ofHundred(taken.tries)} of 100 tries`;
+  if (taken.code === "as-is") return [{ text: "Nothing is needed. As it is it works in " }, { text: works, decides: true }, { text: "." }];
+  const says = [{ text: `${taken.name}, ${price(taken.usd)}: works in ` }, { text: works, decides: true }];
+  if (sure === null) return [...says, { text: "." }];
+  const first = measure === null ? "" : ` Measure ${MEASURE_FIRST[measure]} first.`;
+  return [...says, { text: `.${first} To be sure without measuring: ${sure.name}, ${price(sure.usd)}.` }];
+}
+
+/** What to measure before a cheaper remedy is bought. */
+const MEASURE_FIRST: Readonly<Record<MeasurableCode, string>> = {
+  "running-amps": "the running amps",
+  "locked-amps": "a start as found",
+  "run-capacitor": "the run capacitor",
+  "fan-amps": "the fan amps",
+  "source-ohm": "the volts under load",
+  "shore-volts": "the volts at the outlet",
+  "other-loads": "what else is on",
+};
 
 export const CHOOSE = {
   question: (source: string | null): string =>
-    source === null
-      ? "What is the cheapest honest way to make it start?"
-      : `What is the cheapest honest way to make it start on ${source}?`,
-  sure: "Each simulated on this source, at this heat and height, with these loads. Prices in US dollars, yours to change; a technician’s visit comes on top where you do not fit it yourself.",
+    source === null ? "What is the cheapest fix that works?" : `What is the cheapest fix that works on ${source}?`,
+  sure: "Each one simulated on this source, at this heat and altitude, with these loads. Prices in US dollars, yours to change; a technician’s visit comes on top where you do not fit it yourself.",
   never:
     "A larger breaker or a thicker wire is never a remedy: the breaker protects the wire. A soft starter does not lower the cost of running.",
   heads: {
@@ -63,7 +89,7 @@ export const CHOOSE = {
     fit: "Fit",
     start: "Start",
     run: "Run",
-    held: "Trials",
+    held: "Tries",
     usd: "Dollars",
     kg: "Weight",
     work: "Work",
@@ -72,12 +98,11 @@ export const CHOOSE = {
   askWeakest: (name: string): string => `Ask on the weakest: ${name}`,
   askWorstDay: "Ask for the rig’s own hottest day and highest stop",
   best: "take this",
-  spare: (a: number | null): string => (a === null ? "no limit" : a > 0 ? formatAmps(a) : `${formatAmps(-a)} over`),
-  noStart: "no start",
+  sureMark: "to be sure",
+  spare: (a: number | null): string => (a === null ? "no limit" : a > 0 ? formatAmps(a) : `${formatAmps(-a)} short`),
   starter: (name: string): string => `Soft starter, ${name}`,
   open: "Open in Check",
   openOf: (name: string): string => `Open in Check: ${name}`,
-  leans: "leans on it",
   trying: "trying",
   held: (holds: number, trials: number): string => `${formatNumber((100 * holds) / Math.max(1, trials), 0)} of 100`,
   kg: (kg: number): string => formatWith(kg, kg < 10 ? 1 : 0, "kg"),

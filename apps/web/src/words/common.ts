@@ -30,7 +30,7 @@ export const ORIGIN_HELP = {
   guessed: "a guess",
 } as const;
 
-export const FIT_WORDS = { fits: "fits", "just-fits": "just fits", "too-much": "too much", "not-known": "not known" } as const;
+export const FIT_WORDS = { fits: "fits", "just-fits": "barely fits", "too-much": "does not fit", "not-known": "not known" } as const;
 
 export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   rig: "rig",
@@ -81,6 +81,12 @@ export const COMMON = {
   newVersion: "A new version is ready.",
   reload: "Reload",
   offlineReady: "Ready to work without a signal.",
+  provisional: "provisional",
+  trying: "trying",
+  failed: "This could not be worked out.",
+  tryAgain: "Try again",
+  failedText: "Text to copy",
+  copy: "Copy the text",
   broke: "Something broke in this view. What you entered is kept.",
 } as const;
 

@@ -1,5 +1,5 @@
 import { formatNumber, formatPercent, formatWatts, formatWith } from "@amp-saver/core/quantity";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 /** A time of day, 24 hours. */
 export const clock = (minute: number): string => {

@@ -1,7 +1,7 @@
 import { fahrenheitFromC, formatNumber } from "@amp-saver/core/quantity";
 import { MOUNTING_PARAMS, type MountingCheck, type MountingReason } from "@amp-saver/core/study/mounting";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 type PowerCheck = (typeof POWER_CHECKS)[number];
 type ClosingCheck = (typeof CLOSING_CHECKS)[number];

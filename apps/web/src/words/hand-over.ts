@@ -1,6 +1,6 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { FollowUp } from "@amp-saver/core/study/follow-up";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 import { TOGETHER } from "./together.ts";
 
 export const HAND_OVER = {
@@ -37,9 +37,11 @@ export const HAND_OVER = {
   limitHeads: ["Source", "Expected", "Tested"],
   card: "Limits card: what may be on together",
   cardHeads: ["Source", "When", TOGETHER.mayBeOn, TOGETHER.mustBeOff],
-  expected: { fits: "fits", "just-fits": "just fits", "too-much": "too much", "not-known": "not known" },
   expectedComing: "being worked out",
-  margin: (a: number): string => (a >= 0 ? `, ${formatAmps(a)} to spare` : `, ${formatAmps(-a)} over`),
+  expected: (word: string, spareA: number | null, tried: string | null): string =>
+    `${word}${spareA === null ? "" : spareA >= 0 ? `, ${formatAmps(spareA)} to spare` : `, ${formatAmps(-spareA)} short`}${tried === null ? "" : `; works in ${tried} of 100 tries`}`,
+  smallest: "The smallest that works",
+  smallestHeads: ["", "As found", "With the soft starter"],
   tested: { "keeps-running": "kept running", "too-short": "ran, too short", stopped: "stopped by itself" },
   notTested: "not tested",
   minutes: (n: number): string => `${formatNumber(n, 0)} min`,

@@ -1,7 +1,7 @@
 import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import type { Since } from "@amp-saver/core/study/since";
 import type { HistoryEvent, SinceLast } from "../workbench/history.ts";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 import { HAND_OVER } from "./hand-over.ts";
 
 const times = (n: number, one: string, many: string): string => (n === 1 ? `1 ${one}` : `${n} ${many}`);

@@ -1,7 +1,7 @@
 import { formatAmps, formatNumber, formatPercent, formatVolts, formatWatts } from "@amp-saver/core/quantity";
 import type { Display, DisplayOf, InstrumentKind } from "@amp-saver/instruments";
 import type { BenchSourceName, BenchState, Fault } from "@amp-saver/instruments/simulated";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 export const INSTRUMENTS = {
   question: "Which instruments answer here?",

@@ -1,7 +1,7 @@
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/core/study/isolation";
 import type { OwnMinutes, SiteQuestion } from "@amp-saver/core/study/site";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 /** Words for isolating and proving dead. */
 export const ISOLATE = {

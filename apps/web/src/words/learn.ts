@@ -2,7 +2,7 @@ import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/
 import type { Missed, RunState } from "@amp-saver/core/study/learning-runs";
 import type { NextCheck, WaitBand, WaitingStudy } from "@amp-saver/core/study/waiting";
 import type { Learning } from "@amp-saver/records";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 /** Minutes and seconds as a clock shows them. */
 export function clock(seconds: number): string {

@@ -13,7 +13,7 @@ export const PICTURES = {
   readLabel: "Read the picture: arrow keys move, or touch it",
   start: (t: number, amps: number, volts: number, rpm: number): string =>
     `${formatSeconds(t)}: ${formatAmps(amps)}, ${formatVolts(volts)}, ${formatNumber(rpm, 0)} rpm`,
-  against: (amps: number): string => `; laid over it ${formatAmps(amps)}`,
+  against: (amps: number): string => `; compared with ${formatAmps(amps)}`,
   time: (amps: number, seconds: number | null, mayS: number | null, latestS: number | null): string => {
     const stays = seconds === null ? "never reached" : `reached for ${formatSeconds(seconds)}`;
     if (mayS === null) return `${formatAmps(amps)}: ${stays}`;
@@ -21,20 +21,16 @@ export const PICTURES = {
     return `${formatAmps(amps)}: ${stays}; ${limit}`;
   },
   bandLabel: (amps: number): string => `${formatNumber(amps, 0)} A breaker: may trip, trips`,
-  stepsLabel: "what the source gives for how long",
+  stepsLabel: "what the source can supply for how long",
   timeLabel: "How long the start stays at or above each current, over what the source allows; both scales logarithmic.",
   timeHelp: "Each point: for how long the start stays at that current or above. Right of the red line is too much for that long.",
   mapAlong: "Outdoor air",
   mapUp: { altitude: "Altitude", loads: "Other loads" },
-  leans: "leans",
-  noStart: "no",
-  mapMarks: "bar: fits · dashes: just fits · hatch: too much",
-  mapLabel: "Amps to spare at each outdoor temperature and height, each cell simulated.",
-  mapAt: (air: string, up: string, fit: keyof typeof FIT_WORDS, marginA: number | null, decides: "start" | "run"): string => {
-    if (fit === "just-fits" && marginA !== null && marginA <= 0) return `${air}, ${up}: just fits, leaning on the source`;
-    const spare = marginA === null ? "" : marginA > 0 ? `, ${formatAmps(marginA)} to spare` : `, ${formatAmps(-marginA)} too much`;
-    return `${air}, ${up}: ${FIT_WORDS[fit]}${spare}${marginA === null ? "" : decides === "start" ? " in the start" : " in running"}`;
-  },
+  mapStarts: (starts: number): string => `start ${formatNumber(starts, 0)}`,
+  mapMarks: "bar: fits · dashes: barely fits · hatch: does not fit",
+  mapLabel: "In how many of 100 tries it works at each outdoor temperature and altitude.",
+  mapAt: (air: string, up: string, fit: keyof typeof FIT_WORDS, starts: number, holds: number): string =>
+    `${air}, ${up}: ${FIT_WORDS[fit]}, starts in ${formatNumber(starts, 0)} of 100 tries, works in ${formatNumber(holds, 0)}`,
   working: (done: number, all: number): string => `Simulating: ${done} of ${all} rows`,
   empty: "Move along the picture to read it.",
 } as const;

@@ -1,6 +1,6 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { Against, ProofGap, SourceShown } from "@amp-saver/core/study/proof";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 export const PROOF = {
   parts: { readings: "Readings", test: "Run test", proof: "Proof" },

@@ -1,7 +1,7 @@
 import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { Since } from "@amp-saver/core/study/since";
 import type { Reading } from "@amp-saver/records";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 export const MODE_WORDS: Readonly<Record<Reading["mode"], string>> = {
   inrush: "inrush, 100 ms",

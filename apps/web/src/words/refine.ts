@@ -34,6 +34,9 @@ export const REFINE = {
     "needs-watts": "The watts of a source are missing.",
     "not-this-drive": "This kind of compressor is not studied.",
     "aid-with-starter": "A start aid beside a soft starter is not studied.",
+    "wrong-volts": "The unit’s volts and the source’s volts do not match.",
+    contradicts: "With the plate’s figures it would not start as found: check the plate again.",
+    "needs-lowest-volts": "On 208 V enter the plate’s lowest volts first.",
   },
   recordings: (n: number): string => `With ${n === 1 ? "one recorded start" : `${n} recorded starts`}, cycle by cycle.`,
   residual: (plate: string, refined: string): string =>

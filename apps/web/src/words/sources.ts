@@ -61,6 +61,8 @@ export const SOURCE_WORDS = {
   secondSurge: "Surge watts of the second",
   secondSame: "same",
   bank: "Battery bank",
+  bmsContinuousA: "BMS, continuous amps",
+  bmsPeakA: "BMS, peak amps",
   chemistry: "Kind of battery",
   chemistries: { lithium: "lithium", agm: "AGM", flooded: "flooded" },
   endurance: "Ratings in between",

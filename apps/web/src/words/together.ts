@@ -1,25 +1,36 @@
 import { formatAmps, formatNumber, formatPercent, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
+import type { Fit } from "@amp-saver/core/study/assess";
 import type { Gear } from "@amp-saver/records";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 
 const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
 
 /** The answer in one sentence. */
 export function togetherSentence(plan: {
+  readonly fit: Fit;
   readonly status: "fits" | "start-blocked" | "overload";
   readonly shed: readonly string[];
   readonly spareA: number;
+  readonly rule: { readonly countedA: number; readonly ratingA: number } | null;
   readonly startFails: string | null;
-  readonly tight: boolean;
 }): readonly Part[] {
-  const { status, shed, spareA, startFails, tight } = plan;
-  if (status === "overload") return [{ text: "Too much at once: switch off " }, { text: `${list(shed)}.`, decides: true }];
-  if (status === "start-blocked")
-    return [{ text: "It runs, but not everything starts: switch off " }, { text: list(shed), decides: true }, { text: " until it has." }];
-  if (startFails !== null) return [{ text: `It runs, but ${startFails} ` }, { text: "does not start on top of the rest.", decides: true }];
+  const { fit, status, shed, spareA, rule, startFails } = plan;
+  if (fit === "not-known") return [{ text: "Not known yet. " }, { text: "Complete the plates first.", decides: true }];
+  if (fit === "too-much" && status === "overload" && shed.length > 0)
+    return [{ text: "Too much at once. Turn off " }, { text: `${list(shed)}.`, decides: true }];
+  if (fit === "too-much" && status === "start-blocked" && shed.length > 0)
+    return [{ text: "It runs, but not everything starts. Turn off " }, { text: list(shed), decides: true }, { text: " until it has." }];
+  if (fit === "too-much")
+    return [{ text: `No. ${startFails ?? "Something"} ` }, { text: "does not start and run with the rest on.", decides: true }];
+  if (fit === "just-fits" && rule !== null)
+    return [
+      { text: "Barely. It runs, but " },
+      { text: `the code counts ${formatAmps(rule.countedA)} on this ${formatNumber(rule.ratingA, 0)}\u00a0A breaker.`, decides: true },
+    ];
+  if (spareA <= 0) return [{ text: "Barely. " }, { text: "It works in most tries, not in all.", decides: true }];
   return [
-    { text: tight ? "Everything planned only just fits, with " : "Everything planned fits, with " },
+    { text: fit === "fits" ? "Yes. Everything planned fits, with " : "Barely. Everything planned fits, with " },
     { text: `${formatAmps(spareA)} to spare.`, decides: true },
   ];
 }
@@ -65,15 +76,17 @@ export const GEAR_WORDS: Readonly<Record<Gear, { readonly name: string; readonly
 
 export const BUDGET_WORDS = {
   "over-breaker": (leg: number, countedA: number, limitA: number, legs: number): string =>
-    `${legs === 2 ? `Leg ${leg}` : "The breaker"} would carry ${formatAmps(countedA)}, and ${formatAmps(limitA)} is its rating. A larger breaker is no remedy.`,
+    `The code counts ${formatAmps(countedA)} on ${legs === 2 ? `leg ${leg}` : "the breaker"}, rated ${formatAmps(limitA)}. A larger breaker is no remedy.`,
   "over-running-watts": (leg: number | null, watts: number, limitW: number): string =>
     `${leg === null ? "Running" : `Leg ${leg}`} takes ${formatWatts(watts)}; the source carries ${formatWatts(limitW)} for hours${leg === null ? "" : " on each leg"}.`,
   "start-over-limit": (name: string, totalA: number, limitA: number): string =>
     `${name}: ${formatAmps(totalA)} while it starts on top of the rest; the source gives ${formatAmps(limitA)}.`,
   "holds-under-three-hours": (runA: number, limitA: number): string =>
-    `For less than three hours it holds: ${formatAmps(runA)} of ${formatAmps(limitA)}. That it carries this for good is too bold.`,
+    `A rule of the code, not a trip: the breaker carries ${formatAmps(runA)} of its ${formatAmps(limitA)}.`,
+  "motor-counted": (factor: number): string =>
+    `The largest motor on a leg counts ${formatNumber(factor, 2)} × (NEC 430.24 and 440.33, from memory).`,
   "continuous-counted": (factor: number): string =>
-    `What runs three hours and more counts ${formatNumber(factor, 2)} × (NEC 215.3; motors 430.24, 440.33; from memory).`,
+    `What runs three hours and more counts ${formatNumber(factor, 2)} × (NEC 215.3, from memory).`,
   "start-not-judged": (): string => "On a breaker the simulated start decides, not the amps alone.",
   "legs-uneven": (leg1: number, leg2: number): string => `The legs are uneven: ${formatAmps(leg1)} and ${formatAmps(leg2)}.`,
 } as const;

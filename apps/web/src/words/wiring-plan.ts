@@ -2,7 +2,7 @@ import type { SpliceName } from "@amp-saver/core/reference";
 import type { Crimp } from "@amp-saver/core/study/wire-ends";
 import type { FaultCode, Symptom } from "@amp-saver/core/study/wiring-check";
 import type { BlockReason, PlanStep } from "@amp-saver/core/study/wiring-plan";
-import type { Part } from "./check.ts";
+import type { Part } from "./answer.ts";
 import { lower, type WiringNames } from "./wiring.ts";
 
 const count = (n: number, one: string, many: string): string => (n === 0 ? `no ${many}` : n === 1 ? `one ${one}` : `${n} ${many}`);

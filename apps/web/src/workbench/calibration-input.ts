@@ -57,7 +57,7 @@ function startOf(
   const volts = { value: unit.plateVolts < 160 ? 120 : 240, origin: "typical", tolerance: 0.03 } as const;
   return {
     unit,
-    source: source === undefined ? { kind: "ideal", volts } : sourceCase(source, rig.altitudeM.value),
+    source: source === undefined ? { kind: "ideal", volts } : sourceCase(source, rig.altitudeM.value, unit.hz === 50 ? 50 : 60),
     method: { kind: method },
     backgroundA: 0,
     outdoorC: outdoorC ?? rig.hottestC.value,

@@ -45,8 +45,3 @@ export function sameFrame(answered: string | null, given: StartCase | null): boo
   const about = ({ unit, method, source }: StartCase): string => JSON.stringify([unit, method, { ...source, altitudeM: 0 }]);
   return about(JSON.parse(answered) as StartCase) === about(given);
 }
-
-/** Amps of other loads in a question that was answered. */
-export function otherLoadsOf(answered: string | null): number {
-  return answered === null ? 0 : (JSON.parse(answered) as StartCase).backgroundA;
-}

@@ -15,7 +15,7 @@ import { ratedW } from "./rated.ts";
 import { sourceCase } from "./source-case.ts";
 import { isAided, unitCase } from "./unit-case.ts";
 
-export { bestRemedy, PRICES, type Prices } from "@amp-saver/core/study/remedy";
+export { adviseOf, assessRemedy, PRICES, type Prices } from "@amp-saver/core/study/remedy";
 
 /** Starters of the catalogue as the study wants them. */
 function ratingOf(starter: Starter): StarterRating {
@@ -40,7 +40,7 @@ export function choicesOf(
   const { runCapacitorF: found, runCapacitorPrintedF: printed } = unit;
   const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - CAPACITOR_BAND);
   return {
-    others: others.map((s) => sourceCase(s, altitudeM)),
+    others: others.map((s) => sourceCase(s, altitudeM, unit.hz)),
     starters: starters.map(ratingOf),
     prices,
     service: { startAid: isAided(unit) || unit.startAid === "unknown", runCapacitorF: weak ? asQuantity(printed) : null },

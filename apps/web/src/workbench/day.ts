@@ -4,6 +4,7 @@ import { continuousA } from "@amp-saver/core/device/shore";
 import type { DayBank, DayCase, DaySource, DayStudy } from "@amp-saver/core/study/day-plan";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
+import { depthOf } from "./keeps.ts";
 import { ratedW } from "./rated.ts";
 import { deratingOf } from "./source-case.ts";
 import { rigVolts, type TogetherInput, togetherQuestion } from "./together.ts";
@@ -27,7 +28,6 @@ const UNIT_AT_C = 35;
 const NIGHT_COOLER_C = 13;
 /** What a bank is taken to hold at midnight. */
 const CHARGE_AT_START = 0.8;
-const DEFAULT_AH = 100;
 
 /** Coolest hour of the rig's hottest day. */
 export function coolestOf({ coolestC, hottestC }: Rig): number {
@@ -87,9 +87,8 @@ function dayBank(source: InverterSource, chargerW: number): DayBank | null {
   if (inverterW === undefined) return null;
   return {
     volts: source.bankV?.value ?? BATTERY.volts.value,
-    ampHours: source.bankAh?.value ?? DEFAULT_AH,
-    depth:
-      source.depth?.value ?? (source.chemistry === undefined || source.chemistry === "lithium" ? BATTERY.depth : BATTERY.depthLead).value,
+    ampHours: source.bankAh?.value ?? BATTERY.energyWh.value / (source.bankV?.value ?? BATTERY.volts.value),
+    depth: depthOf(source),
     efficiency: source.efficiency?.value ?? BATTERY.efficiency.value,
     inverterW,
     chargerW,

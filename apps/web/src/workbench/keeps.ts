@@ -1,8 +1,10 @@
 import { BATTERY_PARAMS as BATTERY } from "@amp-saver/core/device/battery";
 import { dutyAt } from "@amp-saver/core/study/day-plan";
 import { type BankHours, bankHours, chargeAmps, type EngineHours, engineHours } from "@amp-saver/core/study/keeps-running";
-import type { Load, Rig, Source } from "@amp-saver/records";
+import { preparedBank } from "@amp-saver/core/study/motor-start";
+import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
 import { ratedW } from "./rated.ts";
+import { batteryCase } from "./source-case.ts";
 import { continuousFactor, type PlanStudy, type TogetherQuestion } from "./together.ts";
 
 /** How long what may stay on keeps running, and what may be charged beside it. */
@@ -16,7 +18,15 @@ export interface Keeps {
   readonly chargeA: number | null;
 }
 
-const LITHIUM = "lithium";
+/** Whether a bank is of lead; lithium where nobody said. */
+function isLead({ chemistry }: InverterSource): boolean {
+  return chemistry === "agm" || chemistry === "flooded";
+}
+
+/** Share of a bank that is to be used: as stated, else usual for its kind. */
+export function depthOf(source: InverterSource): number {
+  return source.depth?.value ?? (isLead(source) ? BATTERY.depthLead : BATTERY.depth).value;
+}
 
 /** What follows from a plan on one source for the hours after it. */
 export function keepsOf(
@@ -70,16 +80,13 @@ function roomA({ budget }: PlanStudy, { source, loads }: TogetherQuestion["given
 
 function bankOf(source: Source, demand: { readonly steadyW: number; readonly cyclingW: number; readonly duty: number }): BankHours | null {
   if (source.type !== "inverter" || source.bankV === undefined || source.bankAh === undefined) return null;
-  const lead = source.chemistry !== undefined && source.chemistry !== LITHIUM;
+  const prepared = preparedBank(batteryCase(source));
   return bankHours(
     {
-      volts: source.bankV.value,
-      ohm: source.bankOhm?.value ?? BATTERY.ohm.value,
-      efficiency: source.efficiency?.value ?? BATTERY.efficiency.value,
-      cutOffV: source.cutOffV?.value ?? source.bankV.value * BATTERY.cutOffShare.value,
-      cutOffS: BATTERY.cutOffS.value,
+      ...prepared,
       ampHours: source.bankAh.value,
-      depth: source.depth?.value ?? (lead ? BATTERY.depthLead.value : BATTERY.depth.value),
+      depth: depthOf(source),
+      exponent: (isLead(source) ? BATTERY.peukertLead : BATTERY.peukertLithium).value,
     },
     demand,
   );

@@ -1,4 +1,5 @@
 import type { AirConditioner, Job, Reading, Stage } from "@amp-saver/records";
+import { hasSize } from "./start-case.ts";
 
 /** What a job needs next, and at which stage. */
 export interface NextStep {
@@ -8,7 +9,7 @@ export interface NextStep {
 
 /** The next thing worth doing on a job. */
 export function nextStep(job: Job, unit: AirConditioner, readings: readonly Reading[]): NextStep {
-  if (unit.lockedRotorA === undefined && unit.ratedLoadA === undefined) return { code: "plate", stage: "survey" };
+  if (!hasSize(unit)) return { code: "plate", stage: "survey" };
   if (job.sourceId === null) return { code: "source", stage: "survey" };
   if (job.answer === null) return { code: "check", stage: "check" };
   const own = readings.filter((r) => r.jobId === job.id && r.mode !== "live");

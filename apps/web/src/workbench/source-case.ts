@@ -1,12 +1,29 @@
 import type { Derating } from "@amp-saver/core/device/engine";
 import { ohmFromSag, type SagFailure } from "@amp-saver/core/device/shore";
 import { quantity, type Result } from "@amp-saver/core/quantity";
-import type { CircuitCase, ElectronicCase, SourceCase } from "@amp-saver/core/study/motor-start";
+import type { BatteryCase, CircuitCase, ElectronicCase, SourceCase } from "@amp-saver/core/study/motor-start";
 import type { GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
 import { asQuantity, optional } from "./figures.ts";
 
+/** Volts from which a source is split into two legs where it can be. */
+export const SPLIT_FROM_V = 200;
+const HALF_V = 120;
+
+/** Hot legs that reach the rig, and their volts to neutral: a 240 V source has two of 120 V, a 230 V one at 50 Hz has one. */
+export function legsOf(source: Source, hz: 50 | 60): { readonly legs: 1 | 2; readonly perLegV: number } {
+  const { value } = source.volts;
+  if (value < SPLIT_FROM_V) return { legs: source.legs ?? 1, perLegV: value };
+  return hz === 50 ? { legs: 1, perLegV: value } : { legs: 2, perLegV: HALF_V };
+}
+
 /** A source as a study wants it. */
-export function sourceCase(source: Source, altitudeM: number): SourceCase {
+export function sourceCase(source: Source, altitudeM: number, hz: 50 | 60): SourceCase {
+  const { legs } = legsOf(source, hz);
+  const manager = source.gear?.includes("surge-protector") === true;
+  return { ...kindCase(source, altitudeM), ...(legs === 2 && { legs }), ...(manager && { manager }) };
+}
+
+function kindCase(source: Source, altitudeM: number): SourceCase {
   switch (source.type) {
     case "shore":
       return shoreCase(source);
@@ -78,12 +95,21 @@ function inverterCase(source: InverterSource, altitudeM: number): ElectronicCase
     ...ratedCase(source),
     altitudeM,
     ...(source.endurance !== undefined && { endurance: source.endurance }),
-    battery: {
-      ...optional("volts", source.bankV),
-      ...optional("ohm", source.bankOhm),
-      ...optional("efficiency", source.efficiency),
-      ...optional("cutOffV", source.cutOffV),
-    },
+    battery: batteryCase(source),
     ...optional("shoreLimitA", source.shoreLimitA),
+  };
+}
+
+/** The bank behind an inverter as a study wants it. */
+export function batteryCase(source: InverterSource): BatteryCase {
+  return {
+    ...optional("volts", source.bankV),
+    ...optional("ohm", source.bankOhm),
+    ...optional("efficiency", source.efficiency),
+    ...optional("cutOffV", source.cutOffV),
+    ...optional("ampHours", source.bankAh),
+    ...optional("bmsContinuousA", source.bmsContinuousA),
+    ...optional("bmsPeakA", source.bmsPeakA),
+    ...(source.chemistry !== undefined && { chemistry: source.chemistry }),
   };
 }

@@ -1,10 +1,21 @@
-import type { MethodCase, StartCase } from "@amp-saver/core/study/motor-start";
+import { type MethodCase, type PrepareFailure, refusalOf, type StartCase } from "@amp-saver/core/study/motor-start";
 import type { AirConditioner, Job, Method, Rig, Source, Starter } from "@amp-saver/records";
 import { sourceCase } from "./source-case.ts";
 import { unitCase } from "./unit-case.ts";
 
 /** What must be known before anything can be said, or why nothing will be. */
-type Missing = "source" | "plate-amps" | "generator-watts" | "two-stage" | "variable-speed" | "three-phase" | "aid-with-starter";
+export type Missing =
+  | "source"
+  | "plate-amps"
+  | "generator-watts"
+  | "two-stage"
+  | "variable-speed"
+  | "three-phase"
+  | "aid-with-starter"
+  | "wrong-volts"
+  | "lowest-volts"
+  | "no-motor"
+  | "contradicts";
 
 export type CaseOrMissing = { readonly ok: true; readonly given: StartCase } | { readonly ok: false; readonly missing: Missing };
 
@@ -12,7 +23,8 @@ export type CaseOrMissing = { readonly ok: true; readonly given: StartCase } | {
 export interface Conditions {
   readonly outdoorC: number;
   readonly altitudeM: number;
-  readonly otherLoadsA: number;
+  /** Null where nobody said. */
+  readonly otherLoadsA: number | null;
   readonly limitA: number | null;
   /** Start capacitor of the chosen catalogue entry; null for the typical one. */
   readonly starterF: number | null;
@@ -33,25 +45,47 @@ export function conditionsOf(rig: Rig, job: Job, starters: readonly Starter[]): 
 
 const SIMULATED_S = 3;
 
+/** What a study that could not be put together lacks. */
+const MISSING_OF: Readonly<Record<PrepareFailure, Missing>> = {
+  "needs-amps": "plate-amps",
+  "needs-watts": "generator-watts",
+  "no-fit": "no-motor",
+  "not-this-drive": "variable-speed",
+  "aid-with-starter": "aid-with-starter",
+  contradicts: "contradicts",
+  "wrong-volts": "wrong-volts",
+  "needs-lowest-volts": "lowest-volts",
+};
+
+/** What to say of a study that could not be put together. */
+export function missingOf(reason: PrepareFailure): Missing {
+  return MISSING_OF[reason];
+}
+
 /** Turns records into the question that core answers. */
 export function startCase(unit: AirConditioner, source: Source | undefined, method: Method, conditions: Conditions): CaseOrMissing {
   if (unit.drive !== undefined && unit.drive !== "single-speed") return { ok: false, missing: unit.drive };
-  if (unit.lockedRotorA === undefined && unit.ratedLoadA === undefined) return { ok: false, missing: "plate-amps" };
+  if (!hasSize(unit)) return { ok: false, missing: "plate-amps" };
   if (source === undefined) return { ok: false, missing: "source" };
   if (!hasWatts(source)) return { ok: false, missing: "generator-watts" };
   const asked = unitCase(unit);
-  if (conditions.aidStaysIn && method === "soft" && asked.startAidF > 0) return { ok: false, missing: "aid-with-starter" };
-  return {
-    ok: true,
-    given: {
-      unit: asked,
-      source: sourceCase(source, conditions.altitudeM),
-      method: methodCase(method, conditions),
-      backgroundA: conditions.otherLoadsA,
-      outdoorC: conditions.outdoorC,
-      seconds: SIMULATED_S,
-    },
+  const { otherLoadsA } = conditions;
+  const given: StartCase = {
+    unit: asked,
+    source: sourceCase(source, conditions.altitudeM, unit.hz),
+    method: methodCase(method, conditions),
+    ...(otherLoadsA !== null && { backgroundA: otherLoadsA }),
+    outdoorC: conditions.outdoorC,
+    ...(conditions.aidStaysIn && { aidStaysIn: true }),
+    seconds: SIMULATED_S,
   };
+  const refused = refusalOf(given);
+  return refused === null ? { ok: true, given } : { ok: false, missing: missingOf(refused) };
+}
+
+/** Whether a unit says enough of its size to be studied: amps, or its cooling. */
+export function hasSize(unit: AirConditioner): boolean {
+  return unit.lockedRotorA !== undefined || unit.ratedLoadA !== undefined || unit.coolingW !== undefined;
 }
 
 /** Whether a source says enough to be studied. */

@@ -1,5 +1,5 @@
 import type { AirConditioner, Figure, Source } from "@amp-saver/records";
-import { hasWatts } from "./start-case.ts";
+import { hasSize, hasWatts } from "./start-case.ts";
 
 /** Whether there is enough for an answer, or what is missing first. */
 export type SurveyState =
@@ -10,7 +10,7 @@ const UNIT_FIGURES = ["lockedRotorA", "ratedLoadA", "runningA", "fanA", "runCapa
 
 /** Looks over a unit and the source it is asked about. */
 export function surveyState(unit: AirConditioner, source: Source | undefined): SurveyState {
-  const plate = unit.lockedRotorA !== undefined || unit.ratedLoadA !== undefined;
+  const plate = hasSize(unit);
   if (!plate && source === undefined) return { code: "missingBoth" };
   if (!plate) return { code: "missingPlate" };
   if (source === undefined) return { code: "missingSource" };

@@ -2,9 +2,6 @@ import type { UnitCase } from "@amp-saver/core/study/motor-start";
 import type { AirConditioner } from "@amp-saver/records";
 import { asQuantity, optional } from "./figures.ts";
 
-/** Start capacitor of a unit that has one whose size was not read (typical, from memory). */
-const TYPICAL_START_AID_F = 150e-6;
-
 /** Start aids that add a start capacitor. */
 export function isAided(unit: AirConditioner): boolean {
   return unit.startAid === "ptc" || unit.startAid === "relay" || unit.startAid === "kit";
@@ -20,11 +17,13 @@ export function unitCase(unit: AirConditioner): UnitCase {
 
 /** The unit by its plate alone. */
 export function plateCase(unit: AirConditioner): UnitCase {
+  const { seenToStart, valve, plugIn, lowestVolts, drive } = unit;
   return {
     plateVolts: unit.plateVolts.value,
     hz: unit.hz,
-    startAidF: isAided(unit) ? (unit.startAidF?.value ?? TYPICAL_START_AID_F) : 0,
-    ...(unit.drive !== undefined && { drive: unit.drive }),
+    ...aidCase(unit),
+    ...stated({ seenToStart, valve, plugIn, drive }),
+    ...(lowestVolts !== undefined && { lowestVolts: lowestVolts.value }),
     ...optional("lockedRotorA", unit.lockedRotorA),
     ...optional("ratedLoadA", unit.ratedLoadA),
     ...optional("runningA", unit.runningA),
@@ -32,6 +31,13 @@ export function plateCase(unit: AirConditioner): UnitCase {
     ...optional("runCapacitorF", unit.runCapacitorF),
     ...optional("coolingW", unit.coolingW),
   };
+}
+
+/** The start aid as it was looked at; left open where nobody looked, its capacitor where nobody read it. */
+function aidCase({ startAid, startAidF }: AirConditioner): Pick<UnitCase, "startAid" | "startAidF"> {
+  if (startAid === "unknown") return {};
+  if (startAid === "none") return { startAid: "none" };
+  return { startAid: startAid === "ptc" ? "ptc" : "relay", ...(startAidF !== undefined && { startAidF: startAidF.value }) };
 }
 
 type Stated<T> = { [K in keyof T]?: Exclude<T[K], undefined> };

@@ -1,14 +1,12 @@
-import { type Remote, wrap } from "comlink";
+import { type Hired, hire } from "./hire.ts";
 import type { StartDesk } from "./start.worker.ts";
 
-function hire(): Remote<StartDesk> {
-  return wrap<StartDesk>(new Worker(new URL("./start.worker.ts", import.meta.url), { type: "module" }));
-}
+const make = (): Worker => new Worker(new URL("./start.worker.ts", import.meta.url), { type: "module" });
 
-let hired: { readonly front: Remote<StartDesk>; readonly back: Remote<StartDesk> } | undefined;
+let hired: { readonly front: Hired<StartDesk>; readonly back: Hired<StartDesk> } | undefined;
 
 /** Two workers: one for what is looked at, one for everything around it. Hired at first use. */
-export function desks(): { readonly front: Remote<StartDesk>; readonly back: Remote<StartDesk> } {
-  hired ??= { front: hire(), back: hire() };
+export function desks(): { readonly front: Hired<StartDesk>; readonly back: Hired<StartDesk> } {
+  hired ??= { front: hire(make), back: hire(make) };
   return hired;
 }

@@ -1,13 +1,13 @@
-import { type Remote, wrap } from "comlink";
+import { type Hired, hire } from "./hire.ts";
 import type { TrialDesk } from "./trial.worker.ts";
 
 const POOL = 2;
-let hired: Remote<TrialDesk>[] | undefined;
+let hired: readonly Hired<TrialDesk>[] | undefined;
 
 /** The workers that try; hired at first use. */
-export function pool(): Remote<TrialDesk>[] {
+export function pool(): readonly Hired<TrialDesk>[] {
   hired ??= Array.from({ length: POOL }, () =>
-    wrap<TrialDesk>(new Worker(new URL("./trial.worker.ts", import.meta.url), { type: "module" })),
+    hire<TrialDesk>(() => new Worker(new URL("./trial.worker.ts", import.meta.url), { type: "module" })),
   );
   return hired;
 }

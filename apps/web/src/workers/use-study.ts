@@ -2,38 +2,39 @@ import type { Result } from "@amp-saver/core/quantity";
 import type { Calibration, CalibrationFailure, CalibrationInput } from "@amp-saver/core/study/calibration";
 import type { DayStudy } from "@amp-saver/core/study/day-plan";
 import type { LearningStudy } from "@amp-saver/core/study/learning";
-import type { MapCell } from "@amp-saver/core/study/margin-map";
-import type { StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
+import type { PrepareFailure, Sensitivity, StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
 import type { Predicted } from "@amp-saver/core/study/proof";
-import type { Choices, RemedyStudy } from "@amp-saver/core/study/remedy";
+import type { Choices, Remedy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import { desks } from "./desk.ts";
-import type { DayQuestion, Glance, PredictQuestion, StartDesk } from "./start.worker.ts";
+import type { DayQuestion, PredictQuestion } from "./start.worker.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
 
-const askStudy = (given: StartCase): Promise<StartStudy | null> => desks().front.study(given);
-const askGlances = (cases: readonly StartCase[]): Promise<(Glance | null)[]> => desks().back.glances(cases);
-const askLearning = (given: StartCase): Promise<LearningStudy | null> => desks().front.learning(given);
-const askRemedies = ({ given, choices }: RemedyQuestion): Promise<RemedyStudy> => desks().front.remedies(given, choices);
-const askMap = (question: MapQuestion): Promise<MapCell[][]> => desks().back.map(question.given, question.outdoorC, question.up);
-const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> => desks().back.calibrate(input);
-const askPredicted = (question: PredictQuestion): Promise<Predicted> => desks().back.predict(question);
-const askSurroundings = (given: StartCase): Promise<ReturnType<StartDesk["surroundings"]>> => desks().back.surroundings(given);
+type Glances = readonly (StartStudy["result"] | null)[];
 
-const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> => desks().front.together(cases);
+const askStudy = (given: StartCase): Promise<Result<StartStudy, PrepareFailure>> =>
+  desks().front.call<Result<StartStudy, PrepareFailure>>((d) => d.study(given));
+const askGlances = (cases: readonly StartCase[]): Promise<Glances> => desks().back.call((d) => d.glances(cases));
+const askLearning = (given: StartCase): Promise<LearningStudy | null> => desks().front.call((d) => d.learning(given));
+const askRemedies = ({ given, choices }: RemedyQuestion): Promise<Remedy[]> => desks().front.call((d) => d.remedies(given, choices));
+const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> =>
+  desks().back.call<Result<Calibration, CalibrationFailure>>((d) => d.calibrate(input));
+const askPredicted = (question: PredictQuestion): Promise<Predicted> => desks().back.call((d) => d.predict(question));
+const askSensitivities = (given: StartCase): Promise<Sensitivity[]> => desks().back.call((d) => d.sensitivities(given));
+const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> =>
+  desks().front.call((d) => d.together(cases));
+const askDay = (question: DayQuestion): Promise<DayStudy> => desks().front.call((d) => d.day(question));
 
-const askDay = (question: DayQuestion): Promise<DayStudy> => desks().front.day(question);
-
-/** Pause before the surroundings of a question are worked out, ms: not while it is being dragged. */
+/** Pause before what is around a question is worked out, ms: not while it is being dragged. */
 const SETTLED_MS = 180;
 
-/** A case studied in a worker. */
-export function useStudy(given: StartCase | null): Latest<StartStudy | null> {
+/** A case studied in a worker, or why it cannot be put together. */
+export function useStudy(given: StartCase | null): Latest<Result<StartStudy, PrepareFailure>> {
   return useLatest(given, askStudy);
 }
 
-/** Verdicts of several cases, in order. */
-export function useGlances(cases: readonly StartCase[] | null): Latest<(Glance | null)[]> {
+/** Several cases at their centre, in order. */
+export function useGlances(cases: readonly StartCase[] | null): Latest<Glances> {
   return useLatest(cases, askGlances, 60);
 }
 
@@ -53,19 +54,12 @@ export interface RemedyQuestion {
   readonly choices: Choices;
 }
 
-/** A case and the places of its map. */
-export interface MapQuestion {
-  readonly given: StartCase;
-  readonly outdoorC: readonly number[];
-  readonly up: readonly number[];
-}
-
 /** Every remedy for a case, side by side. */
-export function useRemedies(question: RemedyQuestion | null): Latest<RemedyStudy> {
+export function useRemedies(question: RemedyQuestion | null): Latest<Remedy[]> {
   return useLatest(question, askRemedies);
 }
 
-/** What may be on together, source by source. */
+/** What can be on together, source by source. */
 export function useTogether(cases: readonly (TogetherCase | null)[] | null): Latest<(TogetherStudy | null)[]> {
   return useLatest(cases, askTogether, 60);
 }
@@ -75,17 +69,12 @@ export function useDay(question: DayQuestion | null): Latest<DayStudy> {
   return useLatest(question, askDay);
 }
 
-/** Margins over heat and height, or heat and loads. */
-export function useMap(question: MapQuestion | null): Latest<MapCell[][]> {
-  return useLatest(question, askMap, SETTLED_MS);
-}
-
 /** A unit refined by its readings, or why not. */
 export function useCalibration(input: CalibrationInput | null): Latest<Result<Calibration, CalibrationFailure>> {
   return useLatest(input, askCalibration, SETTLED_MS);
 }
 
-/** Where the answer turns, and what to measure next. */
-export function useSurroundings(given: StartCase | null): Latest<ReturnType<StartDesk["surroundings"]>> {
-  return useLatest(given, askSurroundings, SETTLED_MS);
+/** What to measure next. */
+export function useSensitivities(given: StartCase | null): Latest<Sensitivity[]> {
+  return useLatest(given, askSensitivities, SETTLED_MS);
 }

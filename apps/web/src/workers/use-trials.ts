@@ -1,9 +1,34 @@
+import type { Result } from "@amp-saver/core/quantity";
+import { ASSESS_PARAMS, undecided } from "@amp-saver/core/study/assess";
 import { type Batch, type Confidence, summarise } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
-import type { Remote } from "comlink";
-import { useCallback, useEffect, useRef, useState } from "react";
-import { pool } from "./pool.ts";
-import type { TrialDesk } from "./trial.worker.ts";
+import { useMemo } from "react";
+import { type BatchPlan, SEED, useBatches } from "./use-batches.ts";
+
+/** Tries of the question that is looked at, and of each case of a comparison: more only while those leave it open. */
+export const TRIALS = 1000;
+const COMPARED = ASSESS_PARAMS.triesToSay.value;
+
+type Tried = Result<Batch, string>;
+
+const ask: BatchPlan<StartCase, Tried>["ask"] = (desk, given, from, to) => desk.batch(given, SEED, from, to);
+
+/** Batches that could be tried; a case that cannot be put together has none. */
+function known(batches: readonly Tried[]): Batch[] {
+  return batches.flatMap((b) => (b.ok ? [b.value] : []));
+}
+
+const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 20, settledMs: 250, ask };
+const SIDE_BY_SIDE: BatchPlan<StartCase, Tried> = {
+  total: COMPARED,
+  size: 25,
+  settledMs: 300,
+  ask,
+  goOn: (batches, done) => {
+    const tried = summarise(known(batches));
+    return done < TRIALS && tried.trials > 0 && undecided(tried.interval) ? TRIALS : done;
+  },
+};
 
 /** How far the trials of a question have come. */
 export interface Trials {
@@ -11,61 +36,41 @@ export interface Trials {
   readonly running: boolean;
   /** Key of the question that was tried. */
   readonly tried: string | null;
+  readonly failed: string | null;
   readonly stop: () => void;
+  readonly again: () => void;
 }
 
-export const TRIALS = 1000;
-const BATCH = 20;
-const SEED = 1;
-const SETTLED_MS = 500;
-
-/**
- * Tries a question a thousand times in a pool of workers once it has settled; a newer question, or
- * stop, ends it after the batches in hand. Batches are summed in order, so the same question always
- * ends in the same figures.
- */
+/** Tries a question a thousand times once it has settled; the same question always ends in the same figures. */
 export function useTrials(given: StartCase | null): Trials {
-  const key = given === null ? null : JSON.stringify(given);
-  const [state, setState] = useState<Omit<Trials, "stop">>({ confidence: null, running: false, tried: null });
-  const cancel = useRef<() => void>(() => undefined);
+  const questions = useMemo(() => (given === null ? null : [given]), [given]);
+  const { key, of, running, failed, stop, again } = useBatches(questions, LOOKED_AT);
+  const batches = of[0];
+  const confidence = useMemo(() => (batches === undefined || batches.length === 0 ? null : summarise(known(batches))), [batches]);
+  const current = questions !== null && key === JSON.stringify(questions);
+  const tried = current && given !== null ? JSON.stringify(given) : null;
+  return {
+    confidence: current ? confidence : null,
+    running: running || (given !== null && !current),
+    tried,
+    failed: current ? failed : null,
+    stop,
+    again,
+  };
+}
 
-  useEffect(() => {
-    setState({ confidence: null, running: key !== null, tried: key });
-    if (key === null) return undefined;
-    const question = JSON.parse(key) as StartCase;
-    let wanted = true;
-    let next = 0;
-    const batches = new Map<number, Batch>();
-    const show = (running: boolean): void => {
-      const done = [...batches.entries()].toSorted(([a], [b]) => a - b).map(([, batch]) => batch);
-      setState({ confidence: done.length === 0 ? null : summarise(done), running, tried: key });
-    };
-    const work = async (desk: Remote<TrialDesk>): Promise<void> => {
-      while (wanted && next < TRIALS) {
-        const from = next;
-        next += BATCH;
-        const batch = await desk.batch(question, SEED, from, from + BATCH);
-        if (batch === null) wanted = false;
-        else if (wanted) {
-          batches.set(from, batch);
-          show(true);
-        }
-      }
-    };
-    const timer = setTimeout(() => {
-      void Promise.all(pool().map(work)).then(() => wanted && show(false));
-    }, SETTLED_MS);
-    const end = (): void => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-    cancel.current = () => {
-      end();
-      show(false);
-    };
-    return end;
-  }, [key]);
-
-  const stop = useCallback(() => cancel.current(), []);
-  return { ...state, stop };
+/** Tries of every case of a comparison; null for one that has none yet, or of which a newer comparison is asked. */
+export function useShares(cases: readonly StartCase[] | null): {
+  readonly shares: readonly (Confidence | null)[];
+  readonly running: boolean;
+  readonly failed: string | null;
+  readonly again: () => void;
+} {
+  const { key, of, running, failed, again } = useBatches(cases, SIDE_BY_SIDE);
+  const current = cases !== null && key === JSON.stringify(cases);
+  const shares = useMemo(
+    () => (current ? of.map((batches) => (batches.length === 0 ? null : summarise(known(batches)))) : []),
+    [current, of],
+  );
+  return { shares, running: running || (cases !== null && !current), failed: current ? failed : null, again };
 }

@@ -69,16 +69,21 @@ describe("breaker band", () => {
 });
 
 describe("sources", () => {
-  it("an inverter generator folds back to its limit, recovers slowly, and lets go after a second too low", () => {
-    const source = new InverterGeneratorEquations(120, 60, 0, 0, 0, 0, momentaryLimitA(2000, 120));
+  it("an inverter generator folds back to its limit, recovers slowly, and shuts off after a second too low", () => {
+    const source = new InverterGeneratorEquations(120, 60, 0, 0, 0, 0, {
+      limitA: momentaryLimitA(2000, 120),
+      mostW: Number.POSITIVE_INFINITY,
+      dropOutShare: 0.8,
+      dropOutS: 1,
+    });
     source.onHalfCycle(0.1, 50, 120, 0);
     expect(source.hold).toBeCloseTo(0.5, 9);
     source.onHalfCycle(0.2, 1, 120, 0);
     expect(source.hold).toBeCloseTo(0.575, 9);
-    expect(source.letsGoAt(1.05)).toBe(false);
-    expect(source.letsGoAt(1.1)).toBe(true);
+    expect(source.shutsOffAt(1.05)).toBe(false);
+    expect(source.shutsOffAt(1.1)).toBe(true);
     for (let k = 0; k < 5; k++) source.onHalfCycle(0.3, 1, 120, 0);
-    expect(source.letsGoAt(9)).toBe(false);
+    expect(source.shutsOffAt(9)).toBe(false);
     expect(source.emf(1 / 240)).toBeCloseTo(120 * Math.SQRT2, 6);
   });
 

@@ -1,23 +1,21 @@
-import type { RungeKutta4 } from "./runge-kutta.ts";
-
 const MAX_ITERATIONS = 12;
 
 /**
- * Length of the step at which component `index` of the state crosses zero, given that it does
- * between the start of the step and its end. Regula falsi with the Illinois correction, redoing the
- * step from the rate that `begin` has read. Leaves the state at the crossing in `out`.
+ * Length of the step at which component `index` of the state crosses zero, given that it does between
+ * the start of the step and its end. Regula falsi with the Illinois correction; `step` makes a step of a
+ * length into `out`. Leaves the state at the crossing in `out`.
  */
-export function stepToZero(rk: RungeKutta4, t: number, y: Float64Array, h: number, index: number, out: Float64Array): number {
+export function stepToZero(step: (h: number) => void, atStart: number, h: number, index: number, out: Float64Array): number {
   let low = 0;
   let high = h;
-  let atLow = y[index]!;
+  let atLow = atStart;
   let atHigh = out[index]!;
-  const enough = 1e-9 * Math.max(Math.abs(atLow), Math.abs(atHigh));
+  const enough = 1e-7 * Math.max(Math.abs(atLow), Math.abs(atHigh));
   let theta = h;
   let lastSide = 0;
   for (let k = 0; k < MAX_ITERATIONS; k++) {
     theta = (low * atHigh - high * atLow) / (atHigh - atLow);
-    rk.finish(t, y, theta, out);
+    step(theta);
     const value = out[index]!;
     if (Math.abs(value) <= enough) break;
     if (value > 0 === atHigh > 0) {

@@ -14,3 +14,4 @@ export {
   type SpliceName,
 } from "./terminals.ts";
 export { TYPICAL_LOADS, TYPICAL_LOADS_SOURCE, type TypicalLoad } from "./typical-loads.ts";
+export { TYPICAL_PLATE_SOURCE, typicalPlate } from "./typical-plate.ts";

@@ -1,5 +1,6 @@
 /** Typical run capacitor by cooling capacity, µF: typical, from memory. One row per size. */
 const AT_115V: readonly (readonly [btuH: number, uf: number])[] = [
+  [5000, 20],
   [7000, 25],
   [9200, 35],
   [11000, 40],
@@ -7,7 +8,9 @@ const AT_115V: readonly (readonly [btuH: number, uf: number])[] = [
   [15000, 50],
 ];
 const AT_230V: readonly (readonly [btuH: number, uf: number])[] = [
-  [12000, 25],
+  [5000, 10],
+  [9000, 15],
+  [12000, 20],
   [18000, 30],
   [24000, 35],
   [30000, 40],

@@ -1,5 +1,5 @@
 import { type Jaws, recordWindings, type WindingRecord } from "@amp-saver/core/study/clamp";
-import { type MotorStartInput, startedAtS, steadyRunning } from "@amp-saver/core/study/motor-start";
+import { type MotorStartInput, outcomeOf, steadyRunning } from "@amp-saver/core/study/motor-start";
 
 /** One start as the bench keeps it: its record, how it ended, and what runs after it. */
 export class StartRecord {
@@ -17,8 +17,9 @@ export class StartRecord {
     this.record = recordWindings(input);
     const { amps, sampleHz, trace } = this.record;
     this.lengthS = amps.common.length / sampleHz;
-    this.tripped = trace.tripped !== null;
-    this.startS = this.tripped ? null : startedAtS(trace, input);
+    const { status, startS } = outcomeOf(trace);
+    this.tripped = status === "tripped";
+    this.startS = startS;
     this.sums = {
       common: sumsOf(amps.common),
       run: sumsOf(amps.run),

@@ -1,8 +1,8 @@
+import type { Sensitivity } from "@amp-saver/core/study/motor-start";
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, MEASURE_WORDS } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
-import type { Surroundings } from "./surroundings.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;
@@ -10,20 +10,20 @@ const WORTH_A = 0.1;
 /** What was taken for granted, and the one thing worth measuring next. */
 export function Assumed({
   view,
-  surroundings,
+  sensitivities,
   onAll,
   onRefine,
   refinedBy,
 }: {
   readonly view: CheckView;
-  readonly surroundings: Surroundings | undefined;
+  readonly sensitivities: readonly Sensitivity[] | undefined;
   readonly onAll: () => void;
   /** Opens what readings make of the plate; null while nothing was read. */
   readonly onRefine: (() => void) | null;
   readonly refinedBy: number | null;
 }) {
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
-  const next = surroundings?.sensitivities.find((s) => s.nowA >= WORTH_A);
+  const next = sensitivities?.find((s) => s.nowA >= WORTH_A);
   return (
     <div className="mt-auto grid gap-x-6 gap-y-3 pt-3 min-[700px]:grid-cols-[1fr_300px]">
       <section className="border-t-[1.5px] border-ink pt-2">
@@ -48,15 +48,15 @@ export function Assumed({
           {assumed.slice(0, SHOWN).map((a) => (
             <li key={a.code} className="flex items-baseline gap-2 leading-[20px]">
               <Provenance from={a.origin} />
-              <span>{ASSUMED_WORDS[a.code]?.(a.value, a.tolerance)}</span>
+              <span>{ASSUMED_WORDS[a.code](a.value, a.tolerance)}</span>
             </li>
           ))}
         </ul>
       </section>
-      {surroundings !== undefined && (
+      {sensitivities !== undefined && (
         <section className="note-straw px-3 py-2 text-[14.5px] leading-[20px]">
           <h2 className="font-bold">{CHECK.measureNext}</h2>
-          <p>{next === undefined ? CHECK.nothingToMeasure : MEASURE_WORDS[next.code]?.(next.nowA, next.measuredA)}</p>
+          <p>{next === undefined ? CHECK.nothingToMeasure : MEASURE_WORDS[next.code](next.nowA, next.measuredA)}</p>
         </section>
       )}
     </div>

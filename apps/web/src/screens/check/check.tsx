@@ -1,4 +1,5 @@
 import { formatWith } from "@amp-saver/core/quantity";
+import type { Turn } from "@amp-saver/core/study/boundary";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
@@ -6,22 +7,27 @@ import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
+import { Failed } from "../../ui/failed.tsx";
 import { useKeys } from "../../ui/keys.tsx";
 import { useWide } from "../../ui/use-wide.ts";
-import { answerSentence, CHECK, METHOD_WORDS, MISSING } from "../../words/check.ts";
+import { answerSentence } from "../../words/answer.ts";
+import { CHECK, METHOD_WORDS, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
-import { otherLoadsOf, sameFrame } from "../../workbench/check-input.ts";
-import { checkView, withTrials } from "../../workbench/check-view.ts";
+import { sameFrame } from "../../workbench/check-input.ts";
+import { checkView } from "../../workbench/check-view.ts";
 import { roundDown, shownAs } from "../../workbench/measure.ts";
-import { useGlances, useStudy, useSurroundings } from "../../workers/use-study.ts";
+import { missingOf } from "../../workbench/start-case.ts";
+import { useAssessed } from "../../workers/use-assessed.ts";
+import { useTurn } from "../../workers/use-boundary.ts";
+import { useSensitivities, useStudy } from "../../workers/use-study.ts";
 import { TRIALS, useTrials } from "../../workers/use-trials.ts";
+import { SmallestPanel } from "../smallest-panel.tsx";
 import { Assumed } from "./assumed.tsx";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { Held } from "./held.tsx";
 import { pictureOf } from "./picture.ts";
 import { Pictures } from "./pictures.tsx";
 import { RefineSheet } from "./refine-sheet.tsx";
-import type { Thresholds } from "./surroundings.ts";
 import { useKept } from "./use-kept.ts";
 import { useQuestion } from "./use-question.ts";
 import { WhySheet } from "./why-sheet.tsx";
@@ -34,9 +40,10 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { input, method, against } = question;
   const given = input.chosen.ok ? input.chosen.given : null;
   const study = useStudy(given);
-  const compared = useGlances(input.glances);
+  const compared = useAssessed(input.glances);
   const other = useStudy(input.against);
-  const surroundings = useSurroundings(given);
+  const sensitivities = useSensitivities(given);
+  const reach = useTurn(given);
   const rail = useWide();
   const [why, setWhy] = useState(false);
   const [refine, setRefine] = useState(false);
@@ -44,11 +51,9 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const engine = source?.type === "generator";
   const trials = useTrials(given);
   const tried = trials.tried === study.answered ? trials.confidence : null;
-  const view = useMemo(
-    () => (study.answer ? withTrials(checkView(study.answer, method, engine), tried) : null),
-    [study.answer, method, engine, tried],
-  );
-  useKept(bundle, view, study.busy || trials.running);
+  const studied = study.answer?.ok === true ? study.answer.value : null;
+  const view = useMemo(() => studied && checkView(studied, tried, method, engine), [studied, tried, method, engine]);
+  useKept(bundle, view?.assessment ?? null, study.busy || trials.running);
   const cycle = <T,>(list: readonly T[], now: T): T | undefined => list[(list.indexOf(now) + 1) % list.length];
   useKeys({
     w: () => setWhy(true),
@@ -64,26 +69,23 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   });
 
   const asked = CHECK.question(rail ? unit.name : null, source?.name ?? null);
-  const missing = input.chosen.ok ? (study.answer === null ? "no-motor" : null) : input.chosen.missing;
-  const over = useMemo(() => (other.answer && against !== null ? { study: other.answer, method: against } : null), [other.answer, against]);
-  const answeredLoadsA = useMemo(() => otherLoadsOf(study.answered), [study.answered]);
-  const picture = useMemo(() => view && pictureOf(view, over, answeredLoadsA, unit, source), [view, over, answeredLoadsA, unit, source]);
-  const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
-  const around = useMemo(
-    () => (sameFrame(surroundings.answered, given) ? surroundings.answer : undefined),
-    [surroundings.answered, surroundings.answer, given],
+  const missing = input.chosen.ok ? (study.answer?.ok === false ? missingOf(study.answer.reason) : null) : input.chosen.missing;
+  const over = useMemo(
+    () => (other.answer?.ok === true && against !== null ? { study: other.answer.value, method: against } : null),
+    [other.answer, against],
   );
-  const turn = roundTurn(around?.thresholds, measure);
+  const picture = useMemo(() => view && pictureOf(view, over, source), [view, over, source]);
+  const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
+  const turn = roundTurn(sameFrame(reach.answered, given) ? reach.turn : undefined, measure);
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
   const hot = text(inView.outdoor, turn?.outdoorC);
   const high = text(inView.altitude, turn?.altitudeM);
   const parts =
     missing === null && view !== null
-      ? answerSentence({ code: view.code, figures: view.figures, decides: view.decides, method, shore: source?.type === "shore" })
-      : [{ text: missing === null ? COMMON.working : MISSING[missing].answer }];
-  const controls = { bundle, question, view, glances: compared.answer, turn };
-  const decidingGap = view === null ? null : view[view.decides];
+      ? answerSentence(view.assessment, source?.type ?? "shore")
+      : [{ text: missing === null ? (study.failed === null ? COMMON.working : COMMON.failed) : MISSING[missing].answer }];
+  const controls = { bundle, question, view, compared, turn };
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
       <div className="flex min-w-0 flex-col px-4 py-3 min-[1000px]:px-6">
@@ -94,8 +96,8 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             view !== null && missing === null ? (
               <>
                 <Held confidence={tried} running={trials.running} most={TRIALS} onStop={trials.stop} />{" "}
-                {view.overall === "too-much" ? CHECK.noMore : CHECK.thresholds(hot, high, turn !== undefined)}{" "}
-                {tried === null && decidingGap !== null && decidingGap !== undefined && CHECK.known(decidingGap.toleranceA)}
+                {view.assessment.fit === "too-much" ? "" : CHECK.thresholds(hot, high, turn !== undefined)}{" "}
+                {view.assessment.leastVolts !== null && view.assessment.fit !== "too-much" && CHECK.leastVolts(view.assessment.leastVolts)}
               </>
             ) : undefined
           }
@@ -107,6 +109,8 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             )
           }
         />
+        {study.failed !== null && <Failed text={study.failed} onAgain={study.again} />}
+        {trials.failed !== null && <Failed text={trials.failed} onAgain={trials.again} />}
         {missing !== null && (
           <Link
             to={`/job/${job.id}/survey`}
@@ -120,7 +124,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             rigName={bundle.rig.name}
             view={view}
             picture={picture}
-            over={over && { lasts: checkView(over.study, over.method).lasts, label: METHOD_WORDS[over.method] }}
+            over={over && { lasts: checkView(over.study, null, over.method).lasts, label: METHOD_WORDS[over.method] }}
             chosenLabel={METHOD_WORDS[method]}
             breakerA={source?.type === "shore" ? (view.assumptions.find((a) => a.code === "breaker")?.value ?? null) : null}
             sentence={parts.map((p) => p.text).join("")}
@@ -136,12 +140,13 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
         {view !== null && missing === null && (
           <Assumed
             view={view}
-            surroundings={around}
+            sensitivities={sameFrame(sensitivities.answered, given) ? sensitivities.answer : undefined}
             onAll={() => setWhy(true)}
             onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
             refinedBy={unit.fitted?.readings ?? null}
           />
         )}
+        {view !== null && missing === null && <SmallestPanel bundle={bundle} />}
       </div>
       {rail && <ControlRail {...controls} />}
       <RefineSheet bundle={bundle} open={refine} onOpenChange={setRefine} />
@@ -150,7 +155,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   );
 }
 
-function roundTurn(turn: Thresholds | undefined, measure: "us" | "si"): Thresholds | undefined {
+function roundTurn(turn: Turn | undefined, measure: "us" | "si"): Turn | undefined {
   if (turn === undefined) return undefined;
   const round = (name: "hottestC" | "altitudeM", value: number | null): number | null =>
     value === null ? null : roundDown(name, measure, value);

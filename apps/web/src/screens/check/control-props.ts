@@ -1,8 +1,7 @@
+import type { Turn } from "@amp-saver/core/study/boundary";
 import type { JobBundle } from "../../store/queries.ts";
 import type { FitName } from "../../ui/verdict-glyph.tsx";
 import type { CheckView } from "../../workbench/check-view.ts";
-import type { useGlances } from "../../workers/use-study.ts";
-import type { Thresholds } from "./surroundings.ts";
 import type { Question } from "./use-question.ts";
 
 /** What every control of the check screen gets. */
@@ -10,16 +9,17 @@ export interface ControlProps {
   readonly bundle: JobBundle;
   readonly question: Question;
   readonly view: CheckView | null;
-  readonly glances: ReturnType<typeof useGlances>["answer"];
-  readonly turn: Thresholds | undefined;
+  /** Fits of everything that is compared, null for what is still being tried. */
+  readonly compared: readonly (FitName | null)[];
+  readonly turn: Turn | undefined;
 }
 
-/** Verdict behind a glyph; not known until it has been worked out for this very list. */
-export function fitOf({ question, glances, view, bundle }: ControlProps, key: "source" | "method", id: string): FitName {
+/** Fit behind a glyph, by its tries; null until they are in for this very list. */
+export function fitOf({ question, compared, view, bundle }: ControlProps, key: "source" | "method", id: string): FitName | null {
   const chosen = id === (key === "source" ? bundle.job.sourceId : question.method);
-  if (chosen && view !== null) return view.overall;
+  if (chosen && view !== null) return view.assessment.provisional ? null : view.assessment.fit;
   const { glanceOf } = question.input;
-  if (glances?.length !== glanceOf.length) return "not-known";
   const at = glanceOf.findIndex((of) => (of as Readonly<Record<string, string>>)[key] === id);
-  return glances[at]?.verdict.overall ?? "not-known";
+  if (at < 0) return "not-known";
+  return compared.length === glanceOf.length ? (compared[at] ?? null) : null;
 }

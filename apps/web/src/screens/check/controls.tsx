@@ -4,7 +4,7 @@ import { useSettings } from "../../store/settings.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK, METHOD_WORDS } from "../../words/check.ts";
-import { FIT_WORDS } from "../../words/common.ts";
+import { COMMON, FIT_WORDS } from "../../words/common.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { type ControlProps, fitOf } from "./control-props.ts";
 import { PlateLine } from "./plate-line.tsx";
@@ -62,15 +62,17 @@ export function ControlDrawer(props: ControlProps) {
   return (
     <section aria-label={CHECK.controls} className="border-t-[1.5px] border-ink bg-bench">
       <Row label={source?.name ?? CHECK.addSource} onClick={() => setOpen("source")}>
-        <span>{FIT_WORDS[sourceFit]}</span>
-        <VerdictGlyph fit={sourceFit} />
+        <span>{sourceFit === null ? COMMON.trying : FIT_WORDS[sourceFit]}</span>
+        <VerdictGlyph fit={sourceFit ?? "not-known"} />
       </Row>
       <Row label={METHOD_WORDS[question.method]} onClick={() => setOpen("way")}>
-        <span>{FIT_WORDS[wayFit]}</span>
-        <VerdictGlyph fit={wayFit} />
+        <span>{wayFit === null ? COMMON.trying : FIT_WORDS[wayFit]}</span>
+        <VerdictGlyph fit={wayFit ?? "not-known"} />
       </Row>
       <Row label={CHECK.loads} onClick={() => setOpen("loads")}>
-        <span className="figure text-[17px]">{formatAmps(question.conditions.otherLoadsA)}</span>
+        <span className="figure text-[17px]">
+          {question.conditions.otherLoadsA === null ? CHECK.unknown : formatAmps(question.conditions.otherLoadsA)}
+        </span>
       </Row>
       <Row label={weather} onClick={() => setOpen("weather")}>
         <span className="font-bold text-lead">{CHECK.upTo(text(air, turn?.outdoorC), text(height, turn?.altitudeM))}</span>

@@ -2,7 +2,7 @@ import { formatAmps, formatSeconds, formatVolts } from "@amp-saver/core/quantity
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS } from "../../words/check.ts";
 import { EXPLAIN } from "../../words/explain.ts";
-import { issueSource } from "../../words/issues.ts";
+import { findingSource } from "../../words/findings.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
 import { explain } from "../../workbench/explain.ts";
 
@@ -30,8 +30,8 @@ export function ExplainedFigures({ view, onBreaker }: { readonly view: CheckView
                     <li key={a.code} className="flex items-start gap-2 py-0.5 text-[14.5px]">
                       <Provenance from={a.origin} word />
                       <span>
-                        {ASSUMED_WORDS[a.code]?.(a.value, a.tolerance)}
-                        <span className="block text-[13.5px] text-ink2">{issueSource(a.source)}</span>
+                        {ASSUMED_WORDS[a.code](a.value, a.tolerance)}
+                        <span className="block text-[13.5px] text-ink2">{findingSource(a.source)}</span>
                       </span>
                     </li>
                   ))}

@@ -1,12 +1,14 @@
 import { formatWith } from "@amp-saver/core/quantity";
+import { fitOfShare } from "@amp-saver/core/study/assess";
 import { useMemo, useState } from "react";
-import { MarginMapPicture } from "../../chart/margin-map-picture.tsx";
+import { type MapPlace, MarginMapPicture } from "../../chart/margin-map-picture.tsx";
 import { useSettings } from "../../store/settings.tsx";
+import { Failed } from "../../ui/failed.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { mapPlaces } from "../../workbench/map-places.ts";
-import { useMap } from "../../workers/use-study.ts";
+import { useMap } from "../../workers/use-boundary.ts";
 import type { PicturesProps } from "./pictures-props.ts";
 
 interface MapViewProps extends PicturesProps {
@@ -15,28 +17,39 @@ interface MapViewProps extends PicturesProps {
   readonly fileName: string;
 }
 
-/** The margin at each temperature and height, or loads where nothing is lost to height. */
+/** In how many tries it works at each temperature and height, or loads where nothing is lost to height. */
 export function MapView({ given, mapAxis, width, height, fileName }: MapViewProps) {
   const { measure } = useSettings();
   const places = useMemo(() => mapPlaces(mapAxis, measure, width < 520), [mapAxis, measure, width]);
-  const frame = useMemo(() => ({ ...given, outdoorC: 0, ...(mapAxis === "loads" && { backgroundA: 0 }) }), [given, mapAxis]);
+  const frame = useMemo(() => ({ ...given, outdoorC: FRAME_C, ...(mapAxis === "loads" && { backgroundA: 0 }) }), [given, mapAxis]);
   const settled = useMemo(
     () => ({ given: frame, outdoorC: places.along.map((p) => p.si), up: places.up.map((p) => p.si) }),
     [frame, places],
   );
-  const { answer } = useMap(settled);
+  const { cells, failed, again } = useMap(settled);
+  const rows = useMemo(
+    () =>
+      cells.map((row) =>
+        row.map(({ of, starts, holds }): MapPlace => {
+          const per = of === 0 ? 0 : 100 / of;
+          return { fit: of === 0 ? "not-known" : fitOfShare(holds / of), starts: starts * per, holds: holds * per };
+        }),
+      ),
+    [cells],
+  );
   const [read, setRead] = useState<readonly [number, number] | null>(null);
-  if (answer === undefined || answer.length !== places.up.length || answer[0]?.length !== places.along.length)
+  if (failed !== null) return <Failed text={failed} onAgain={again} />;
+  if (rows.length !== places.up.length || rows[0]?.length !== places.along.length)
     return <p className="py-6 text-ink2">{COMMON.working}</p>;
   const columns = places.along.length;
   const text = ({ shown, unit }: { readonly shown: number; readonly unit: string }): string => formatWith(shown, 0, unit);
-  const cell = read === null ? undefined : answer[read[1]]?.[read[0]];
+  const cell = read === null ? undefined : rows[read[1]]?.[read[0]];
   const reading =
     read === null || cell === undefined
       ? null
-      : PICTURES.mapAt(text(places.along[read[0]]!), text(places.up[read[1]]!), cell.fit, cell.marginA, cell.decides);
-  const altitudeM = "altitudeM" in given.source ? given.source.altitudeM : 0;
-  const here = places.nearest(given.outdoorC, mapAxis === "altitude" ? altitudeM : given.backgroundA);
+      : PICTURES.mapAt(text(places.along[read[0]]!), text(places.up[read[1]]!), cell.fit, cell.starts, cell.holds);
+  const altitudeM = "altitudeM" in given.source ? (given.source.altitudeM ?? 0) : 0;
+  const here = places.nearest(given.outdoorC, mapAxis === "altitude" ? altitudeM : (given.backgroundA ?? 0));
   const vertical = (key: string): boolean => {
     if (key !== "ArrowUp" && key !== "ArrowDown") return false;
     const [c, r] = read ?? [0, 0];
@@ -57,7 +70,7 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
         height={height}
         along={places.along.map((p) => String(p.shown))}
         up={places.up.map((p) => String(p.shown))}
-        rows={answer}
+        rows={rows}
         upLabel={`${PICTURES.mapUp[mapAxis]}, ${places.up[0]?.unit ?? ""}`}
         alongLabel={`${PICTURES.mapAlong}, ${places.along[0]?.unit ?? ""}`}
         read={read}
@@ -68,3 +81,6 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
     </PictureFrame>
   );
 }
+
+/** Air in which the map's members are put together, °C; each cell has its own. */
+const FRAME_C = 35;

@@ -25,7 +25,11 @@ export function WayControl(props: ControlProps) {
         label={CHECK.way}
         hideLabel
         value={method}
-        options={METHODS.map((m) => ({ value: m, word: METHOD_WORDS[m], under: <VerdictGlyph fit={fitOf(props, "method", m)} /> }))}
+        options={METHODS.map((m) => ({
+          value: m,
+          word: METHOD_WORDS[m],
+          under: <VerdictGlyph fit={fitOf(props, "method", m) ?? "not-known"} />,
+        }))}
         onChange={(next) => keep({ method: next, ...(next === against && { against: method }) })}
       />
       <label className="mt-1.5 mb-1 flex items-center justify-between gap-2 text-[15px]">

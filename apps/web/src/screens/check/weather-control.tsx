@@ -1,3 +1,4 @@
+import { SHORE_PARAMS } from "@amp-saver/core/device/shore";
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
 import { Link } from "react-router";
 import { useSettings } from "../../store/settings.tsx";
@@ -10,6 +11,7 @@ import type { ControlProps } from "./control-props.ts";
 const OUTDOOR = { us: { min: 50, max: 125 }, si: { min: 10, max: 52 } } as const;
 const ALTITUDE = { us: { min: 0, max: 12000, step: 100 }, si: { min: 0, max: 3660, step: 20 } } as const;
 const MOST_LOADS_A = 30;
+const TYPICAL_LOADS_A = SHORE_PARAMS.otherLoadsA.value;
 
 /** Other loads running beside the unit. */
 export function LoadsControl({ bundle: { rig }, question: { conditions, drag, keep } }: ControlProps) {
@@ -20,12 +22,19 @@ export function LoadsControl({ bundle: { rig }, question: { conditions, drag, ke
       min={0}
       max={MOST_LOADS_A}
       step={0.1}
-      value={conditions.otherLoadsA}
-      text={formatAmps(conditions.otherLoadsA)}
+      value={conditions.otherLoadsA ?? TYPICAL_LOADS_A}
+      text={formatAmps(conditions.otherLoadsA ?? TYPICAL_LOADS_A)}
       figureExtra={
-        <Link to={`/rig/${rig.id}/together`} className="text-[14px] underline underline-offset-3 pointer-coarse:py-3">
-          {CHECK.fromList}
-        </Link>
+        <>
+          {conditions.otherLoadsA === null ? (
+            <Provenance from="typical" />
+          ) : (
+            <Reset word={CHECK.loadsBack} onClick={() => keep({ otherLoadsA: null })} />
+          )}
+          <Link to={`/rig/${rig.id}/together`} className="text-[14px] underline underline-offset-3 pointer-coarse:py-3">
+            {CHECK.fromList}
+          </Link>
+        </>
       }
       onChange={(value) => drag({ otherLoadsA: value })}
       onCommit={(value) => keep({ otherLoadsA: value }, "otherLoadsA")}
@@ -84,10 +93,10 @@ function wall(shown: ShownAs, value: number | null | undefined): { readonly at: 
   return value == null ? null : { at: shown.fromSi(value), text: text(shown, value) };
 }
 
-function Reset({ onClick }: { readonly onClick: () => void }) {
+function Reset({ word = CHECK.back, onClick }: { readonly word?: string; readonly onClick: () => void }) {
   return (
     <button type="button" onClick={onClick} className="text-[14px] underline underline-offset-3 pointer-coarse:min-h-[44px]">
-      {CHECK.back}
+      {word}
     </button>
   );
 }

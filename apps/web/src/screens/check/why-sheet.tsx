@@ -3,7 +3,7 @@ import { Provenance } from "../../ui/provenance.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { ASSUMED_WORDS } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
-import { ISSUE_WORDS, issueSource, SEVERITY_WORDS } from "../../words/issues.ts";
+import { findingSentence, findingSource, SEVERITY_WORDS } from "../../words/findings.ts";
 import { WHY } from "../../words/why.ts";
 import type { CheckView } from "../../workbench/check-view.ts";
 import type { Trials } from "../../workers/use-trials.ts";
@@ -25,15 +25,14 @@ export function WhySheet({
 }) {
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={COMMON.why}>
-      {view.issues.length > 0 && (
+      {view.assessment.findings.length > 0 && (
         <section>
           <h3 className="font-bold">{WHY.findings}</h3>
           <ul>
-            {view.issues.map((issue) => (
+            {view.assessment.findings.map((issue) => (
               <li key={issue.code} className="border-b border-hair py-1.5">
-                <b className={issue.severity === "stop" ? "text-lead" : ""}>{SEVERITY_WORDS[issue.severity]}.</b>{" "}
-                {ISSUE_WORDS[issue.code]?.((name) => issue.figures[name] ?? 0)}
-                <span className="block text-[14px] text-ink2">{issueSource(issue.source)}</span>
+                <b className={issue.severity === "stop" ? "text-lead" : ""}>{SEVERITY_WORDS[issue.severity]}.</b> {findingSentence(issue)}
+                <span className="block text-[14px] text-ink2">{findingSource(issue.source)}</span>
               </li>
             ))}
           </ul>
@@ -66,7 +65,7 @@ export function WhySheet({
               const assumed = view.assumptions.find((a) => a.code === code);
               return (
                 <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-[15px]">
-                  <span>{assumed === undefined ? code : ASSUMED_WORDS[code]?.(assumed.value, assumed.tolerance)}</span>
+                  <span>{assumed === undefined ? code : ASSUMED_WORDS[code](assumed.value, assumed.tolerance)}</span>
                   <span className="figure">{formatPercent(share)}</span>
                 </li>
               );
@@ -89,8 +88,8 @@ export function WhySheet({
             <li key={a.code} className="flex items-baseline gap-2.5 border-b border-hair py-1.5">
               <Provenance from={a.origin} />
               <span>
-                {ASSUMED_WORDS[a.code]?.(a.value, a.tolerance)}
-                <span className="block text-[14px] text-ink2">{issueSource(a.source)}</span>
+                {ASSUMED_WORDS[a.code](a.value, a.tolerance)}
+                <span className="block text-[14px] text-ink2">{findingSource(a.source)}</span>
               </span>
             </li>
           ))}

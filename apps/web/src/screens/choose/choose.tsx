@@ -1,3 +1,4 @@
+import type { RemedyCode } from "@amp-saver/core/study/remedy";
 import type { Job } from "@amp-saver/records";
 import { useMemo } from "react";
 import { Link, useNavigate } from "react-router";
@@ -6,14 +7,15 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Failed } from "../../ui/failed.tsx";
 import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
-import { bestRemedy, choicesOf } from "../../workbench/choose.ts";
+import { adviseOf, assessRemedy, choicesOf } from "../../workbench/choose.ts";
 import { conditionsOf, hasWatts, startCase } from "../../workbench/start-case.ts";
-import { judged } from "../../workbench/trials.ts";
-import { useShares } from "../../workers/use-shares.ts";
-import { useRemedies } from "../../workers/use-study.ts";
+import { useRemedies, useSensitivities } from "../../workers/use-study.ts";
+import { useShares } from "../../workers/use-trials.ts";
+import { SmallestPanel } from "../smallest-panel.tsx";
 import { Catalogue } from "./catalogue.tsx";
 import { PricesForm } from "./prices.tsx";
 import { QuotePanel } from "./quote-sheet.tsx";
@@ -30,20 +32,31 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   const others = useMemo(() => sources.filter((s) => s.id !== job.sourceId && hasWatts(s)), [sources, job.sourceId]);
   const conditions = { ...conditionsOf(rig, job, starters), aidStaysIn: false };
   const question = startCase(unit, source, job.method, conditions);
-  const { answer } = useRemedies(
+  const { answer, failed, again } = useRemedies(
     question.ok ? { given: question.given, choices: choicesOf(unit, others, starters, prices, conditions.altitudeM) } : null,
   );
-  const shares = useShares(answer?.remedies.map((r) => r.given) ?? null);
+  const cases = useMemo(() => answer?.map((r) => r.given) ?? null, [answer]);
+  const tries = useShares(cases);
   const nameOf = ({ code, other, starter }: Named): string =>
-    (other >= 0 ? others[other]?.name : starter >= 0 ? CHOOSE.starter(starters[starter]?.name ?? "") : REMEDY_WORDS[code]?.name) ?? code;
-  const remedies = answer?.remedies.map((r, i) => ({ ...r, fit: judged(r.fit, shares[i] ?? null) })) ?? [];
-  const place = bestRemedy(remedies);
-  const best = place === null ? null : remedies[place];
+    (other >= 0 ? others[other]?.name : starter >= 0 ? CHOOSE.starter(starters[starter]?.name ?? "") : REMEDY_WORDS[code].name) ?? code;
+  const remedies = useMemo(() => answer?.map((r, i) => assessRemedy(r, tries.shares[i] ?? null)) ?? [], [answer, tries.shares]);
+  const settled = remedies.length > 0 && remedies.every((r) => !r.assessment.provisional);
+  const { take, sure } = settled ? adviseOf(remedies) : { take: null, sure: null };
+  const taken = take === null ? null : remedies[take]!;
+  const surer = sure === null ? null : remedies[sure]!;
+  const { answer: measured } = useSensitivities(surer === null ? null : (taken?.given ?? null));
+  const broken = failed ?? tries.failed;
   const parts = !question.ok
     ? [{ text: MISSING[question.missing].answer }]
-    : answer === undefined
-      ? [{ text: COMMON.working }]
-      : chooseSentence(best == null ? null : { code: best.code, name: nameOf(best), usd: best.usd, fits: best.fit === "fits" });
+    : broken !== null
+      ? [{ text: COMMON.failed }]
+      : !settled
+        ? [{ text: COMMON.working }]
+        : chooseSentence(
+            taken === null ? null : { code: taken.code, name: nameOf(taken), usd: taken.usd, tries: taken.assessment.tries },
+            surer === null ? null : { name: nameOf(surer), usd: surer.usd },
+            measured?.[0]?.code ?? null,
+          );
   const openIn = (change: Partial<Job>): void => {
     void commit(editCommit(job, { ...change, answer: null, done: [...new Set([...job.done, "choose" as const])] })).then(
       (result) => result.ok && navigate(`/job/${job.id}/check`),
@@ -59,17 +72,17 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
             {MISSING[question.missing].action}
           </Link>
         )}
+        {broken !== null && <Failed text={broken} onAgain={failed === null ? tries.again : again} />}
         {answer !== undefined && (
           <ul className="mt-4 border-t-[1.5px] border-ink">
             {remedies.map((remedy, i) => (
               <RemedyRow
                 key={`${remedy.code} ${remedy.other} ${remedy.starter}`}
                 name={nameOf(remedy)}
-                gives={REMEDY_WORDS[remedy.code]?.gives ?? ""}
-                noise={REMEDY_WORDS[remedy.code]?.noise ?? ""}
+                gives={REMEDY_WORDS[remedy.code].gives}
+                noise={REMEDY_WORDS[remedy.code].noise}
                 remedy={remedy}
-                share={shares[i] ?? null}
-                best={i === place}
+                mark={i === take ? CHOOSE.best : i === sure ? CHOOSE.sureMark : null}
                 onOpen={openerOf(
                   remedy,
                   { sourceId: others[remedy.other]?.id ?? null, starterId: starters[remedy.starter]?.id ?? null },
@@ -79,6 +92,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
             ))}
           </ul>
         )}
+        {question.ok && <SmallestPanel bundle={bundle} atOnce={settled} />}
         <p className="mt-4 max-w-[760px] border-t-[1.5px] border-ink pt-2 font-semibold">{CHOOSE.never}</p>
       </div>
       <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
@@ -91,7 +105,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
 }
 
 interface Named {
-  readonly code: string;
+  readonly code: RemedyCode;
   readonly other: number;
   readonly starter: number;
 }

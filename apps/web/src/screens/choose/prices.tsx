@@ -1,6 +1,6 @@
 import { useSettings } from "../../store/settings.tsx";
 import { CHOOSE, PRICE_WORDS } from "../../words/choose.ts";
-import { issueSource } from "../../words/issues.ts";
+import { findingSource } from "../../words/findings.ts";
 import { priceRows } from "../../workbench/choose.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 
@@ -18,7 +18,7 @@ export function PricesForm() {
             value={usd}
             onChange={(v) => v !== null && change({ prices: { ...prices, [name]: v } })}
           />
-          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{issueSource(source)}</p>
+          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{findingSource(source)}</p>
         </div>
       ))}
     </section>

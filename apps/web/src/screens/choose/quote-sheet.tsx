@@ -7,8 +7,8 @@ import { makePdf } from "../../ui/make-pdf.ts";
 import { saveFile } from "../../ui/save-file.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { TextField } from "../../ui/text-field.tsx";
+import { findingSource } from "../../words/findings.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
-import { issueSource } from "../../words/issues.ts";
 import { money, QUOTE } from "../../words/quote.ts";
 import { USUAL_RULE } from "../../workbench/learning.ts";
 import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "../../workbench/quote.ts";
@@ -104,7 +104,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
             value={quotePrices[name]}
             onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
           />
-          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{issueSource(quoteEntry(name).source)}</p>
+          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{findingSource(quoteEntry(name).source)}</p>
         </div>
       ))}
     </>

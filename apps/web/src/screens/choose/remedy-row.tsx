@@ -1,42 +1,35 @@
 import { formatNumber } from "@amp-saver/core/quantity";
+import type { AssessedRemedy } from "@amp-saver/core/study/remedy";
 import { Button } from "../../ui/button.tsx";
-import { type FitName, VerdictGlyph } from "../../ui/verdict-glyph.tsx";
+import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHOOSE } from "../../words/choose.ts";
-import { FIT_WORDS } from "../../words/common.ts";
+import { COMMON, FIT_WORDS } from "../../words/common.ts";
 
 interface RemedyRowProps {
   readonly name: string;
   readonly gives: string;
   readonly noise: string;
-  readonly remedy: {
-    readonly fit: FitName;
-    readonly starts: boolean;
-    readonly startMarginA: number | null;
-    readonly runMarginA: number | null;
-    readonly usd: number;
-    readonly kg: number;
-    readonly workMin: number;
-  };
-  /** In how many trials it held; null while they go on. */
-  readonly share: { readonly holds: number; readonly trials: number } | null;
-  readonly best: boolean;
+  readonly remedy: AssessedRemedy;
+  /** What marks it out among the others; null for nothing. */
+  readonly mark: string | null;
   readonly onOpen: (() => void) | null;
 }
 
 /** One remedy: its fit, what is to spare, how sure, what it costs in money and otherwise. */
-export function RemedyRow({ name, gives, noise, remedy, share, best, onOpen }: RemedyRowProps) {
-  const { fit, starts, startMarginA, runMarginA, usd, kg, workMin } = remedy;
-  const start = !starts ? CHOOSE.noStart : startMarginA !== null && startMarginA <= 0 ? CHOOSE.leans : CHOOSE.spare(startMarginA);
+export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRowProps) {
+  const { assessment, usd, kg, workMin } = remedy;
+  const { start, run, tries, provisional } = assessment;
+  const fit = provisional ? "not-known" : assessment.fit;
   return (
     <li className="border-b border-hair py-2">
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <span className="min-w-[220px] grow">
-          <span className={`text-[16px] font-bold ${best ? "decides" : ""}`}>{name}</span>
-          {best && <span className="ml-2 text-[14px] font-semibold">{CHOOSE.best}</span>}
+          <span className={`text-[16px] font-bold ${mark === CHOOSE.best ? "decides" : ""}`}>{name}</span>
+          {mark !== null && <span className="ml-2 text-[14px] font-semibold">{mark}</span>}
         </span>
         <span className="flex w-[150px] items-center gap-2.5">
           <VerdictGlyph fit={fit} />
-          <span aria-hidden="true">{FIT_WORDS[fit]}</span>
+          <span aria-hidden="true">{provisional ? COMMON.trying : FIT_WORDS[fit]}</span>
         </span>
         {onOpen !== null && (
           <Button onClick={onOpen} aria-label={CHOOSE.openOf(name)} className="whitespace-nowrap">
@@ -45,9 +38,9 @@ export function RemedyRow({ name, gives, noise, remedy, share, best, onOpen }: R
         )}
       </div>
       <dl className="mt-1 grid grid-cols-3 gap-x-4 gap-y-1 min-[700px]:grid-cols-7">
-        <Cell label={CHOOSE.heads.start} text={start} />
-        <Cell label={CHOOSE.heads.run} text={starts ? CHOOSE.spare(runMarginA) : "–"} />
-        <Cell label={CHOOSE.heads.held} text={share === null ? CHOOSE.trying : CHOOSE.held(share.holds, share.trials)} />
+        <Cell label={CHOOSE.heads.start} text={CHOOSE.spare(start.spareA)} />
+        <Cell label={CHOOSE.heads.run} text={run === null ? "–" : CHOOSE.spare(run.spareA)} />
+        <Cell label={CHOOSE.heads.held} text={tries === null ? CHOOSE.trying : CHOOSE.held(tries.holds, tries.trials)} />
         <Cell label={CHOOSE.heads.usd} text={formatNumber(usd, 0)} />
         <Cell label={CHOOSE.heads.kg} text={kg === 0 ? "–" : CHOOSE.kg(kg)} />
         <Cell label={CHOOSE.heads.work} text={workMin === 0 ? "–" : CHOOSE.work(workMin)} />

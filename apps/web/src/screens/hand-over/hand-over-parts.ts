@@ -1,6 +1,6 @@
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
-import type { Part } from "../../words/check.ts";
+import type { Part } from "../../words/answer.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
 import type { Reminder } from "../../workbench/hand-over.ts";

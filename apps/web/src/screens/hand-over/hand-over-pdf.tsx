@@ -10,6 +10,7 @@ import { staticSvg } from "../../ui/static-svg.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
 import { CONDUCTOR_WORDS, LEFT_OUT_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
@@ -66,6 +67,7 @@ export async function handOverDocument(
             view.limits.map((l) => [l.name, l.expected, l.tested]),
             ["*", "*", "*"],
           ),
+      ...smallestTable(view.smallest),
       ...cardTable(view.card),
       beside(
         [pdfList(HAND_OVER.settings, starterLines(bundle)), pdfList(HAND_OVER.lamps, lampLines(bundle))],
@@ -132,6 +134,16 @@ function table(heads: readonly string[], rows: readonly (readonly string[])[], w
     layout: "lightHorizontalLines",
     margin: [0, 2, 0, 4],
   };
+}
+
+function smallestTable(smallest: HandOverView["smallest"]): Content[] {
+  if (smallest.length === 0) return [];
+  const rows = table(
+    [...HAND_OVER.smallestHeads],
+    smallest.map((row) => [row.label, ...row.figures]),
+    ["*", 120, 120],
+  );
+  return [held(HAND_OVER.smallest, rows, { text: SMALLEST.help, style: "small" })];
 }
 
 function cardTable(card: HandOverView["card"]): Content[] {

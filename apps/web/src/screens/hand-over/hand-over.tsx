@@ -16,6 +16,7 @@ import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
 import { shownAs } from "../../workbench/measure.ts";
@@ -92,6 +93,13 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
           <p className="py-1 text-ink2">{HAND_OVER.noSource}</p>
         ) : (
           <PlainTable heads={HAND_OVER.limitHeads} rows={view.limits.map((row) => [row.name, row.expected, row.tested])} />
+        )}
+        {view.smallest.length > 0 && (
+          <>
+            <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.smallest}</h2>
+            <PlainTable heads={HAND_OVER.smallestHeads} rows={view.smallest.map((row) => [row.label, ...row.figures])} />
+            <p className="text-[15px] text-ink2">{SMALLEST.help}</p>
+          </>
         )}
         {view.card.length > 0 && (
           <>

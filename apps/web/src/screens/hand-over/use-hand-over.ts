@@ -1,14 +1,21 @@
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
+import { ofHundred } from "../../words/answer.ts";
+import { FIT_WORDS } from "../../words/common.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { fittedOn, fittingOf, type Reminder, remindersOf } from "../../workbench/hand-over.ts";
+import { shownAnswer } from "../../workbench/kept-answer.ts";
 import { limitsCard } from "../../workbench/limits-card.ts";
 import type { Proved } from "../../workbench/proof.ts";
+import { keptSmallest } from "../../workbench/smallest.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { askable, togetherQuestion } from "../../workbench/together.ts";
 import { builtOnRecord } from "../../workbench/work.ts";
+import { useAssessments } from "../../workers/use-assessed.ts";
 import { isComing } from "../../workers/use-latest.ts";
-import { useGlances, useTogether } from "../../workers/use-study.ts";
+import { useTogether } from "../../workers/use-study.ts";
+import { type SmallestRow, smallestRows } from "../smallest-rows.ts";
 import { useProof } from "../use-proof.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { type CardRow, cardRows, type LimitRow } from "./hand-over-parts.ts";
@@ -19,6 +26,8 @@ export interface HandOverView {
   readonly busy: boolean;
   readonly proved: Proved;
   readonly limits: readonly LimitRow[];
+  /** The smallest that works, as found and with the starter, where it was found for this job. */
+  readonly smallest: readonly SmallestRow[];
   /** What may be on together with it, source by source. */
   readonly card: readonly CardRow[];
   readonly fitted: string;
@@ -40,17 +49,28 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     const asked = sources.map((s) => startCase(unit, s, "soft", conditionsOf(rig, job, starters)));
     return asked.every((a) => a.ok) ? asked.flatMap((a) => (a.ok ? [a.given] : [])) : null;
   }, [sources, unit, rig, job, starters]);
-  const latest = useGlances(cases);
-  const comingLimits = isComing(cases, latest);
+  const { assessments, busy: trying } = useAssessments(cases);
+  const comingLimits = cases !== null && (trying || assessments.length !== cases.length);
+  const { measure } = useSettings();
+  const kept = keptSmallest(
+    job,
+    rig,
+    unit,
+    sources.find((s) => s.id === job.sourceId),
+  );
+  const smallest = kept === null ? [] : smallestRows([kept["as-found"] ?? null, kept.soft ?? null], measure);
   const limits = sources.map((source, k): LimitRow => {
-    const glance = latest.answer?.[k] ?? null;
-    const fit = glance?.verdict.overall ?? "not-known";
+    const assessment = assessments[k] ?? null;
+    const answer = assessment && shownAnswer(assessment);
     const shown = proved.study.sources.find((s) => s.sourceId === source.id);
     return {
       name: source.name,
-      expected: comingLimits
-        ? HAND_OVER.expectedComing
-        : HAND_OVER.expected[fit] + (glance?.marginA == null ? "" : HAND_OVER.margin(glance.marginA)),
+      expected:
+        answer === null
+          ? comingLimits
+            ? HAND_OVER.expectedComing
+            : FIT_WORDS["not-known"]
+          : HAND_OVER.expected(FIT_WORDS[answer.fit], answer.spareA, ofHundred({ holds: answer.holds, trials: answer.tries })),
       tested:
         shown === undefined
           ? HAND_OVER.notTested
@@ -64,7 +84,18 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const built = builtOnRecord(wiring.wiring, plan, fitting.work);
   const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : null;
   const busy = proved.busy || coming || comingLimits;
-  return { busy, proved, limits, card, fitted, reminders: remindersOf(fitting.work, fittedOn(job, own, readings)), removed, built, wiring };
+  return {
+    busy,
+    proved,
+    limits,
+    smallest,
+    card,
+    fitted,
+    reminders: remindersOf(fitting.work, fittedOn(job, own, readings)),
+    removed,
+    built,
+    wiring,
+  };
 }
 
 /** What may be on together with the unit once its starter has learned; rows of the sources that can be told. */

@@ -13,8 +13,8 @@ import type { LogLine } from "../../workbench/logbook.ts";
 export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine }) {
   const at = STAGES.indexOf(line.stage);
   const fit = line.fit ?? "not-known";
-  const { marginA } = line;
-  const figure = marginA === null ? FIT_WORDS[fit] : `${formatAmps(Math.abs(marginA))}${marginA < 0 ? ` ${HOME.over}` : ""}`;
+  const { spareA, provisional } = line;
+  const figure = spareA === null ? FIT_WORDS[fit] : `${formatAmps(Math.abs(spareA))}${spareA < 0 ? ` ${HOME.over}` : ""}`;
   const changed = parseISO(line.updatedAt);
   return (
     <li className="border-b border-hair bg-face">
@@ -40,7 +40,9 @@ export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine })
           <span className="flex items-center gap-2 max-[999px]:justify-end">
             <span className="figure text-[17px]">{line.fit === null ? HOME.noAnswer : figure}</span>
             <VerdictGlyph fit={fit} />
-            {line.fit !== null && marginA !== null && <span className="max-[999px]:hidden">{FIT_WORDS[fit]}</span>}
+            {line.fit !== null && (spareA !== null || provisional) && (
+              <span className="max-[999px]:hidden">{provisional ? HOME.provisional : FIT_WORDS[fit]}</span>
+            )}
           </span>
           <span className="block text-[14.5px] text-ink2 max-[999px]:hidden">{line.sourceName ?? HOME.noSource}</span>
         </span>

@@ -4,9 +4,9 @@ import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useAsked } from "../../store/queries.ts";
 import { answerStale } from "../../workbench/answer-age.ts";
-import { CORE_VERSION } from "../../workbench/core-version.ts";
+import { keptAnswer } from "../../workbench/kept-answer.ts";
 import { conditionsOf, startCase } from "../../workbench/start-case.ts";
-import { useGlances } from "../../workers/use-study.ts";
+import { useAssessments } from "../../workers/use-assessed.ts";
 
 const MOST_AT_ONCE = 12;
 /** Pause after the list last changed, so that nothing is worked out between two letters. */
@@ -33,17 +33,15 @@ export function useAnswers(shown: readonly { readonly id: string; readonly rigId
     [asked],
   );
   const cases = useMemo(() => (open.length === 0 ? null : open.map((o) => o.given)), [open]);
-  const { answer, answered } = useGlances(cases);
+  const { assessments, busy } = useAssessments(cases);
   useEffect(() => {
-    if (answer === undefined || answered !== JSON.stringify(cases)) return;
+    if (busy || assessments.length !== open.length) return;
     const at = nowIso();
     const answers = open.flatMap(({ job }, i) => {
-      const glance = answer[i];
-      if (glance == null || job.sourceId === null) return [];
-      const marginA = glance.marginA === null ? null : Math.round(glance.marginA * 10) / 10;
-      const { overall: fit, decides } = glance.verdict;
-      return [{ job, answer: { fit, decides, marginA, sourceId: job.sourceId, method: job.method, at, coreVersion: CORE_VERSION } }];
+      const assessment = assessments[i] ?? null;
+      const answer = assessment === null ? null : keptAnswer(job, assessment, at);
+      return answer === null ? [] : [{ job, answer }];
     });
     if (answers.length > 0) void commit(answersCommit(answers));
-  }, [answer, answered, cases, open, commit]);
+  }, [assessments, busy, open, commit]);
 }

@@ -1,6 +1,6 @@
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
-import type { Part } from "../../words/check.ts";
+import type { Part } from "../../words/answer.ts";
 import { HISTORY } from "../../words/history.ts";
 import { PROVE, proofSentence, visitSentence } from "../../words/prove.ts";
 import { fittedOn } from "../../workbench/hand-over.ts";

@@ -63,7 +63,7 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
   const conditions = conditionsOf(bundle.rig, job, bundle.starters);
   const question = startCase(unit, source, "as-found", { ...conditions, outdoorC: lastLive?.outdoorC ?? conditions.outdoorC });
   const { answer } = useStudy(lastLive !== undefined && question.ok ? question.given : null);
-  const verdict = runningVerdict(readings, view, unit, answer?.result.running?.compressorA ?? null);
+  const verdict = runningVerdict(readings, view, unit, answer?.ok === true ? (answer.value.result.running?.compressorA ?? null) : null);
   const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
   return (
     <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">

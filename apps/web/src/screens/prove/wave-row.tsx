@@ -29,7 +29,10 @@ export function WaveRow({ bundle, waveform, onRemove }: WaveRowProps) {
   const question = startCase(unit, source, waveform.when === "before" ? "as-found" : "soft", conditionsOf(rig, job, starters));
   const { answer } = useStudy(question.ok ? question.given : null);
   const { found } = waveform;
-  const simulated = (answer?.result.cycles ?? []).map((c) => ({ t: c.t, rmsA: waveform.conductor === "supply" ? c.rmsA : c.compressorA }));
+  const simulated = (answer?.ok === true ? answer.value.result.cycles : []).map((c) => ({
+    t: c.t,
+    rmsA: waveform.conductor === "supply" ? c.rmsA : c.compressorA,
+  }));
   const rows: readonly (readonly [string, string])[] = [
     [WAVES.rows.largest, formatAmps(found.largestCycleA)],
     [WAVES.rows.inrush, found.inrushA === null ? WAVES.none : formatAmps(found.inrushA)],

@@ -1,4 +1,5 @@
-import { CHEMISTRIES, type InverterSource } from "@amp-saver/records";
+import { CHEMISTRIES } from "@amp-saver/core/device/battery";
+import type { InverterSource } from "@amp-saver/records";
 import { Pick } from "../../ui/pick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
@@ -46,6 +47,17 @@ export function InverterForm({ source, save }: { readonly source: InverterSource
         options={CHEMISTRIES.map((value) => ({ value, word: SOURCE_WORDS.chemistries[value] }))}
         onChange={(chemistry) => save({ chemistry }, "chemistry")}
       />
+      {(["bmsContinuousA", "bmsPeakA"] as const).map((field) => (
+        <FigureInput
+          key={field}
+          name="bmsA"
+          label={SOURCE_WORDS[field]}
+          figure={source[field]}
+          usual="sheet"
+          placeholder={SURVEY.assumed}
+          onChange={(next) => save({ [field]: next }, field)}
+        />
+      ))}
       <FigureInput
         name="depth"
         figure={source.depth}

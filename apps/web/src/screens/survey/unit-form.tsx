@@ -7,6 +7,7 @@ import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
+import { Tick } from "../../ui/tick.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { typedText } from "../../workbench/measure.ts";
@@ -16,15 +17,16 @@ import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
 
-const FIRST = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
-const MORE = ["coolingW", "maxBreakerA", "circuitA", "runningA"] as const;
+const FIRST = ["coolingW", "lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
+const MORE = ["maxBreakerA", "circuitA", "runningA"] as const;
 const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
 
 /** The plate of one air conditioner: what the answer needs first, the rest on request. */
 export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   const { commit } = useStore();
   const [more, setMore] = useState(false);
-  const save = (change: Partial<AirConditioner>, field: string): void => void commit(editCommit(unit, change, field));
+  const save = (change: { readonly [K in keyof AirConditioner]?: AirConditioner[K] | undefined }, field: string): void =>
+    void commit(editCommit(unit, change as Partial<AirConditioner>, field));
   const figure = (name: (typeof FIRST)[number] | (typeof MORE)[number], large: boolean) => (
     <FigureInput
       key={name}
@@ -32,7 +34,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
       figure={unit[name]}
       usual={name === "runningA" ? "measured" : "plate"}
       large={large}
-      placeholder={name === "lockedRotorA" || name === "ratedLoadA" ? "" : SURVEY.assumed}
+      placeholder={SURVEY.assumed}
       onChange={(next) => save({ [name]: next }, name)}
     />
   );
@@ -106,6 +108,33 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
               usual="plate"
               placeholder={SURVEY.assumed}
               onChange={(next) => save({ startAidF: next }, "startAidF")}
+            />
+          )}
+          <Tick
+            label={SURVEY.seenToStart}
+            help={SURVEY.seenHelp}
+            ticked={unit.seenToStart !== false}
+            onChange={(seen) => save({ seenToStart: seen ? undefined : false }, "seenToStart")}
+          />
+          <Tick
+            label={SURVEY.valveHolds}
+            help={SURVEY.valveHelp}
+            ticked={unit.valve === "holds"}
+            onChange={(holds) => save({ valve: holds ? "holds" : undefined }, "valve")}
+          />
+          <Tick
+            label={SURVEY.plugIn}
+            help={SURVEY.plugInHelp}
+            ticked={unit.plugIn === true}
+            onChange={(plugIn) => save({ plugIn: plugIn ? true : undefined }, "plugIn")}
+          />
+          {unit.plateVolts.value >= 160 && (
+            <FigureInput
+              name="plateVolts"
+              label={SURVEY.lowestVolts}
+              figure={unit.lowestVolts}
+              usual="plate"
+              onChange={(next) => save({ lowestVolts: next }, "lowestVolts")}
             />
           )}
           <FigureInput

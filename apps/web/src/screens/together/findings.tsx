@@ -8,6 +8,7 @@ import { FIT_WORDS } from "../../words/common.ts";
 import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
 import { coincidencesPerDay, coolestOf } from "../../workbench/day.ts";
 import { keepsOf } from "../../workbench/keeps.ts";
+import { shownAnswer } from "../../workbench/kept-answer.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { legAdvice, type PlanStudy, type TogetherQuestion } from "../../workbench/together.ts";
 
@@ -32,17 +33,21 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
   return (
     <section className="mt-3">
       <ul>
-        {starts.map(({ id, fit, spareA, runningV }) => (
-          <li key={id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-hair py-1.5">
-            <span>{TOGETHER.startOf(nameOf(id))}</span>
-            <span className="flex items-center gap-2.5">
-              {runningV !== null && <span className="text-[14.5px] text-ink2">{TOGETHER.runsOn(runningV)}</span>}
-              <VerdictGlyph fit={fit} />
-              <span aria-hidden="true">{FIT_WORDS[fit]}</span>
-              <span className="figure w-[150px] text-right">{spareA !== null && spareA > 0 && CHECK.spareOf(spareA)}</span>
-            </span>
-          </li>
-        ))}
+        {starts
+          .map(({ id, assessment, runningV }) => ({ id, runningV, shown: assessment && shownAnswer(assessment) }))
+          .map(({ id, runningV, shown }) => (
+            <li key={id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-hair py-1.5">
+              <span>{TOGETHER.startOf(nameOf(id))}</span>
+              <span className="flex items-center gap-2.5">
+                {runningV !== null && <span className="text-[14.5px] text-ink2">{TOGETHER.runsOn(runningV)}</span>}
+                <VerdictGlyph fit={shown?.fit ?? "not-known"} />
+                <span aria-hidden="true">{FIT_WORDS[shown?.fit ?? "not-known"]}</span>
+                <span className="figure w-[150px] text-right">
+                  {shown?.spareA != null && shown.spareA > 0 && CHECK.spareOf(shown.spareA)}
+                </span>
+              </span>
+            </li>
+          ))}
       </ul>
       {budget.startOrder !== null && budget.startOrder.length > 1 && question.given.source.kind !== "shore" && (
         <p className="mt-2 font-semibold">{TOGETHER.order(budget.startOrder.map(nameOf))}</p>
@@ -54,6 +59,7 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
             {issue.code === "over-running-watts" && BUDGET_WORDS[issue.code](issue.leg, issue.watts, issue.limitW)}
             {issue.code === "start-over-limit" && BUDGET_WORDS[issue.code](nameOf(issue.id), issue.totalA, issue.limitA)}
             {issue.code === "holds-under-three-hours" && BUDGET_WORDS[issue.code](issue.runA, issue.limitA)}
+            {issue.code === "motor-counted" && BUDGET_WORDS[issue.code](issue.factor)}
             {issue.code === "continuous-counted" && BUDGET_WORDS[issue.code](issue.factor)}
             {issue.code === "legs-uneven" && BUDGET_WORDS[issue.code](issue.leg1, issue.leg2)}
           </li>
@@ -85,7 +91,9 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
             {TOGETHER.fuelUse(formatWith(fuel.fromSi(keeps.engine.litresPerHour), 2, fuel.unit), keeps.engine.hours)}
           </li>
         )}
-        {keeps.bank !== null && <li className="py-0.5">{TOGETHER.bankLasts(keeps.bank.hours, keeps.bank.amps)}</li>}
+        {keeps.bank !== null && keeps.bank.hours !== null && (
+          <li className="py-0.5">{TOGETHER.bankLasts(keeps.bank.hours, keeps.bank.amps)}</li>
+        )}
         {keeps.chargeA !== null && <li className="py-0.5">{TOGETHER.charge(keeps.chargeA)}</li>}
         {study.fillings !== null && study.fillings.sets.length > 0 && (
           <li className="py-0.5">

@@ -26,7 +26,11 @@ export function Matrix({ bundle: { units, loads }, sources, studies, impossible,
     const start = study.starts.find((s) => s.id === id);
     if (units.some((u) => u.id === id)) {
       const shed = study.budget.shed.includes(id);
-      return shed || start !== undefined ? <VerdictGlyph fit={shed ? "too-much" : start!.fit} width={30} /> : "–";
+      return shed || start !== undefined ? (
+        <VerdictGlyph fit={shed ? "too-much" : (start?.assessment?.fit ?? "not-known")} width={30} />
+      ) : (
+        "–"
+      );
     }
     const beside = study.beside.find((b) => b.id === id);
     return beside === undefined ? "–" : <VerdictGlyph fit={beside.fit} width={30} />;

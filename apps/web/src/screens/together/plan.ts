@@ -1,7 +1,8 @@
 import type { Gap } from "../../chart/headroom.tsx";
 import { CHECK } from "../../words/check.ts";
 import { TOGETHER } from "../../words/together.ts";
-import { continuousFactor, type TogetherQuestion } from "../../workbench/together.ts";
+import { shownAnswer } from "../../workbench/kept-answer.ts";
+import { type PlanStudy, type TogetherQuestion, unitFactor } from "../../workbench/together.ts";
 
 type Given = TogetherQuestion["given"];
 
@@ -14,10 +15,19 @@ interface Plan {
   };
 }
 
-/** Amps to spare where least is: on a leg in running, or in the worst start. */
-export function spareOf({ budget: { legs, worstStart } }: Plan): number {
+/** Amps to spare where least is: of the units as they are judged; of the loads alone where no unit is on. */
+export function spareOf({ budget: { legs, worstStart }, starts }: Plan & Pick<PlanStudy, "starts">): number {
+  const judged = starts.flatMap(({ assessment }) => (assessment === null ? [] : (shownAnswer(assessment).spareA ?? [])));
+  if (judged.length > 0) return Math.min(...judged);
   const spares = legs.map((l) => l.limitA - l.countedA);
   return Math.min(...spares, worstStart === null ? Number.POSITIVE_INFINITY : worstStart.limitA - worstStart.totalA);
+}
+
+/** The leg that a rule of the code counts as over its breaker though its amps are within; null where none is. */
+export function ruleOf({ budget }: PlanStudy): { readonly countedA: number; readonly ratingA: number } | null {
+  const held = budget.issues.find((i) => i.code === "holds-under-three-hours");
+  const over = held === undefined ? undefined : budget.legs.find((l) => l.leg === held.leg);
+  return over === undefined ? null : { countedA: over.countedA, ratingA: over.limitA };
 }
 
 /** A row of the picture for each leg, and for the worst start where one is counted. */
@@ -28,19 +38,18 @@ export function gapsOf({ units, budget: { legs, worstStart } }: Plan, given: Giv
     return here.reduce((sum, u) => sum + u.runA, 0);
   };
   const running = legs.map(({ leg, countedA, limitA }): Gap => {
-    const unitsA = Math.min(countedA, on(leg) * continuousFactor(given.source.kind));
+    const unitsA = Math.min(countedA, on(leg) * unitFactor(given.source.kind));
     return {
       title: TOGETHER.leg(leg, legs.length),
       loadsA: countedA - unitsA,
       fanA: 0,
-      askedA: countedA,
-      limitA,
-      marginA: limitA - countedA,
+      neededA: countedA,
+      availableA: limitA,
+      spareA: limitA - countedA,
       toleranceA: 0,
       word: TOGETHER.units.toLowerCase(),
       limitWord: CHECK.toSpare,
       decides: false,
-      leans: false,
     };
   });
   if (worstStart === null) return running;
@@ -49,14 +58,13 @@ export function gapsOf({ units, budget: { legs, worstStart } }: Plan, given: Giv
     title: TOGETHER.worstStart,
     loadsA: othersOf(given, units, worstStart.id),
     fanA: 0,
-    askedA: totalA,
-    limitA,
-    marginA: limitA - totalA,
+    neededA: totalA,
+    availableA: limitA,
+    spareA: limitA - totalA,
     toleranceA: 0,
     word: CHECK.starting,
     limitWord: CHECK.toSpare,
     decides: false,
-    leans: false,
   };
   return [...running, start];
 }

@@ -8,6 +8,7 @@ import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Failed } from "../../ui/failed.tsx";
 import { FitList } from "../../ui/fit-list.tsx";
 import { useKeys } from "../../ui/keys.tsx";
 import type { FitName } from "../../ui/verdict-glyph.tsx";
@@ -15,13 +16,13 @@ import { CHECK } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { TOGETHER, togetherSentence } from "../../words/together.ts";
-import { askable, MOST_TOGETHER, planFit, togetherQuestion } from "../../workbench/together.ts";
+import { askable, MOST_TOGETHER, togetherQuestion } from "../../workbench/together.ts";
 import { useTogether } from "../../workers/use-study.ts";
 import { Findings } from "./findings.tsx";
 import { LimitsCard } from "./limits-card.tsx";
 import { LoadList } from "./load-list.tsx";
 import { Matrix } from "./matrix.tsx";
-import { gapsOf, spareOf } from "./plan.ts";
+import { gapsOf, ruleOf, spareOf } from "./plan.ts";
 import { ViewChoice } from "./view-choice.tsx";
 
 /** What may run together on each source of a rig, what must go off, and the card to hand on. */
@@ -37,7 +38,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
     () => sources.map((source) => togetherQuestion({ rig, units, jobs, loads, starters, unitsOff, unlearned }, source)),
     [rig, units, jobs, loads, sources, starters, unitsOff, unlearned],
   );
-  const { answer } = useTogether(questions.some((q) => askable(q) !== null) ? questions.map(askable) : null);
+  const { answer, failed, again } = useTogether(questions.some((q) => askable(q) !== null) ? questions.map(askable) : null);
   useKeys({ p: () => globalThis.print() });
 
   const first = questions.findIndex((q) => q !== null);
@@ -47,7 +48,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
   const question = questions[at] ?? null;
   const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
   const nameOf = (id: string): string => names.get(id) ?? id;
-  const failing = study?.starts.find((s) => s.fit === "too-much");
+  const failing = study?.starts.find((s) => s.assessment?.fit === "too-much");
   const parts =
     source === undefined || question === null
       ? [{ text: TOGETHER.nothing }]
@@ -56,15 +57,16 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
         : study === null
           ? [{ text: COMMON.working }]
           : togetherSentence({
+              fit: study.fit,
               status: study.budget.status,
               shed: study.budget.shed.map(nameOf),
               spareA: spareOf(study),
-              tight: planFit(study) === "just-fits",
+              rule: ruleOf(study),
               startFails: failing === undefined ? null : nameOf(failing.id),
             });
-  const fitOf = (id: string): FitName => {
+  const fitOf = (id: string): FitName | null => {
     const on = answer?.[sources.findIndex((s) => s.id === id)];
-    return on ? planFit(on) : "not-known";
+    return on ? on.fit : answer === undefined ? null : "not-known";
   };
   const job = jobs[0];
   return (
@@ -77,6 +79,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
             {TOGETHER.toSurvey}
           </Link>
         )}
+        {failed !== null && <Failed text={failed} onAgain={again} />}
         <div ref={frame} className="mt-3 min-w-0">
           {study !== null && question !== null && width > 0 && (
             <LegsPicture width={width} gaps={gapsOf(study, question.given)} label={TOGETHER.pictureLabel} ruleLabel={PICTURES.amps} />

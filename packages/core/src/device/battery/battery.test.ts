@@ -37,15 +37,15 @@ describe("a battery bank behind an inverter", () => {
     expect(bankLoad(BANK, mostAcW(BANK) * 1.01).volts).toBeLessThan(BANK.cutOffV);
   });
 
-  it("lets go after a second below it, and not for a dip that ends", () => {
+  it("shuts off after a second below it, and not for a dip that ends", () => {
     const battery = new BatteryEquations(BANK);
     const heavy = mostAcW(BANK) * 1.2;
     for (let t = 0; t < 0.9; t += 0.1) battery.onHalfCycle(t, heavy);
-    expect(battery.letsGoAt(0.95)).toBe(false);
+    expect(battery.shutsOffAt(0.95)).toBe(false);
     battery.onHalfCycle(1, 500);
-    expect(battery.letsGoAt(1.5)).toBe(false);
+    expect(battery.shutsOffAt(1.5)).toBe(false);
     for (let t = 2; t <= 3.01; t += 0.1) battery.onHalfCycle(t, heavy);
-    expect(battery.letsGoAt(3.05)).toBe(true);
+    expect(battery.shutsOffAt(3.05)).toBe(true);
     expect(battery.lowestV).toBeLessThan(BANK.cutOffV);
     expect(battery.mostA).toBeCloseTo(bankLoad(BANK, heavy).amps, 9);
   });

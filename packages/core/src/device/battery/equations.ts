@@ -1,3 +1,5 @@
+import { BATTERY_PARAMS as P } from "./params.ts";
+
 /** A bank as its inverter sees it, SI. */
 export interface Bank {
   readonly volts: number;
@@ -5,6 +7,8 @@ export interface Bank {
   readonly efficiency: number;
   readonly cutOffV: number;
   readonly cutOffS: number;
+  /** Amps its BMS carries for good, and at which it cuts out; null where there is none. */
+  readonly bms: { readonly continuousA: number; readonly peakA: number } | null;
 }
 
 /** What a bank gives to an inverter that makes `acW` watts. */
@@ -28,13 +32,26 @@ export function bankLoad(bank: Bank, acW: number): BankLoad {
   return { amps: dcW / at, volts: at, collapsed: false };
 }
 
-/** The most watts the inverter can make before the bank falls to its cut-off. */
-export function mostAcW({ volts, ohm, efficiency, cutOffV }: Bank): number {
-  const at = Math.max(cutOffV, volts / 2);
-  return ohm === 0 ? Number.POSITIVE_INFINITY : (efficiency * at * (volts - at)) / ohm;
+/** The most watts the inverter can make of a bank at all: at half its volts; more collapses it. */
+export function mostAcW({ volts, ohm, efficiency }: Bank): number {
+  return ohm === 0 ? Number.POSITIVE_INFINITY : (efficiency * volts * volts) / (4 * ohm);
 }
 
-/** Watches a bank through a start; lets go after too long below its cut-off. */
+/** Resistance of a bank from its volts, amp-hours and the block its chemistry is made of, cables included, ohm. */
+export function bankOhm(volts: number, ampHours: number, blockOhm: number, cableOhm: number): number {
+  return (blockOhm * (volts / P.volts.value) * 100) / ampHours + cableOhm;
+}
+
+/**
+ * Share of its rated amp-hours that a bank gives at a current: Peukert's law, from the rate its
+ * amp-hours are rated at; never more than all of them.
+ */
+export function peukertShare(ampHours: number, amps: number, exponent: number): number {
+  const ratedA = ampHours / P.ratedHours.value;
+  return amps <= ratedA ? 1 : (ratedA / amps) ** (exponent - 1);
+}
+
+/** Watches a bank through a start; its inverter shuts off after too long below the cut-off or above what the BMS lets through. */
 export class BatteryEquations {
   lowSince = Number.NaN;
   lowestV: number;
@@ -51,12 +68,13 @@ export class BatteryEquations {
     const { amps, volts } = bankLoad(this.bank, acW);
     this.lowestV = Math.min(this.lowestV, volts);
     this.mostA = Math.max(this.mostA, amps);
-    if (volts >= this.bank.cutOffV) this.lowSince = Number.NaN;
+    const inside = volts >= this.bank.cutOffV && amps <= (this.bank.bms?.peakA ?? Number.POSITIVE_INFINITY);
+    if (inside) this.lowSince = Number.NaN;
     else if (Number.isNaN(this.lowSince)) this.lowSince = t;
   }
 
-  /** Whether the bank has been too low for too long at t. */
-  letsGoAt(t: number): boolean {
+  /** Whether the bank has been outside its limits for too long at t. */
+  shutsOffAt(t: number): boolean {
     return t - this.lowSince >= this.bank.cutOffS;
   }
 }

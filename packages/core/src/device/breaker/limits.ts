@@ -11,15 +11,28 @@ export function earliestTripA(ratingA: number, seconds: number): number {
   return ratingA * (multiple ?? (seconds <= tripSeconds(edge, 10) ? 10 : 1));
 }
 
-/** How far a spell of half-cycle currents could grow before a breaker may trip: the factor at which its earliest dose is one. */
-export function roomFactor(ratingA: number, band: BreakerBand | null, rmsA: ArrayLike<number>, halfCycleS: number): number {
-  const edge = (band ?? bandOf(ratingA)).earliest;
+/** Seconds to trip at a current, in a breaker that lies at `place` in its band: 0 at the quick edge, 1 at the slow one. */
+export function bandSeconds(ratingA: number, band: BreakerBand | null, amps: number, place: number): number {
+  const { earliest, latest } = band ?? bandOf(ratingA);
+  const multiple = amps / ratingA;
+  if (multiple <= 1) return Number.POSITIVE_INFINITY;
+  return tripSeconds(earliest, multiple) ** (1 - place) * tripSeconds(latest, multiple) ** place;
+}
+
+/** The most amps that a breaker at this place of its band carries for so many seconds. */
+export function carriesA(ratingA: number, band: BreakerBand | null, seconds: number, place: number): number {
+  const over = findRoot((log) => Math.log(bandSeconds(ratingA, band, ratingA * Math.exp(Math.exp(log)), place) / seconds), -18, 1.2, 1e-6);
+  return over === undefined ? ratingA : ratingA * Math.exp(Math.exp(over));
+}
+
+/** How far a spell of half-cycle currents could grow before a breaker at this place of its band trips: the factor at which its dose is one. */
+export function roomFactor(ratingA: number, band: BreakerBand | null, rmsA: ArrayLike<number>, halfCycleS: number, place = 0): number {
   const dose = (factor: number): number => {
     let sum = 0;
-    for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / tripSeconds(edge, (factor * rmsA[i]!) / ratingA);
+    for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / bandSeconds(ratingA, band, factor * rmsA[i]!, place);
     return sum;
   };
-  const root = findRoot((log) => dose(Math.exp(log)) - 1, Math.log(0.01), Math.log(100));
+  const root = findRoot((log) => dose(Math.exp(log)) - 1, Math.log(0.01), Math.log(100), 1e-4);
   return root === undefined ? 100 : Math.exp(root);
 }
 

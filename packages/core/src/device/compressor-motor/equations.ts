@@ -1,9 +1,13 @@
 import { invert } from "../../numeric/index.ts";
 import type { Machine, ShaftLoad } from "./machine.ts";
+import { stepClosed, stepOpen } from "./step.ts";
 
 /** Places in the state: main, auxiliary (× turns ratio), rotor q, rotor d amps; capacitor volts; rad/s; revolutions. */
 export const STATE = { iq: 0, id: 1, iqr: 2, idr: 3, capacitorV: 4, radS: 5, revolutions: 6 } as const;
 export const STATE_SIZE = 7;
+
+/** Coefficients of the equations by place; see `MotorEquations`. */
+export type Coefficients = Float64Array;
 
 /**
  * Unsymmetrical two-phase machine in the stator frame, main winding on q, auxiliary on d and
@@ -18,9 +22,11 @@ export const STATE_SIZE = 7;
 export class MotorEquations {
   /** Whether the main winding is on line; with it off, its current is zero. */
   mainClosed = true;
-  private readonly c: Float64Array;
+  readonly c: Coefficients;
+  private readonly auxiliaryOhm: number;
 
   constructor(machine: Machine, load: ShaftLoad, seriesOhm: number, seriesH: number) {
+    this.auxiliaryOhm = machine.ra;
     const w = 2 * Math.PI * machine.hz;
     const a = machine.turnsRatio;
     const lm = machine.xm / w;
@@ -54,9 +60,15 @@ export class MotorEquations {
     ]);
   }
 
-  /** Sets the capacitance in series with the auxiliary winding, farads. */
-  setCapacitance(farad: number): void {
+  /** Sets the capacitance in series with the auxiliary winding, farads, and the resistance beside the winding's own. */
+  setCapacitance(farad: number, ohm = 0): void {
     this.c[33] = 1 / farad;
+    this.c[21] = (this.auxiliaryOhm + ohm) * this.c[23]! * this.c[23]!;
+  }
+
+  /** Current in the auxiliary winding, amps, in state `y`. */
+  auxiliaryA(y: Float64Array): number {
+    return y[1]! * this.c[23]!;
   }
 
   /** Writes the rate of change of the state `y` at source volts `emf` into `rate`. */
@@ -92,14 +104,17 @@ export class MotorEquations {
     rate[6] = radS * (0.5 / Math.PI);
   }
 
+  /**
+   * One step of h seconds from `y` into `out`, source volts at its start, middle and end given; the rate of
+   * the line current at its start, A/s.
+   */
+  step(y: Float64Array, emf0: number, emfHalf: number, emfEnd: number, h: number, out: Float64Array): number {
+    return this.mainClosed ? stepClosed(this.c, y, emf0, emfHalf, emfEnd, h, out) : stepOpen(this.c, y, emf0, emfHalf, emfEnd, h, out);
+  }
+
   /** Current the compressor draws from the line, amps, in state `y`. */
   lineA(y: Float64Array): number {
     return y[0]! + y[1]! * this.c[23]!;
-  }
-
-  /** Rate of change of the line current, A/s, given the state's rate. */
-  lineRate(rate: Float64Array): number {
-    return rate[0]! + rate[1]! * this.c[23]!;
   }
 
   /** Slows the rotor under its load alone for h seconds, no winding on line. */

@@ -1,5 +1,6 @@
 import { findRoot, modulus } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
+import { balancedTurnsRatio } from "./balance.ts";
 import { type Machine, synchronousRadS } from "./machine.ts";
 import { COMPRESSOR_MOTOR_PARAMS as P } from "./params.ts";
 import { steadyState } from "./phasor.ts";
@@ -19,7 +20,8 @@ export interface Split {
   readonly lockedPowerFactor: number;
   readonly rotorShare: number;
   readonly magnetisingRatio: number;
-  readonly turnsRatio: number;
+  /** Turns of the start winding over the ratio that the plate's run capacitor balances at rated load. */
+  readonly turnsOverBalanced: number;
   readonly startOverRunOhm: number;
   readonly poles: number;
   readonly inertiaPerShaftW: number;
@@ -30,7 +32,7 @@ export const TYPICAL_SPLIT: Split = {
   lockedPowerFactor: P.lockedPowerFactor.value,
   rotorShare: P.rotorShare.value,
   magnetisingRatio: P.magnetisingRatio.value,
-  turnsRatio: P.turnsRatio.value,
+  turnsOverBalanced: P.turnsOverBalanced.value,
   startOverRunOhm: P.startOverRunOhm.value,
   poles: P.poles.value,
   inertiaPerShaftW: P.inertiaPerShaftW.value,
@@ -66,7 +68,7 @@ export function ratedPoint(machine: Machine, volts: number, runningA: number, ru
 /** Shaft power below which the inertia no longer shrinks, W: no hermetic compressor is smaller. */
 const LEAST_SHAFT_W = 50;
 
-function machineOf(zLocked: number, hz: number, split: Split, inertiaKgM2: number): Machine {
+function machineOf(zLocked: number, hz: number, split: Split, turnsRatio: number, inertiaKgM2: number): Machine {
   const resistance = zLocked * split.lockedPowerFactor;
   const leakage = zLocked * Math.sqrt(1 - split.lockedPowerFactor ** 2);
   const r1 = resistance * (1 - split.rotorShare);
@@ -77,27 +79,45 @@ function machineOf(zLocked: number, hz: number, split: Split, inertiaKgM2: numbe
     r2: resistance * split.rotorShare,
     x2: x1,
     xm: zLocked * split.magnetisingRatio,
-    turnsRatio: split.turnsRatio,
+    turnsRatio,
     ra: r1 * split.startOverRunOhm,
-    xa: x1 * split.turnsRatio ** 2,
+    xa: x1 * turnsRatio ** 2,
     poles: split.poles,
     inertiaKgM2,
     hz,
   };
 }
 
+/** Relative widths to which locked rotor amps are met: of a motor that is used, and of those compared for their balance. */
+const WITHIN = 1e-9;
+const ROUGHLY = 1e-3;
+
+/** A motor of this split and turns ratio that draws the plate's locked rotor amps; null where none does. */
+function atLockedAmps(plate: Plate, split: Split, turnsRatio: number, within: number): Machine | null {
+  const guess = plate.volts / plate.lockedRotorA;
+  const make = (logZ: number): Machine => machineOf(Math.exp(logZ), plate.hz, split, turnsRatio, 1);
+  const error = (logZ: number): number => lockedRotorAOf(make(logZ), plate.volts, plate.runCapacitorF) - plate.lockedRotorA;
+  const logZ = findRoot(error, Math.log(guess / 8), Math.log(guess * 8), within);
+  return logZ === undefined ? null : make(logZ);
+}
+
+/** Turns of the start winding over the run winding's that a plate's own capacitor balances; 1 where no motor fits. */
+export function plateTurnsRatio(plate: Plate, split: Split = TYPICAL_SPLIT): number {
+  const make = (ratio: number): Machine =>
+    atLockedAmps(plate, split, ratio, ROUGHLY) ?? machineOf(plate.volts / plate.lockedRotorA, plate.hz, split, ratio, 1);
+  return balancedTurnsRatio(make, plate.volts, plate.runningA, plate.runCapacitorF);
+}
+
 /**
  * Scales a typical motor so that at standstill, both windings and the run capacitor on plate volts,
  * it draws exactly the plate's locked rotor amps; then finds the torque at which it draws the
- * expected running current, and the inertia from the shaft power there.
+ * expected running current, and the inertia from the shaft power there. `balanced` is the ratio of
+ * `plateTurnsRatio` where it is known already.
  */
-export function fitToPlate(plate: Plate, split: Split = TYPICAL_SPLIT): Result<FittedMotor, "no-fit"> {
-  const guess = plate.volts / plate.lockedRotorA;
-  const make = (logZ: number): Machine => machineOf(Math.exp(logZ), plate.hz, split, 1);
-  const error = (logZ: number): number => lockedRotorAOf(make(logZ), plate.volts, plate.runCapacitorF) - plate.lockedRotorA;
-  const logZ = findRoot(error, Math.log(guess / 8), Math.log(guess * 8));
-  if (logZ === undefined) return fail("no-fit", "lockedRotorA");
-  const electrical = make(logZ);
+export function fitToPlate(plate: Plate, split: Split = TYPICAL_SPLIT, balanced?: number): Result<FittedMotor, "no-fit"> {
+  const turnsRatio = (balanced ?? plateTurnsRatio(plate, split)) * split.turnsOverBalanced;
+  const electrical = atLockedAmps(plate, split, turnsRatio, WITHIN);
+  if (electrical === null) return fail("no-fit", "lockedRotorA");
   const rated = ratedPoint(electrical, plate.volts, plate.runningA, plate.runCapacitorF);
   if (!rated.ok) return rated;
   const inertiaKgM2 = split.inertiaPerShaftW * Math.max(LEAST_SHAFT_W, rated.value.shaftW);

@@ -33,3 +33,11 @@ export function synchronousRadS(machine: Machine): number {
 export function loadTorqueNm(load: ShaftLoad, revolutions: number): number {
   return load.ratedNm * (load.breakaway + load.build * Math.min(1, revolutions / load.buildRevs));
 }
+
+/**
+ * Load torque at standstill over rated after `restS` seconds of rest: it decays as the pressures equal
+ * out, down to what a rested compressor asks (exponential, typical, from memory).
+ */
+export function restedBreakaway(rested: number, notRested: number, bleedS: number, restS: number): number {
+  return Math.max(rested, notRested * Math.exp(-restS / bleedS));
+}

@@ -1,9 +1,10 @@
-import { type Complex, findRoot, modulus } from "../../numeric/index.ts";
+import { findRoot, modulus } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
 import { type Machine, synchronousRadS } from "./machine.ts";
-import { type SteadyState, steadyState } from "./phasor.ts";
+import { type Feed, type SteadyState, steadyState } from "./phasor.ts";
 
-type Feed = { readonly capacitanceF: number; readonly series?: Complex };
+/** Relative width to which slips are found. */
+const WITHIN = 1e-7;
 
 const FIRST_SLIP = 0.0005;
 const SLIP_RATIO = 1.22;
@@ -45,7 +46,7 @@ export function runningAtTorque(machine: Machine, volts: number, torqueNm: numbe
   if (!met) return nearPeak(machine, volts, torqueNm, feed, before, at);
   if (before === null) return ok(first.state);
   const top = synchronousRadS(machine);
-  const slip = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, before.slip, at.slip);
+  const slip = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, before.slip, at.slip, WITHIN);
   return slip === undefined ? fail("pull-out", "compressor") : ok(steadyState(machine, volts, top * (1 - slip), feed));
 }
 
@@ -64,7 +65,7 @@ function nearPeak(
     const slip = from + ((at.slip - from) * k) / 24;
     const state = steadyState(machine, volts, top * (1 - slip), feed);
     if (state.torqueNm >= torqueNm) {
-      const root = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, FIRST_SLIP, slip);
+      const root = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, FIRST_SLIP, slip, WITHIN);
       return ok(root === undefined ? state : steadyState(machine, volts, top * (1 - root), feed));
     }
   }
@@ -90,7 +91,7 @@ export function runningAtCurrent(
   });
   if (met && before !== null) {
     const top = synchronousRadS(machine);
-    const slip = findRoot((s) => modulus(steadyState(machine, volts, top * (1 - s), feed).lineA) - amps, before.slip, at.slip);
+    const slip = findRoot((s) => modulus(steadyState(machine, volts, top * (1 - s), feed).lineA) - amps, before.slip, at.slip, WITHIN);
     if (slip !== undefined) return ok(steadyState(machine, volts, top * (1 - slip), feed));
   }
   return lightest >= amps ? fail("below-idle", "running amps") : fail("above-pull-out", "running amps");

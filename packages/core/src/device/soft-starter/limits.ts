@@ -1,8 +1,13 @@
 import { SOFT_STARTER_PARAMS as P } from "./params.ts";
 
-/** Start capacitance a starter of this kind brings along, farads. */
-export function ownCapacitanceF(plateVolts: number): number {
-  return (plateVolts < 160 ? P.startCapacitor115Uf.value : P.startCapacitor230Uf.value) * 1e-6;
+/** Start capacitance a starter of this kind brings along for a unit's locked rotor amps, farads. */
+export function ownCapacitanceF(plateVolts: number, lockedRotorA: number): number {
+  return ownCapacitancePerA(plateVolts).value * lockedRotorA * 1e-6;
+}
+
+/** The row of the table by which a starter's own capacitor goes with a unit's size. */
+export function ownCapacitancePerA(plateVolts: number) {
+  return plateVolts < 160 ? P.startCapacitor115UfPerA : P.startCapacitor230UfPerA;
 }
 
 /** Lowest and highest current limit that may be asked for, amps, for a unit's locked rotor amps. */

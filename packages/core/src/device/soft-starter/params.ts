@@ -4,22 +4,22 @@ const OWN = "our model of a regulated starter, not of any maker's";
 
 /** A starter that holds the compressor's line current at a limit by phase control of the run winding. */
 export const SOFT_STARTER_PARAMS = {
-  startCapacitor115Uf: {
-    label: "Own start capacitor, 115 V class",
-    unit: "µF",
-    value: 150,
-    min: 40,
-    max: 300,
-    spread: [80, 160],
+  startCapacitor115UfPerA: {
+    label: "Own start capacitor for each ampere of locked rotor, 115 V class",
+    unit: "µF/A",
+    value: 2.4,
+    min: 0.5,
+    max: 6,
+    spread: [1.56, 3.24],
     source: FROM_MEMORY,
   },
-  startCapacitor230Uf: {
-    label: "Own start capacitor, 230 V class",
-    unit: "µF",
-    value: 120,
-    min: 40,
-    max: 300,
-    spread: [80, 160],
+  startCapacitor230UfPerA: {
+    label: "Own start capacitor for each ampere of locked rotor, 230 V class",
+    unit: "µF/A",
+    value: 1,
+    min: 0.2,
+    max: 3,
+    spread: [0.65, 1.35],
     source: FROM_MEMORY,
   },
   capacitorOutShare: {
@@ -70,7 +70,7 @@ export const SOFT_STARTER_PARAMS = {
     value: 0.35,
     min: 0.2,
     max: 0.8,
-    spread: [0.25, 0.45],
+    spread: [0.3, 0.4],
     source: "common practice, no source: 55 to 75 % less than direct",
   },
 } as const satisfies ParamTable;

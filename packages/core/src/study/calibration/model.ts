@@ -14,6 +14,9 @@ export interface Base {
   readonly split: Partial<Split>;
 }
 
+/** A conductor behind the fan carries nothing of it. */
+const NO_FAN = quantity(0, "measured", 0);
+
 /** A start with its unit moved; the fan counted only where the jaws were on the supply. */
 export function movedStart(start: StartCase, base: Base, moves: Moves, conductor: MeasuredReading["conductor"]): StartCase {
   const { fanA, ...unit } = start.unit;
@@ -23,10 +26,11 @@ export function movedStart(start: StartCase, base: Base, moves: Moves, conductor
     backgroundA: 0,
     unit: {
       ...unit,
-      ...(conductor === "supply" && fanA !== undefined && { fanA }),
+      ...(conductor === "supply" ? fanA !== undefined && { fanA } : { fanA: NO_FAN }),
       lockedRotorA: quantity(base.lockedRotorA * Math.exp(moves[0]), "measured"),
       runningA: quantity(base.runningA * Math.exp(moves[2]), "measured"),
       split: { ...base.split, inertiaPerShaftW },
+      seenToStart: false,
     },
   };
 }

@@ -39,5 +39,8 @@ export const CALIBRATION_FAILURES = [
   "needs-watts",
   "not-this-drive",
   "aid-with-starter",
+  "wrong-volts",
+  "contradicts",
+  "needs-lowest-volts",
 ] as const;
 export type CalibrationFailure = (typeof CALIBRATION_FAILURES)[number];

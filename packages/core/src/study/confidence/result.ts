@@ -3,7 +3,7 @@ import type { Trial } from "./trial.ts";
 
 /** Some trials, and how many draws could not be true on the way. */
 export interface Batch {
-  readonly trials: readonly (Trial & { readonly moved: Readonly<Partial<Record<AssumedCode, number>>> })[];
+  readonly trials: readonly Trial[];
   readonly rejected: number;
 }
 

@@ -1,37 +1,34 @@
-import { SeededRandom } from "../../numeric/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
-import { type AssumedCode, type PrepareFailure, prepare, type StartCase } from "../motor-start/index.ts";
-import { draw } from "./draw.ts";
+import type { AssumedCode, PrepareFailure, StartCase } from "../motor-start/index.ts";
+import { Members } from "./members.ts";
 import type { Batch, Confidence, Influence } from "./result.ts";
-import { canBeTrue, tryOnce } from "./trial.ts";
+import { type Trial, tryMember } from "./trial.ts";
 
-/** Draws given up after this many tries for one trial: the case itself cannot be true. */
-const MOST_TRIES = 60;
 /** Normal quantile of a 95 % interval. */
 const Z95 = 1.96;
 
 /**
  * Tries a case with figures drawn over everything that was not measured, trials `from` to `to` (not
- * included). Trial i depends on the seed and i alone, so batches may be tried anywhere, in any order.
+ * included). Trial i depends on the seed and i alone, so batches may be tried anywhere, in any order;
+ * `members` keeps the units that were drawn before.
  */
-export function tryBatch(given: StartCase, seed: number, from: number, to: number): Result<Batch, PrepareFailure> {
-  const prepared = prepare(given);
-  if (!prepared.ok) return prepared;
-  const drawFrom = { prepared: prepared.value, fitted: given.unit.machine === undefined };
-  const trials: Batch["trials"][number][] = [];
+export function tryBatch(
+  given: StartCase,
+  seed: number,
+  from: number,
+  to: number,
+  members = new Members(given.unit, seed),
+): Result<Batch, PrepareFailure> {
+  const trials: Trial[] = [];
   let rejected = 0;
   for (let i = from; i < to; i++) {
-    const random = new SeededRandom(seed, i);
-    for (let k = 0; k < MOST_TRIES; k++) {
-      const drawn = draw(drawFrom, random);
-      const edge = random.next();
-      if (drawn === null || !canBeTrue(drawn.input, given.unit.startAidF)) {
-        rejected += 1;
-        continue;
-      }
-      trials.push({ ...tryOnce(drawn.input, prepared.value, edge), moved: drawn.moved });
-      break;
-    }
+    const member = members.at(i);
+    if (!member.ok) return member;
+    rejected += member.value.rejected;
+    if (member.value.unit === null) continue;
+    const tried = tryMember(given, member.value.unit, seed, i);
+    if (!tried.ok) return tried;
+    trials.push(tried.value);
   }
   return ok({ trials, rejected });
 }
@@ -56,9 +53,9 @@ export function summarise(batches: readonly Batch[]): Confidence {
   };
 }
 
-/** Share of the margin's variance that goes with each unknown: squared correlation, largest first. */
-function influences(trials: Batch["trials"]): readonly Influence[] {
-  const margins = trials.map((t) => t.marginA).map((m) => (Number.isFinite(m) ? m : 0));
+/** Share of what is to spare that goes with each unknown: squared correlation, largest first. */
+function influences(trials: readonly Trial[]): readonly Influence[] {
+  const spare = trials.map((t) => t.spareShare);
   const codes = [...new Set(trials.flatMap((t) => Object.keys(t.moved)))] as AssumedCode[];
   return codes
     .map((code) => ({
@@ -66,7 +63,7 @@ function influences(trials: Batch["trials"]): readonly Influence[] {
       share:
         correlation(
           trials.map((t) => t.moved[code] ?? 0),
-          margins,
+          spare,
         ) ** 2,
     }))
     .filter((i) => i.share > 0.01)

@@ -70,7 +70,7 @@ describe("fuel", () => {
 });
 
 describe("a bank behind an inverter", () => {
-  const bank = { volts: 25.6, ohm: 0.01, efficiency: 0.9, cutOffV: 22, cutOffS: 1, ampHours: 200, depth: 0.8 };
+  const bank = { volts: 25.6, ohm: 0.01, efficiency: 0.9, cutOffV: 22, cutOffS: 0.05, bms: null, ampHours: 200, depth: 0.8, exponent: 1 };
 
   it("by hand, no resistance: 160 Ah at 1,152 W through 0.9 are 3.2 h at 50 A", () => {
     expect(bankHours({ ...bank, ohm: 0 }, { steadyW: 1152, cyclingW: 0, duty: 0 })).toEqual({

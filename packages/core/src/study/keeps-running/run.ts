@@ -1,4 +1,4 @@
-import { BATTERY_PARAMS as BATTERY, type Bank, bankLoad } from "../../device/battery/index.ts";
+import { BATTERY_PARAMS as BATTERY, type Bank, bankLoad, peukertShare } from "../../device/battery/index.ts";
 import { fuelLPerH, type OverloadCurve, shutdownAfterS } from "../../device/engine/index.ts";
 
 /** A set that burns fuel: watts it carries after losses, watts on its plate, and what is in the tank. */
@@ -28,13 +28,12 @@ export interface Demand {
   readonly duty: number;
 }
 
-/** What a set does under a demand: overload by the most it carries at once, fuel by the average. */
+/** What a set does under a demand: overload by the most it carries at once, fuel by each of its two loads in turn. */
 export function engineHours({ runningW, ratedW, eco, tankL, curve }: EngineUse, demand: Demand): EngineHours {
   const most = demand.steadyW + demand.cyclingW;
-  const average = demand.steadyW + demand.duty * demand.cyclingW;
   const share = most / runningW;
   const shutdownS = shutdownAfterS(share, curve);
-  const litresPerHour = fuelLPerH(average, ratedW, eco);
+  const litresPerHour = demand.duty * fuelLPerH(most, ratedW, eco) + (1 - demand.duty) * fuelLPerH(demand.steadyW, ratedW, eco);
   return {
     share,
     shutdownS: Number.isFinite(shutdownS) ? shutdownS : null,
@@ -47,20 +46,24 @@ export function engineHours({ runningW, ratedW, eco, tankL, curve }: EngineUse, 
 export interface BankUse extends Bank {
   readonly ampHours: number;
   readonly depth: number;
+  /** Peukert's exponent of its kind; 1 for none. */
+  readonly exponent: number;
 }
 
 /** How long a bank carries a demand through its inverter, and its amps while the cycling load is on. */
 export interface BankHours {
-  readonly hours: number;
+  /** Null where nothing is drawn of it. */
+  readonly hours: number | null;
   readonly amps: number;
 }
 
-/** Hours by the amp-hours that may be used, each watt taken at the volts the bank then has. */
+/** Hours by the amp-hours that may be used, fewer the harder it is drawn on (Peukert), each watt taken at the volts the bank then has. */
 export function bankHours(bank: BankUse, demand: Demand): BankHours {
   const on = bankLoad(bank, demand.steadyW + demand.cyclingW).amps;
   const off = bankLoad(bank, demand.steadyW).amps;
   const average = demand.duty * on + (1 - demand.duty) * off;
-  return { hours: average === 0 ? Number.POSITIVE_INFINITY : (bank.ampHours * bank.depth) / average, amps: on };
+  const share = peukertShare(bank.ampHours, average, bank.exponent);
+  return { hours: average === 0 ? null : (bank.ampHours * bank.depth * share) / average, amps: on };
 }
 
 /** DC amps a charger may be set to beside what is on: `roomA` AC amps are left for hours. Never below nothing. */

@@ -5,11 +5,11 @@ import {
   largestCycleA,
   type MotorStartInput,
   notRested,
+  outcomeOf,
   type PrepareFailure,
   prepare,
   type StartCase,
   simulate,
-  startedAtS,
   steadyRunning,
 } from "../motor-start/index.ts";
 
@@ -87,8 +87,8 @@ function startOnce(input: MotorStartInput, { limitA }: Memory): Once {
   return {
     limitA,
     peakA: largestCycleA(trace),
-    startS: trace.tripped === null ? startedAtS(trace, tried) : null,
-    tripped: trace.tripped !== null,
+    startS: outcomeOf(trace).startS,
+    tripped: outcomeOf(trace).status === "tripped",
     dose: trace.breakerDose?.earliest ?? null,
   };
 }
@@ -99,8 +99,10 @@ function directA(input: MotorStartInput): number {
     kind: "circuit",
     volts,
     seriesOhm: Math.min(seriesOhm, 0.05),
+    cordOhm: Math.min(seriesOhm, 0.05),
     seriesH: 0,
     closingDeg,
+    manager: null,
     breakerA: null,
     band: null,
   } as const;

@@ -1,6 +1,6 @@
 import { bankLoad } from "../../device/battery/index.ts";
 import { shoreW } from "./carried.ts";
-import type { MotorStartInput } from "./input.ts";
+import type { ElectronicSource, MachineSource, MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import type { BatteryUse } from "./result.ts";
 import type { SteadyRunning } from "./steady.ts";
@@ -12,9 +12,29 @@ export function batteryUse({ source }: MotorStartInput, trace: StartTrace): Batt
   return { startA: trace.mostBankA ?? 0, startV: trace.lowestBankV ?? volts, runA: null, runV: null, cutOffV };
 }
 
+/** Watts the inverter makes of its bank in steady running, its own losses in its output included. */
+function bankW(source: ElectronicSource, { watts, totalA }: SteadyRunning): number {
+  return watts + (source.seriesOhm - source.cordOhm) * totalA * totalA - shoreW(source);
+}
+
 /** Amps and volts of the bank in steady running; null where there is no bank. */
-export function batteryRunning({ source }: MotorStartInput, { watts }: SteadyRunning): Pick<BatteryUse, "runA" | "runV"> | null {
+export function batteryRunning({ source }: MotorStartInput, running: SteadyRunning): Pick<BatteryUse, "runA" | "runV"> | null {
   if (source.kind !== "electronic" || source.battery === null) return null;
-  const { amps, volts } = bankLoad(source.battery, watts - shoreW(source));
+  const { amps, volts } = bankLoad(source.battery, bankW(source, running));
   return { runA: amps, runV: volts };
+}
+
+/** Shares of a bank that steady running leaves: of the power at which it falls to its cut-off, and of what its BMS carries. */
+export function bankRoom(
+  source: ElectronicSource | MachineSource,
+  running: SteadyRunning,
+): readonly { readonly by: "bank" | "bms"; readonly share: number }[] {
+  if (source.kind !== "electronic" || source.battery === null) return [];
+  const { battery } = source;
+  const { volts, ohm, efficiency, cutOffV, bms } = battery;
+  const watts = bankW(source, running);
+  const at = Math.max(cutOffV, volts / 2);
+  const mostW = ohm === 0 ? Number.POSITIVE_INFINITY : (efficiency * at * (volts - at)) / ohm;
+  const { amps } = bankLoad(battery, watts);
+  return [{ by: "bank", share: 1 - watts / mostW }, ...(bms === null ? [] : [{ by: "bms" as const, share: 1 - amps / bms.continuousA }])];
 }

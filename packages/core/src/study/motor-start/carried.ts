@@ -25,19 +25,23 @@ export interface Overstay {
   readonly limitS: number;
 }
 
-/** The first rating that a start stayed above for longer than it lasts; null when none. */
+/** The first rating that a start stayed above for longer than it lasts, counted at the source until the start is made; null when none. */
 export function overstay(source: ElectronicSource | MachineSource, trace: StartTrace): Overstay | null {
   const share = shoreW(source);
   const steps: readonly Endurance[] = source.kind === "electronic" ? source.endurance : [{ watts: source.surgeW, seconds: source.surgeS }];
   let floor = carriedW(source);
   for (const { watts, seconds } of steps) {
-    const over = timeAboveS(trace, floor);
+    const over = timeAboveS(trace, floor, source.cordOhm);
     if (over > seconds) return { watts: floor, seconds: over, limitS: seconds };
     floor = Math.max(floor, watts + share);
   }
   return null;
 }
 
-function timeAboveS(trace: StartTrace, watts: number): number {
-  return trace.meter.watts.reduce((sum, w) => sum + (w > watts ? trace.halfCycleS : 0), 0);
+function timeAboveS(trace: StartTrace, watts: number, cordOhm: number): number {
+  const { meter, halfCycleS, decidedAtS } = trace;
+  const until = Math.min(meter.watts.length, Math.round(decidedAtS / halfCycleS));
+  let above = 0;
+  for (let j = 0; j < until; j++) if (meter.watts[j]! + cordOhm * meter.rmsA[j]! ** 2 > watts) above += halfCycleS;
+  return above;
 }

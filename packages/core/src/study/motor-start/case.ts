@@ -1,3 +1,4 @@
+import type { Chemistry } from "../../device/battery/index.ts";
 import type { BreakerBand } from "../../device/breaker/index.ts";
 import type { Machine, ShaftLoad, Split } from "../../device/compressor-motor/index.ts";
 import type { Cord } from "../../device/cord/index.ts";
@@ -19,8 +20,18 @@ export interface UnitCase {
   readonly runningA?: Quantity;
   readonly fanA?: Quantity;
   readonly runCapacitorF?: Quantity;
-  /** Start capacitor that the unit has as found; 0 for none. */
-  readonly startAidF: number;
+  /** Start aid that the unit has as found: none, or what takes its capacitor out again; absent where nobody looked. */
+  readonly startAid?: "none" | "ptc" | "relay";
+  /** Its start capacitor; 0 for no aid at all, absent where nobody read it. */
+  readonly startAidF?: number;
+  /** False where nobody has seen this unit start: bought used, newly put in, or known not to. */
+  readonly seenToStart?: boolean;
+  /** Whether its expansion valve lets the pressures equal out; one that holds them asks for longer rests. */
+  readonly valve?: "bleeds" | "holds";
+  /** Plugged into an outlet rather than wired; rules for room units then apply. */
+  readonly plugIn?: boolean;
+  /** The lowest volts on a plate that gives a range, as 208 of 208/230. */
+  readonly lowestVolts?: number;
   readonly coolingW?: Quantity;
   /** What calibration by measured starts and windings says of the make-up; typical where absent. */
   readonly split?: Partial<Split>;
@@ -34,6 +45,10 @@ interface SourceCaseCommon {
   readonly ohm?: Quantity;
   readonly henry?: Quantity;
   readonly closingDeg?: number;
+  /** Hot legs of such volts to neutral, or of half such volts between them, that reach the rig; one where nothing is said. */
+  readonly legs?: 1 | 2;
+  /** A surge protector or energy manager that cuts out on low volts. */
+  readonly manager?: boolean;
   /** Cords and adapters between source and rig, on top of `ohm` where that is the outlet's own. */
   readonly cords?: readonly Cord[];
 }
@@ -58,6 +73,11 @@ export interface BatteryCase {
   readonly ohm?: Quantity;
   readonly efficiency?: Quantity;
   readonly cutOffV?: Quantity;
+  readonly ampHours?: Quantity;
+  readonly chemistry?: Chemistry;
+  /** Amps that its BMS carries for good, and at which it cuts out. */
+  readonly bmsContinuousA?: Quantity;
+  readonly bmsPeakA?: Quantity;
 }
 
 /** An electronic source; a battery inverter loses nothing to height or heat. */
@@ -66,7 +86,8 @@ export interface ElectronicCase extends SourceCaseCommon {
   readonly runningW?: Quantity;
   readonly surgeW?: Quantity;
   readonly surgeS?: Quantity;
-  readonly altitudeM: number;
+  /** Absent where nobody said; an inverter loses nothing to it. */
+  readonly altitudeM?: number;
   readonly derating?: Derating;
   readonly eco?: boolean;
   /** A second set of the same make run in parallel, where both are made for it. */
@@ -84,7 +105,7 @@ export interface MachineCase extends SourceCaseCommon {
   readonly runningW?: Quantity;
   readonly surgeW?: Quantity;
   readonly surgeS?: Quantity;
-  readonly altitudeM: number;
+  readonly altitudeM?: number;
   readonly derating?: Derating;
   readonly eco?: boolean;
   readonly xd?: number;
@@ -110,7 +131,11 @@ export interface StartCase {
   readonly unit: UnitCase;
   readonly source: SourceCase;
   readonly method: MethodCase;
-  readonly backgroundA: number;
+  /** Amps of other loads that are on; absent where nobody said. */
+  readonly backgroundA?: number;
   readonly outdoorC: number;
+  /** Rest since it last ran, s; absent where nobody counted. */
+  readonly restS?: number;
+  /** Seconds of the start to be shown; what it ends in does not depend on them. */
   readonly seconds: number;
 }

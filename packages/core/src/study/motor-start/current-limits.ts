@@ -1,5 +1,4 @@
 import { bandOf } from "../../device/breaker/index.ts";
-import { INVERTER_GENERATOR_PARAMS as ELECTRONIC } from "../../device/inverter-generator/index.ts";
 import type { CurvePoint } from "../../reference/index.ts";
 import { carriedW, foldbackA, shoreW } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
@@ -31,7 +30,7 @@ export function currentLimits({ source }: MotorStartInput): CurrentLimits | null
   }
   const steps: { amps: number; untilS: number }[] = [];
   if (source.kind === "electronic") {
-    steps.push({ amps: foldbackA(source), untilS: ELECTRONIC.dropOutS.value });
+    steps.push({ amps: foldbackA(source), untilS: source.dropOutS });
     for (const { watts, seconds } of source.endurance.toReversed())
       steps.push({ amps: (watts + shoreW(source)) / source.volts, untilS: seconds });
   } else steps.push({ amps: source.surgeW / source.volts, untilS: source.surgeS });

@@ -1,13 +1,19 @@
 import type { Bank } from "../../device/battery/index.ts";
 import type { BreakerBand } from "../../device/breaker/index.ts";
 import type { Machine, ShaftLoad } from "../../device/compressor-motor/index.ts";
+import type { PtcAid } from "../../device/hard-start/index.ts";
 import type { Endurance } from "./case.ts";
+
+/** A start capacitor beside the run capacitor, and what takes it out. */
+export type StartAid =
+  | { readonly kind: "relay"; readonly startCapacitorF: number; readonly pickUpV: number }
+  | ({ readonly kind: "ptc" } & PtcAid);
 
 /** How the unit is started. Capacitance is on top of the run capacitor, farads. */
 export type StartMethod =
   | { readonly kind: "direct" }
-  | { readonly kind: "as-found"; readonly startAidF: number }
-  | { readonly kind: "hard"; readonly startCapacitorF: number }
+  | { readonly kind: "as-found"; readonly aid: StartAid | null }
+  | { readonly kind: "hard"; readonly aid: StartAid }
   | { readonly kind: "soft"; readonly startCapacitorF: number; readonly limitA: number };
 
 interface SourceCommon {
@@ -16,6 +22,10 @@ interface SourceCommon {
   readonly seriesH: number;
   /** Where on the source's wave the unit is switched on, degrees after its rising zero. */
   readonly closingDeg: number;
+  /** The part of the series resistance that lies behind the source's own terminals. */
+  readonly cordOhm: number;
+  /** What cuts out on low volts in between; null for nothing. */
+  readonly manager: { readonly lowV: number; readonly lowS: number } | null;
 }
 
 /** A circuit of the grid; `breakerA` null where no breaker is judged. */
@@ -40,6 +50,9 @@ export interface ElectronicSource extends SourceCommon {
   readonly shoreA: number;
   readonly battery: Bank | null;
   readonly eco: boolean;
+  /** Share of its volts below which it shuts off, and after how long. */
+  readonly dropOutShare: number;
+  readonly dropOutS: number;
   /** Whether its current folds back; false to ask what the unit would draw if it did not. */
   readonly foldback: boolean;
 }
@@ -47,8 +60,6 @@ export interface ElectronicSource extends SourceCommon {
 /** A conventional set: alternator, regulator, engine and governor; watts as derated. */
 export interface MachineSource extends SourceCommon {
   readonly kind: "machine";
-  /** The part of the series resistance that lies in the cord. */
-  readonly cordOhm: number;
   readonly runningW: number;
   readonly surgeW: number;
   readonly surgeS: number;
@@ -64,18 +75,28 @@ export interface MotorStartInput {
   readonly machine: Machine;
   readonly load: ShaftLoad;
   readonly plateVolts: number;
+  readonly lockedRotorA: number;
+  /** Seconds at locked rotor amps after which the compressor's own overload opens; null where it is not judged. */
+  readonly overloadS: number | null;
   readonly runCapacitorF: number;
   readonly fanA: number;
   readonly backgroundA: number;
   readonly outdoorC: number;
   readonly method: StartMethod;
   readonly source: CircuitSource | ElectronicSource | MachineSource;
+  /** Seconds to be shown; the run goes on by itself until it is known how it ends. */
   readonly seconds: number;
+  /** Where in its band a breaker lies, 0 at the quick edge to 1 at the slow one. */
+  readonly breakerEdge: number;
   /** Integration steps in each half cycle of the source. */
   readonly stepsPerHalfCycle: number;
-  /** Ends the run once it is known how it ends: held at speed for a while, let go or tripped. */
+  /** Ends the run as soon as it is known how it ends: held at speed for a while, shut off or tripped. */
   readonly untilDecided?: boolean;
+  /** Looks on after a start is made until the speed has settled. */
+  readonly untilSettled?: boolean;
 }
 
 /** Steps per half cycle that agree with half the step to 0.03 s in start time. */
 export const STEPS_PER_HALF_CYCLE = 20;
+/** The same for a regulated start on a set that sags: at fewer it comes out some 2 % high. */
+export const STEPS_ON_A_SET = 40;

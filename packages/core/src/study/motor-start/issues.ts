@@ -1,36 +1,65 @@
-/** What a start study can find. Worded in the interface; documented in docs/formats/issues.md. */
-export const START_ISSUES = [
-  "stalled",
-  "starter-gave-up",
-  "source-undervoltage",
-  "engine-stalls",
-  "engine-badly",
-  "contactor-may-drop",
-  "breaker-trips",
-  "breaker-may-trip",
-  "source-folds-back",
-  "surge-time",
-  "battery-low",
-  "run-battery-low",
-  "breaker-warms",
-  "eco-mode",
-  "run-over-rating",
-  "run-over-breaker-share",
-  "run-pull-out",
-  "run-volts-low",
-  "run-volts-too-low",
-  "start-capacitor-long",
-  "run-current-not-met",
-] as const;
-export type StartIssueCode = (typeof START_ISSUES)[number];
-
 /** stop: it does not work, or must not. warn: it may not. note: worth knowing. */
 export type Severity = "stop" | "warn" | "note";
 
-/** A finding with the figures inside, SI, and the rule's source. */
-export interface StartIssue {
-  readonly code: StartIssueCode;
-  readonly severity: Severity;
-  readonly figures: Readonly<Record<string, number>>;
-  readonly source: string;
+/** What a start study can find, each with the figures it has, SI. Worded in the interface; documented in docs/formats. */
+export interface FindingFigures {
+  stalled: { readonly amps: number; readonly overloadOpensS: number | null; readonly breakerTripsS: number | null };
+  "overload-opens": { readonly atS: number; readonly amps: number };
+  "starter-gave-up": { readonly atS: number; readonly tries: number; readonly limitA: number };
+  "starter-retries": { readonly tries: number; readonly limitA: number; readonly startS: number };
+  "source-undervoltage": { readonly sinceS: number; readonly atS: number; readonly lowestShare: number };
+  "engine-stalls": { readonly atS: number; readonly lowestSpeed: number };
+  "engine-badly": { readonly lowestSpeed: number };
+  "contactor-may-drop": { readonly volts: number; readonly limitV: number };
+  "breaker-trips": { readonly atS: number };
+  "breaker-may-trip": { readonly dose: number };
+  "manager-cuts-out": { readonly atS: number; readonly lowV: number; readonly lowS: number };
+  "source-sags": { readonly lowestShare: number; readonly lowestV: number; readonly drawnA: number; readonly availableA: number };
+  "surge-time": { readonly seconds: number; readonly limitS: number; readonly watts: number };
+  "battery-low": { readonly atS: number; readonly volts: number; readonly amps: number };
+  "run-battery-low": { readonly volts: number; readonly limitV: number; readonly amps: number };
+  "run-bms": { readonly amps: number; readonly limitA: number };
+  "breaker-warms": { readonly starts: number; readonly restS: number };
+  "eco-mode": Readonly<Record<string, never>>;
+  "run-over-rating": {
+    readonly watts: number;
+    readonly limitW: number;
+    readonly neededA: number;
+    readonly availableA: number;
+    readonly afterS: number | null;
+  };
+  "run-breaker-trips": { readonly amps: number; readonly ratingA: number; readonly afterS: number };
+  "run-manager": { readonly volts: number; readonly limitV: number };
+  "run-pull-out": { readonly volts: number };
+  "run-volts-low": { readonly volts: number; readonly limitV: number };
+  "run-volts-too-low": { readonly volts: number; readonly limitV: number };
+  "start-capacitor-long": { readonly limitS: number };
+  "run-current-not-met": { readonly amps: number };
+  "rule-motor-share": { readonly countedA: number; readonly ratingA: number };
+  "rule-plug-in": { readonly amps: number; readonly limitA: number; readonly share: number };
+}
+export type FindingCode = keyof FindingFigures;
+
+/** A finding of one code with its own figures, and the rule's source. */
+export type FindingOf<C extends FindingCode> = C extends FindingCode
+  ? { readonly code: C; readonly severity: Severity; readonly figures: FindingFigures[C]; readonly source: string }
+  : never;
+export type Finding = FindingOf<FindingCode>;
+
+/** Findings that are rules of a code: broken, they cap an answer and make nothing impossible. */
+export const RULE_CODES = ["rule-motor-share", "rule-plug-in"] as const satisfies readonly FindingCode[];
+
+/** Whether a finding is a rule of a code and no physics. */
+export function isRule({ code }: Finding): boolean {
+  return (RULE_CODES as readonly string[]).includes(code);
+}
+
+/** The finding of a code among some; undefined where there is none. */
+export function findingOf<C extends FindingCode>(findings: readonly Finding[], code: C): FindingOf<C> | undefined {
+  return findings.find((f) => f.code === code) as FindingOf<C> | undefined;
+}
+
+/** Makes a finding of a code with its figures. */
+export function finding<C extends FindingCode>(code: C, severity: Severity, figures: FindingFigures[C], source: string): FindingOf<C> {
+  return { code, severity, figures, source } as FindingOf<C>;
 }

@@ -2,21 +2,21 @@ import { LOWEST_PLATE_SHARE } from "../../device/compressor-motor/index.ts";
 import { GENERATOR_PARAMS as SET } from "../../device/generator/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
-import type { Headroom, LimitUse } from "./result.ts";
+import type { LimitUse, Room } from "./result.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 /** Every limit that applies to a start and how much of it was used. */
 export function limitUse(
   input: MotorStartInput,
   trace: StartTrace,
-  start: Headroom,
-  run: Headroom | null,
+  start: Room,
+  run: Room | null,
   running: SteadyRunning | null,
 ): readonly LimitUse[] {
   const uses: LimitUse[] = [];
-  if (start.limitA !== null) uses.push({ code: "start-current", share: start.askedA / start.limitA });
+  if (start.spareShare !== null) uses.push({ code: "start-current", share: 1 - start.spareShare });
   if (trace.breakerDose !== null) uses.push({ code: "breaker-heat", share: trace.breakerDose.earliest });
-  if (run?.limitA != null) uses.push({ code: "run-limit", share: run.askedA / run.limitA });
+  if (run?.spareShare != null) uses.push({ code: "run-limit", share: 1 - run.spareShare });
   if (running !== null) uses.push({ code: "run-volts", share: (LOWEST_PLATE_SHARE * input.plateVolts) / running.volts });
   const bank = input.source.kind === "electronic" ? input.source.battery : null;
   if (bank !== null && trace.lowestBankV !== null)
@@ -27,11 +27,11 @@ export function limitUse(
 
 /** Electrical energy over a run, J, at the unit and everything beside it. */
 export function energyJ(trace: StartTrace): number {
-  return trace.meter.watts.subarray(0, trace.halfCycles).reduce((sum, watts) => sum + watts * trace.halfCycleS, 0);
+  return trace.meter.watts.reduce((sum, watts) => sum + watts * trace.halfCycleS, 0);
 }
 
 /** Time in which the line carried more than it does in steady running, s. */
 export function aboveRunningS(trace: StartTrace, running: SteadyRunning | null): number | null {
   if (running === null) return null;
-  return trace.meter.rmsA.subarray(0, trace.halfCycles).reduce((sum, amps) => sum + (amps > running.totalA ? trace.halfCycleS : 0), 0);
+  return trace.meter.rmsA.reduce((sum, amps) => sum + (amps > running.totalA ? trace.halfCycleS : 0), 0);
 }

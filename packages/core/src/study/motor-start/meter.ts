@@ -1,15 +1,18 @@
 /**
- * Sums over one half cycle and keeps one figure of each kind for every half cycle. All space is made
- * at the start. Squares by the trapezium rule; volts and watts by the rectangle, which over a period
+ * Sums over one half cycle and keeps one figure of each kind for every half cycle. Space is made at the
+ * start, and doubled where a start takes longer. Squares by the trapezium rule; volts and watts by the rectangle, which over a period
  * is the same.
  */
 export class Meter {
-  readonly rmsA: Float64Array;
-  readonly compressorA: Float64Array;
-  readonly volts: Float64Array;
-  readonly watts: Float64Array;
-  readonly radS: Float64Array;
-  readonly squareSum: Float64Array;
+  rmsA: Float64Array;
+  compressorA: Float64Array;
+  volts: Float64Array;
+  watts: Float64Array;
+  radS: Float64Array;
+  squareSum: Float64Array;
+  /** Sums of squares over this half cycle of the start winding's current and volts. */
+  auxiliarySquare = 0;
+  auxiliaryVoltSquare = 0;
   firstHalfCycleA = 0;
   /** Seconds of this half cycle in which the run winding carried nothing. */
   off = 0;
@@ -30,6 +33,31 @@ export class Meter {
     this.radS = new Float64Array(halfCycles);
     this.squareSum = new Float64Array(steps + 1);
     this.halfCycleS = halfCycleS;
+  }
+
+  /** Makes room for so many half cycles and steps; what was written stays. */
+  grow(halfCycles: number, steps: number): void {
+    const larger = (old: Float64Array, length: number): Float64Array => {
+      const next = new Float64Array(length);
+      next.set(old);
+      return next;
+    };
+    this.rmsA = larger(this.rmsA, halfCycles);
+    this.compressorA = larger(this.compressorA, halfCycles);
+    this.volts = larger(this.volts, halfCycles);
+    this.watts = larger(this.watts, halfCycles);
+    this.radS = larger(this.radS, halfCycles);
+    this.squareSum = larger(this.squareSum, steps + 1);
+  }
+
+  /** Gives back the room that was not written. */
+  trim(halfCycles: number, steps: number): void {
+    this.rmsA = this.rmsA.subarray(0, halfCycles);
+    this.compressorA = this.compressorA.subarray(0, halfCycles);
+    this.volts = this.volts.subarray(0, halfCycles);
+    this.watts = this.watts.subarray(0, halfCycles);
+    this.radS = this.radS.subarray(0, halfCycles);
+    this.squareSum = this.squareSum.subarray(0, steps + 1);
   }
 
   /** Sets the currents from which the next spell starts. */
@@ -72,6 +100,8 @@ export class Meter {
     this.compressorSquare = 0;
     this.voltSquare = 0;
     this.work = 0;
+    this.auxiliarySquare = 0;
+    this.auxiliaryVoltSquare = 0;
     this.off = 0;
   }
 }

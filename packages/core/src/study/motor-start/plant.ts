@@ -1,21 +1,19 @@
-import { MotorEquations, STATE_SIZE, synchronousRadS } from "../../device/compressor-motor/index.ts";
+import { mostAcW } from "../../device/battery/index.ts";
+import { MotorEquations, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import { GeneratorEquations } from "../../device/generator/index.ts";
-import { HARD_START_PARAMS, HardStartEquations } from "../../device/hard-start/index.ts";
+import { PotentialRelayEquations, PtcEquations } from "../../device/hard-start/index.ts";
 import { InverterGeneratorEquations } from "../../device/inverter-generator/index.ts";
 import { ShoreEquations } from "../../device/shore/index.ts";
 import { SoftStarterEquations } from "../../device/soft-starter/index.ts";
-import type { OdeSystem } from "../../numeric/index.ts";
-import { foldbackA } from "./carried.ts";
-import type { MotorStartInput } from "./input.ts";
+import { foldbackA, shoreW } from "./carried.ts";
+import type { MotorStartInput, StartAid } from "./input.ts";
 
 type SourceEquations = ShoreEquations | InverterGeneratorEquations | GeneratorEquations;
 
-/** The motor on its source: the one system that the kernel integrates. */
-class Plant implements OdeSystem {
-  readonly size = STATE_SIZE;
+/** The motor on its source: what a run integrates. */
+class Plant {
   readonly motor: MotorEquations;
   readonly source: SourceEquations;
-  private readonly latest = Float64Array.of(Number.NaN, 0);
 
   constructor(motor: MotorEquations, source: SourceEquations) {
     this.motor = motor;
@@ -26,25 +24,6 @@ class Plant implements OdeSystem {
   get limited(): boolean {
     return !(this.source instanceof ShoreEquations);
   }
-
-  derivative(t: number, y: Float64Array, rate: Float64Array): void {
-    this.motor.rate(this.emf(t), y, rate);
-  }
-
-  /** Source volts at t; the kernel asks twice for the middle of a step, and is answered once. */
-  emf(t: number): number {
-    const latest = this.latest;
-    if (latest[0] !== t) {
-      latest[0] = t;
-      latest[1] = this.source.emf(t);
-    }
-    return latest[1]!;
-  }
-
-  /** Forgets the kept volts: the source has changed at a moment already asked for. */
-  sourceChanged(): void {
-    this.latest[0] = Number.NaN;
-  }
 }
 
 /** The parts of one start, ready to run. */
@@ -53,7 +32,8 @@ export interface Assembly {
   readonly generator: InverterGeneratorEquations | null;
   readonly set: GeneratorEquations | null;
   readonly starter: SoftStarterEquations | null;
-  readonly aid: HardStartEquations | null;
+  readonly relay: PotentialRelayEquations | null;
+  readonly ptc: PtcEquations | null;
 }
 
 /** Total of fan and other loads, amps in phase with the source. */
@@ -75,16 +55,35 @@ export function assemble(input: MotorStartInput): Assembly {
     set = new GeneratorEquations({ ...source, hz: machine.hz, engineW: source.surgeW }, seriesOhm, seriesH, source.cordOhm, closing, loads);
     equations = set;
   } else {
-    const limitA = source.foldback ? foldbackA(source) : Number.POSITIVE_INFINITY;
-    generator = new InverterGeneratorEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads, limitA);
+    const none = Number.POSITIVE_INFINITY;
+    const { dropOutShare, dropOutS } = source;
+    const limits = source.foldback
+      ? {
+          limitA: foldbackA(source),
+          mostW: source.battery === null ? none : mostAcW(source.battery) + shoreW(source),
+          dropOutShare,
+          dropOutS,
+        }
+      : { limitA: none, mostW: none, dropOutShare, dropOutS };
+    generator = new InverterGeneratorEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads, limits);
     equations = generator;
   }
   const motor = new MotorEquations(machine, input.load, seriesOhm, seriesH);
   const top = synchronousRadS(machine);
-  const extraF = method.kind === "direct" ? 0 : method.kind === "as-found" ? method.startAidF : method.startCapacitorF;
-  motor.setCapacitance(input.runCapacitorF + extraF);
+  const aid = aidOfMethod(method);
+  motor.setCapacitance(input.runCapacitorF + (method.kind === "soft" ? method.startCapacitorF : (aid?.startCapacitorF ?? 0)));
   const starter = method.kind === "soft" ? new SoftStarterEquations(method.limitA, top) : null;
-  const aid = method.kind !== "soft" && extraF > 0 ? new HardStartEquations(HARD_START_PARAMS.dropOutShare.value * top) : null;
+  const relay = aid?.kind === "relay" ? new PotentialRelayEquations(aid.pickUpV) : null;
+  const ptc = aid?.kind === "ptc" ? new PtcEquations(aid, input.runCapacitorF, machine.hz) : null;
+  if (ptc !== null) {
+    const { farad, ohm } = ptc.branch();
+    motor.setCapacitance(farad, ohm);
+  }
   if (starter !== null) motor.mainClosed = false;
-  return { plant: new Plant(motor, equations), generator, set, starter, aid };
+  return { plant: new Plant(motor, equations), generator, set, starter, relay, ptc };
+}
+
+/** The start aid that is in circuit; null for none. */
+export function aidOfMethod(method: MotorStartInput["method"]): StartAid | null {
+  return method.kind === "as-found" || method.kind === "hard" ? method.aid : null;
 }

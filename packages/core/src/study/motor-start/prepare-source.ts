@@ -1,25 +1,31 @@
-import { BATTERY_PARAMS as BATTERY, type Bank } from "../../device/battery/index.ts";
+import { BATTERY_PARAMS as BATTERY, type Bank, bankOhm, type Chemistry } from "../../device/battery/index.ts";
 import { cordsH, cordsOhm } from "../../device/cord/index.ts";
 import { deratingShares, ENGINE_PARAMS as ENGINE } from "../../device/engine/index.ts";
 import { GENERATOR_PARAMS as SET, transientImpedance } from "../../device/generator/index.ts";
 import { INVERTER_GENERATOR_PARAMS as ELECTRONIC } from "../../device/inverter-generator/index.ts";
 import { SHORE_PARAMS as SHORE } from "../../device/shore/index.ts";
-import { fail, ok, type Quantity, quantity, type Result, typicalOf } from "../../quantity/index.ts";
+import { FROM_MEMORY, fail, ok, type Param, type Quantity, quantity, type Result } from "../../quantity/index.ts";
 import { CONDUCTOR_SOURCE } from "../../reference/index.ts";
-import type { Assumptions } from "./assume.ts";
+import { Assumptions } from "./assume.ts";
 import type { BatteryCase, CircuitCase, ElectronicCase, Endurance, MachineCase, SourceCase, StartCase } from "./case.ts";
+import { type FeedOf, feedOf } from "./feed.ts";
 import type { CircuitSource, ElectronicSource, MachineSource } from "./input.ts";
 
 const SHEET = "the source's sheet";
+const METER = "a meter";
 
-/** Takes a source's missing figures, adds its cords, and derates it for height, heat and fuel. */
+export type SourceFailure = "needs-watts" | "wrong-volts";
+
+/** Takes a source's missing figures, its leg, its cords, and derates it for height, heat and fuel. */
 export function prepareSource(
   given: StartCase,
   assumptions: Assumptions,
-): Result<CircuitSource | ElectronicSource | MachineSource, "needs-watts"> {
-  const { source } = given;
-  if (isCircuit(source)) return ok(circuit(source, assumptions));
-  return isMachine(source) ? machine(source, given, assumptions) : electronic(source, given.outdoorC, assumptions);
+): Result<CircuitSource | ElectronicSource | MachineSource, SourceFailure> {
+  const { source, unit } = given;
+  const feed = feedOf(unit.plateVolts, source.volts.value, source.legs ?? 1);
+  if (!feed.ok) return feed;
+  if (isCircuit(source)) return ok(circuit(source, given.unit.hz, feed.value, assumptions));
+  return isMachine(source) ? machine(source, given, feed.value, assumptions) : electronic(source, given.outdoorC, feed.value, assumptions);
 }
 
 function isCircuit(source: SourceCase): source is CircuitCase {
@@ -29,25 +35,74 @@ function isCircuit(source: SourceCase): source is CircuitCase {
 function cords(source: SourceCase, assumptions: Assumptions): { readonly ohm: number; readonly henry: number } {
   const list = source.cords ?? [];
   if (list.length === 0) return { ohm: 0, henry: 0 };
-  return { ohm: assumptions.take("cord-ohm", quantity(cordsOhm(list), "sheet"), CONDUCTOR_SOURCE), henry: cordsH(list) };
+  return { ohm: assumptions.take("cord-ohm", quantity(cordsOhm(list), "sheet"), "ohm", CONDUCTOR_SOURCE), henry: cordsH(list) };
 }
 
-function circuit(source: CircuitCase, assumptions: Assumptions): CircuitSource {
+function managerOf(source: SourceCase, assumptions: Assumptions): CircuitSource["manager"] {
+  if (source.manager !== true) return null;
+  return { lowV: SHORE.managerLowV.value, lowS: assumptions.typical("manager-seconds", SHORE.managerLowS) };
+}
+
+/** How far a nominal voltage may be off the classes of the table, V. */
+const CLASS_V = 5;
+/** Volts of a supply of no class of the table, over its nominal ones (typical, from memory). */
+const OTHER_CLASS = { value: 0.977, spread: [0.95, 1.005] } as const;
+
+/** The volts behind an outlet: measured ones as they are, nominal ones as such outlets have them. */
+function shoreVolts(source: CircuitCase, hz: number, { voltsFactor }: FeedOf, assumptions: Assumptions): number {
+  const { value, origin } = source.volts;
+  const volts = value * voltsFactor;
+  if (origin === "measured") return assumptions.take("shore-volts", { ...source.volts, value: volts }, "V", METER);
+  const near = (nominal: number): boolean => Math.abs(volts - nominal) <= CLASS_V;
+  if (near(120)) return assumptions.typical("shore-volts", SHORE.volts120);
+  if (near(230) && hz === 50) return assumptions.typical("shore-volts", SHORE.volts230);
+  if (near(240)) return assumptions.typical("shore-volts", SHORE.volts240);
+  const { spread } = OTHER_CLASS;
+  const param: Param = {
+    label: "Volts behind a circuit",
+    unit: "V",
+    value: OTHER_CLASS.value * volts,
+    min: 0,
+    max: 2 * volts,
+    spread: [spread[0] * volts, spread[1] * volts],
+    source: FROM_MEMORY,
+  };
+  return assumptions.typical("shore-volts", param);
+}
+
+function circuit(source: CircuitCase, hz: number, feed: FeedOf, assumptions: Assumptions): CircuitSource {
   const cord = cords(source, assumptions);
-  const common = { kind: "circuit", volts: source.volts.value, closingDeg: source.closingDeg ?? 0, band: source.band ?? null } as const;
-  if (source.kind === "ideal")
+  const common = {
+    kind: "circuit",
+    closingDeg: source.closingDeg ?? 0,
+    band: source.band ?? null,
+    manager: managerOf(source, assumptions),
+  } as const;
+  if (source.kind === "ideal") {
+    const seriesOhm = (source.ohm?.value ?? 0) + cord.ohm;
     return {
       ...common,
-      seriesOhm: (source.ohm?.value ?? 0) + cord.ohm,
+      volts: source.volts.value * feed.voltsFactor,
+      seriesOhm,
+      cordOhm: seriesOhm,
       seriesH: (source.henry?.value ?? 0) + cord.henry,
       breakerA: source.breakerA?.value ?? null,
     };
-  const typical = cord.ohm > 0 ? SHORE.pedestalOhm : SHORE.ohm;
+  }
+  const volts = shoreVolts(source, hz, feed, assumptions);
+  const behind = assumptions.given("source-ohm", source.ohm, cord.ohm > 0 ? SHORE.pedestalOhm : SHORE.ohm, METER);
   return {
     ...common,
-    seriesOhm: assumptions.take("source-ohm", source.ohm ?? typicalOf(typical), typical.source) + cord.ohm,
+    volts,
+    seriesOhm: behind + cord.ohm,
+    cordOhm: behind + cord.ohm,
     seriesH: (source.henry?.value ?? SHORE.mH.value / 1000) + cord.henry,
-    breakerA: assumptions.take("breaker", source.breakerA ?? typicalOf(SHORE.breakerA), SHORE.breakerA.source),
+    breakerA: assumptions.given(
+      "breaker",
+      source.breakerA && { ...source.breakerA, tolerance: 0 },
+      SHORE.breakerA,
+      "printed on the breaker",
+    ),
   };
 }
 
@@ -61,36 +116,40 @@ interface Rated {
   readonly surgeS: number;
 }
 
-/** Watts of a source, one from the other where only one is known, a second set added, derated where an engine makes them. */
-function watts(source: ElectronicCase | MachineCase, outdoorC: number, assumptions: Assumptions): Result<Rated, "needs-watts"> {
+/** Watts of a source on the unit's leg, one from the other where only one is known, a second set added, derated where an engine makes them. */
+function watts(
+  source: ElectronicCase | MachineCase,
+  outdoorC: number,
+  { wattsShare }: FeedOf,
+  assumptions: Assumptions,
+): Result<Rated, "needs-watts"> {
   const own = bothWatts(source);
   if (own === null) return fail("needs-watts", "source");
   const second = "second" in source && source.second !== undefined ? bothWatts(source.second) : null;
-  const runningW = together(own.runningW, second?.runningW);
-  const surgeW = together(own.surgeW, second?.surgeW);
+  const sum = (one: Quantity, other: Quantity | undefined): Quantity => ({ ...one, value: (one.value + (other?.value ?? 0)) * wattsShare });
   const share = source.kind === "inverter" ? 1 : engineShare(source, outdoorC, assumptions);
+  const runningW = assumptions.take("running-watts", sum(own.runningW, second?.runningW), "W", SHEET);
+  const surgeW = assumptions.take("surge-watts", sum(own.surgeW, second?.surgeW), "W", SHEET);
   return ok({
-    runningW: assumptions.take("running-watts", runningW, SHEET) * share,
-    surgeW: assumptions.take("surge-watts", surgeW, SHEET) * share,
-    surgeS: assumptions.take("surge-seconds", source.surgeS ?? typicalOf(ELECTRONIC.surgeS), ELECTRONIC.surgeS.source),
+    runningW: runningW * share,
+    surgeW: Math.max(runningW, surgeW) * share,
+    surgeS: assumptions.given("surge-seconds", source.surgeS, ELECTRONIC.surgeS, SHEET),
   });
 }
 
 function bothWatts(rated: { readonly runningW?: Quantity; readonly surgeW?: Quantity }) {
-  const ratio = ELECTRONIC.surgeOverRunning.value;
-  const runningW = rated.runningW ?? (rated.surgeW && quantity(rated.surgeW.value / ratio, "typical"));
-  const surgeW = rated.surgeW ?? (rated.runningW && quantity(rated.runningW.value * ratio, "typical"));
+  const { value: ratio, spread } = ELECTRONIC.surgeOverRunning;
+  const within = (from: Quantity): number => Math.hypot(from.tolerance, (spread[1] - spread[0]) / 2 / ratio);
+  const runningW = rated.runningW ?? (rated.surgeW && quantity(rated.surgeW.value / ratio, "typical", within(rated.surgeW)));
+  const surgeW = rated.surgeW ?? (rated.runningW && quantity(rated.runningW.value * ratio, "typical", within(rated.runningW)));
   return runningW === undefined || surgeW === undefined ? null : { runningW, surgeW };
 }
 
-function together(one: Quantity, other: Quantity | undefined): Quantity {
-  return other === undefined ? one : { ...one, value: one.value + other.value };
-}
-
 function engineShare(source: ElectronicCase | MachineCase, outdoorC: number, assumptions: Assumptions): number {
-  const shares = deratingShares(source.altitudeM, outdoorC, source.derating);
+  const altitudeM = source.altitudeM ?? assumptions.typical("altitude", SHORE.altitudeM);
+  const shares = deratingShares(altitudeM, outdoorC, source.derating);
   const note = (code: "altitude-loss" | "heat-loss" | "fuel-loss", share: number, from: string): void => {
-    assumptions.take(code, quantity(1 - share, "typical", 0), from);
+    assumptions.take(code, quantity(1 - share, "typical", 0), "1", from);
   };
   const school = source.derating?.altitude ?? "common";
   note("altitude-loss", shares.altitude, ALTITUDE_SOURCES[school]);
@@ -106,25 +165,34 @@ const ALTITUDE_SOURCES = {
   none: "left out by choice",
 } as const;
 
-function electronic(source: ElectronicCase, outdoorC: number, assumptions: Assumptions): Result<ElectronicSource, "needs-watts"> {
-  const factor = ELECTRONIC.momentaryFactor;
-  const momentaryFactor = assumptions.take("momentary-limit", typicalOf(factor), factor.source);
-  const rated = watts(source, outdoorC, assumptions);
+function electronic(
+  source: ElectronicCase,
+  outdoorC: number,
+  feed: FeedOf,
+  assumptions: Assumptions,
+): Result<ElectronicSource, "needs-watts"> {
+  const onBank = source.kind === "inverter";
+  const momentaryFactor = assumptions.typical("momentary-limit", onBank ? ELECTRONIC.bankFactor : ELECTRONIC.momentaryFactor);
+  const rated = watts(source, outdoorC, feed, assumptions);
   if (!rated.ok) return rated;
   const cord = cords(source, assumptions);
   const own = source.ohm?.value ?? ELECTRONIC.ohm.value / (source.second === undefined ? 1 : 2);
   return ok({
     kind: "electronic",
-    volts: source.volts.value,
+    volts: source.volts.value * feed.voltsFactor,
     seriesOhm: own + cord.ohm,
+    cordOhm: cord.ohm,
     seriesH: (source.henry?.value ?? 0) + cord.henry,
     closingDeg: source.closingDeg ?? 0,
+    manager: managerOf(source, assumptions),
     ...rated.value,
     momentaryFactor,
     endurance: endurance(source.endurance, rated.value),
-    shoreA: source.shoreLimitA === undefined ? 0 : assumptions.take("shore-limit", source.shoreLimitA, SHEET),
-    battery: source.kind === "inverter" ? bank(source.battery ?? {}, assumptions) : null,
+    shoreA: source.shoreLimitA === undefined ? 0 : assumptions.take("shore-limit", source.shoreLimitA, "A", SHEET),
+    battery: onBank ? bank(source.battery ?? {}, assumptions) : null,
     eco: source.eco === true,
+    dropOutShare: assumptions.typical("drop-out-share", ELECTRONIC.dropOutShare),
+    dropOutS: assumptions.typical("drop-out-seconds", onBank ? ELECTRONIC.bankDropOutS : ELECTRONIC.dropOutS),
     foldback: true,
   });
 }
@@ -135,44 +203,78 @@ function endurance(listed: readonly Endurance[] | undefined, { surgeW, surgeS, r
   return all.filter(({ watts: w }) => w > runningW).toSorted((a, b) => a.watts - b.watts);
 }
 
-/** A bank from what is known of it. The typical resistance is that of a 12 V bank and grows with the square of its volts. */
+const BLOCK_OHM: Readonly<Record<Chemistry, Param>> = {
+  lithium: BATTERY.lithiumOhm,
+  agm: BATTERY.agmOhm,
+  flooded: BATTERY.floodedOhm,
+};
+
+/** A bank at its typical figures where nobody gave them, for what asks of it alone. */
+export function preparedBank(given: BatteryCase): Bank {
+  return bank(given, new Assumptions());
+}
+
+/** A bank from what is known of it: its resistance by amp-hours and chemistry, its BMS by amp-hours. */
 function bank(given: BatteryCase, assumptions: Assumptions): Bank {
-  const volts = assumptions.take("battery-volts", given.volts ?? typicalOf(BATTERY.volts), BATTERY.volts.source);
-  const grown = (volts / BATTERY.volts.value) ** 2;
-  const typical = typicalOf(BATTERY.ohm);
+  const volts = assumptions.given("battery-volts", given.volts, BATTERY.volts, SHEET);
+  const chemistry = given.chemistry ?? "lithium";
+  const ampHours =
+    given.ampHours === undefined
+      ? assumptions.typical("battery-hours", BATTERY.energyWh, "Ah", 1 / volts)
+      : assumptions.take("battery-hours", given.ampHours, "Ah", SHEET);
+  const block = BLOCK_OHM[chemistry];
+  const ohm =
+    given.ohm === undefined
+      ? assumptions.typical("battery-ohm", block, "ohm", bankOhm(volts, ampHours, 1, 0)) +
+        assumptions.hidden("cable-ohm", BATTERY.cableOhm, "battery-ohm")
+      : assumptions.take("battery-ohm", given.ohm, "ohm", SHEET);
+  const continuousA =
+    given.bmsContinuousA?.value ??
+    (chemistry === "lithium" ? assumptions.typical("bms-amps", BATTERY.bmsContinuousC, "A", ampHours) : null);
+  const peak = assumptions.hidden("bms-peak", BATTERY.bmsPeakC, "bms-amps") * ampHours;
   return {
     volts,
-    ohm: assumptions.take("battery-ohm", given.ohm ?? { ...typical, value: typical.value * grown }, BATTERY.ohm.source),
-    efficiency: assumptions.take("efficiency", given.efficiency ?? typicalOf(BATTERY.efficiency), BATTERY.efficiency.source),
+    ohm,
+    efficiency: assumptions.given("efficiency", given.efficiency, BATTERY.efficiency, SHEET),
     cutOffV: assumptions.take(
       "cut-off",
-      given.cutOffV ?? quantity(BATTERY.cutOffShare.value * volts, "typical"),
+      given.cutOffV ?? quantity(BATTERY.cutOffShare.value * volts, "typical", CUT_OFF_TOLERANCE),
+      "V",
       BATTERY.cutOffShare.source,
     ),
-    cutOffS: BATTERY.cutOffS.value,
+    cutOffS: assumptions.hidden("bank-drop-out", ELECTRONIC.bankDropOutS, "drop-out-seconds"),
+    bms: continuousA === null ? null : { continuousA, peakA: Math.max(continuousA, given.bmsPeakA?.value ?? peak) },
   };
 }
 
-function machine(source: MachineCase, given: StartCase, assumptions: Assumptions): Result<MachineSource, "needs-watts"> {
-  const rated = watts(source, given.outdoorC, assumptions);
+/** How well a low-voltage cut-off nobody read is known, relative (typical, from memory). */
+const CUT_OFF_TOLERANCE = 0.03;
+
+function machine(source: MachineCase, given: StartCase, feed: FeedOf, assumptions: Assumptions): Result<MachineSource, "needs-watts"> {
+  const rated = watts(source, given.outdoorC, feed, assumptions);
   if (!rated.ok) return rated;
-  const xd = source.xd ?? assumptions.take("set-make-up", typicalOf(SET.xd), SET.xd.source);
-  const own = transientImpedance(source.volts.value, given.unit.hz, Math.max(1, rated.value.runningW), xd);
+  const volts = source.volts.value * feed.voltsFactor;
+  const xd = source.xd ?? assumptions.typical("set-make-up", SET.xd);
+  const runningW = Math.max(1, rated.value.runningW);
+  const own = transientImpedance(volts, given.unit.hz, runningW, xd);
   const cord = cords(source, assumptions);
   const cordOhm = (source.ohm?.value ?? 0) + cord.ohm;
+  const made = (name: "regulatorS" | "ceiling" | "inertiaS" | "governorS"): number =>
+    source[name] ?? assumptions.hidden(name, SET[name], "set-make-up");
   return ok({
     kind: "machine",
-    volts: source.volts.value,
+    volts,
     cordOhm,
     seriesOhm: own.ohm + cordOhm,
     seriesH: own.henry + (source.henry?.value ?? 0) + cord.henry,
     closingDeg: source.closingDeg ?? 0,
+    manager: managerOf(source, assumptions),
     ...rated.value,
-    runningW: Math.max(1, rated.value.runningW),
-    regulatorS: source.regulatorS ?? SET.regulatorS.value,
-    ceiling: source.ceiling ?? SET.ceiling.value,
-    inertiaS: source.inertiaS ?? SET.inertiaS.value,
-    governorS: source.governorS ?? SET.governorS.value,
+    runningW,
+    regulatorS: made("regulatorS"),
+    ceiling: made("ceiling"),
+    inertiaS: made("inertiaS"),
+    governorS: made("governorS"),
     eco: source.eco === true,
   });
 }

@@ -1,7 +1,7 @@
 import type { Meter } from "./meter.ts";
 
 /** What ended a start before its time. */
-export type TripCause = "breaker" | "source" | "engine" | "battery";
+export type TripCause = "breaker" | "source" | "engine" | "battery" | "manager" | "overload";
 
 /** What one run leaves behind. The meter's arrays have one place a half cycle, whole line and SI. */
 export interface StartTrace {
@@ -10,12 +10,18 @@ export interface StartTrace {
   readonly halfCycles: number;
   readonly stepS: number;
   readonly endRadS: number;
+  /** When nine tenths of synchronous speed were reached that were then held for a while; null when they were not. */
+  readonly startedAtS: number | null;
+  /** Time until it was known how it ends, s: what is judged of a start lies before it. */
+  readonly decidedAtS: number;
+  /** How far the speed still moved about its mean at the end, relative. */
+  readonly ripple: number;
   readonly tripped: { readonly by: TripCause; readonly atS: number } | null;
   /** When the starter let go, bypassed, and when a start capacitor left; null when it did not. */
   readonly starterOpenedAtS: number | null;
   readonly bypassAtS: number | null;
   readonly capacitorOutAtS: number | null;
-  /** Since when the source had been below its drop-out voltage when it let go. */
+  /** Since when the source had been below its drop-out voltage when it shut off. */
   readonly lowSinceS: number | null;
   /** Lowest voltage the source's regulator allowed, over its rated; 1 when it never folded back. */
   readonly lowestHold: number;
@@ -24,6 +30,8 @@ export interface StartTrace {
   /** Lowest volts and most amps of the battery bank; null where there is none. */
   readonly lowestBankV: number | null;
   readonly mostBankA: number | null;
+  /** Share of the way to opening that the compressor's own overload has come. */
+  readonly overloadDose: number;
   readonly breakerDose: { readonly earliest: number; readonly latest: number } | null;
 }
 

@@ -1,5 +1,5 @@
 import type { CurrentLimits } from "./current-limits.ts";
-import type { StartIssue } from "./issues.ts";
+import type { Finding } from "./issues.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 export type StartStatus = "started" | "stalled" | "tripped";
@@ -11,6 +11,8 @@ export const START_REASONS = [
   "engine-stalled",
   "breaker-tripped",
   "battery-low",
+  "manager-cut-out",
+  "overload-opened",
 ] as const;
 export type StartReason = (typeof START_REASONS)[number];
 
@@ -32,17 +34,21 @@ export interface StartPeaks {
   readonly maxHoldA: number;
 }
 
-/** A margin against one limit, in the unit that decides. */
-export interface Headroom {
-  /** What is asked, and what there is; amps. */
-  readonly askedA: number;
-  readonly limitA: number | null;
-  /** limit − asked; negative when it is too much; null when nothing limits. */
-  readonly marginA: number | null;
-  /** How far the margin may be off, amps. */
+/** What room is counted by: the size of a source as a whole, or one of its limits. */
+export const ROOM_BY = ["source", "breaker", "torque", "watts", "volts", "bank", "bms", "manager", "none"] as const;
+export type RoomBy = (typeof ROOM_BY)[number];
+
+/** What is to spare against the limit that decides: a share of the source, and amps beside it. */
+export interface Room {
+  readonly by: RoomBy;
+  readonly neededA: number;
+  /** Amps of this very load at which nothing would be left; null where no size of source would do, or nothing limits. */
+  readonly availableA: number | null;
+  readonly spareA: number | null;
+  /** By how much smaller the source could be; negative where it is not enough. */
+  readonly spareShare: number | null;
+  /** How far the amps to spare may be off. */
   readonly toleranceA: number;
-  /** True when the source gave less than was asked and folded its voltage. */
-  readonly foldedBack: boolean;
 }
 
 /** One limit and the share of it that was used; above 1 is too much. */
@@ -69,7 +75,7 @@ export interface BreakerRow {
   readonly tripsAt: number | null;
 }
 
-/** A further try of a starter that let go. */
+/** A try of a starter that gave it up. */
 export interface Retry {
   readonly limitA: number;
   readonly startS: number | null;
@@ -85,13 +91,15 @@ export interface StartResult {
   readonly endRadS: number;
   readonly synchronousRadS: number;
   readonly running: SteadyRunning | null;
-  readonly start: Headroom;
-  readonly run: Headroom | null;
+  readonly start: Room;
+  readonly run: Room | null;
+  /** Least volts of the circuit on which this start is made; null where no volts decide, or none would do. */
+  readonly leastVolts: number | null;
   /** For how long its source lets a current pass; null where nothing limits. */
   readonly allowed: CurrentLimits | null;
   readonly battery: BatteryUse | null;
   readonly breaker: BreakerRow | null;
-  /** What the starter does after it let go, one try after each delay; empty when it did not. */
+  /** Tries of the starter before the one that is shown, each given up by itself; empty when it made the first, or has none. */
   readonly retries: readonly Retry[];
   readonly limits: readonly LimitUse[];
   /** Electrical energy the whole line took over the run, J. */
@@ -104,6 +112,6 @@ export interface StartResult {
     readonly bypassAtS: number | null;
     readonly capacitorOutAtS: number | null;
   };
-  readonly issues: readonly StartIssue[];
+  readonly findings: readonly Finding[];
   readonly cycles: readonly CycleRow[];
 }

@@ -3,21 +3,29 @@ import type { MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import type { Retry } from "./result.ts";
 import { simulate } from "./simulate.ts";
-import { startedAtS } from "./summarise.ts";
+import { outcomeOf } from "./summarise.ts";
 
-/** What a starter that let go does next: waits out its delay, then tries again with a higher limit, until it starts, is tripped or gives up for good. */
-export function retriesOf(input: MotorStartInput, trace: StartTrace): readonly Retry[] {
-  const { method } = input;
-  if (method.kind !== "soft" || trace.starterOpenedAtS === null) return [];
-  const tries: Retry[] = [];
-  let { limitA } = method;
-  for (let k = 0; k < STARTER.retries.value; k++) {
-    limitA *= STARTER.raiseAfterStall.value;
-    const tried: MotorStartInput = { ...input, method: { ...method, limitA }, untilDecided: true };
-    const next = simulate(tried);
-    const startS = next.tripped === null ? startedAtS(next, tried) : null;
-    tries.push({ limitA, startS, tripped: next.tripped !== null });
-    if (startS !== null || next.tripped !== null) break;
+/** A start with all that its starter does about it: the try that ended it, and those before. */
+export interface Persisted {
+  /** The start as it was made in the end, or last tried. */
+  readonly input: MotorStartInput;
+  readonly trace: StartTrace;
+  /** Tries before that one, each ended by the starter itself. */
+  readonly failed: readonly Retry[];
+}
+
+/**
+ * Simulates a start. A starter that could not bring the rotor to speed waits out its delay and tries
+ * again with a higher limit, as often as it does by itself; anything else tries once.
+ */
+export function persist(input: MotorStartInput): Persisted {
+  const failed: Retry[] = [];
+  let tried = input;
+  let trace = simulate(tried);
+  while (tried.method.kind === "soft" && trace.starterOpenedAtS !== null && failed.length < STARTER.retries.value) {
+    failed.push({ limitA: tried.method.limitA, startS: outcomeOf(trace).startS, tripped: false });
+    tried = { ...tried, method: { ...tried.method, limitA: tried.method.limitA * STARTER.raiseAfterStall.value } };
+    trace = simulate(tried);
   }
-  return tries;
+  return { input: tried, trace, failed };
 }

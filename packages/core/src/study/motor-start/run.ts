@@ -5,62 +5,57 @@ import { batteryRunning, batteryUse } from "./battery-use.ts";
 import { breakerRow } from "./breaker-row.ts";
 import type { StartCase } from "./case.ts";
 import { currentLimits } from "./current-limits.ts";
-import { findIssues } from "./find-issues.ts";
-import { runHeadroom, startHeadroom } from "./headroom.ts";
+import { findFindings } from "./find-findings.ts";
 import { aboveRunningS, energyJ, limitUse } from "./limit-use.ts";
 import { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 import type { StartResult } from "./result.ts";
-import { retriesOf } from "./retry.ts";
-import { simulate } from "./simulate.ts";
+import { persist } from "./retry.ts";
+import { runRoom, startRoom } from "./room.ts";
 import { steadyRunning } from "./steady.ts";
-import { cycleRows, outcome, peaksOf, startedAtS } from "./summarise.ts";
-import { judge, type Verdict } from "./verdict.ts";
+import { cycleRows, outcomeOf, peaksOf } from "./summarise.ts";
 
-/** A start studied: what happened, what it is worth, and what was taken for granted. */
+/** A start studied at the centre of what is known: what happened, and what was taken for granted. Judged by `assess`. */
 export interface StartStudy {
   readonly result: StartResult;
-  readonly verdict: Verdict;
   readonly assumptions: readonly Assumption[];
 }
 
-/** Studies one case: fits the motor, simulates the start, judges start and run. Deterministic. */
+/** Studies one case: fits the motor, simulates the start and its retries, finds what is to spare. Deterministic. */
 export function studyStart(given: StartCase): Result<StartStudy, PrepareFailure> {
   const prepared = prepare(given);
   if (!prepared.ok) return prepared;
-  const result = runPrepared(prepared.value);
-  return ok({ result, verdict: judge(result), assumptions: prepared.value.assumptions.list });
+  return ok({ result: runPrepared(prepared.value, given.unit.plugIn === true), assumptions: prepared.value.assumptions.list });
 }
 
-/** Simulates and judges a case already put together. */
-export function runPrepared(prepared: PreparedStart): StartResult {
-  const { input, assumptions } = prepared;
-  const trace = simulate(input);
+/** Simulates a case already put together. */
+export function runPrepared(prepared: PreparedStart, plugIn = false): StartResult {
+  const { assumptions } = prepared;
+  const { input, trace, failed } = persist(prepared.input);
   const breaker = breakerRow(trace);
   const battery = batteryUse(input, trace);
-  const cycles = cycleRows(trace);
-  const peak = peaksOf(trace, cycles);
-  const startS = startedAtS(trace, input);
-  const { status, reason } = outcome(trace, startS);
-  const started = status === "started";
-  const running = started ? steadyRunning(input) : null;
-  const start = startHeadroom(input, trace, peak, assumptions);
+  const cycles = cycleRows(trace, input.seconds);
+  const { status, reason, startS } = outcomeOf(trace);
+  const running = status === "started" ? steadyRunning(input) : null;
+  const { room: start, leastVolts } = startRoom(input, trace, assumptions);
   const runBattery = running === null ? null : batteryRunning(input, running);
-  const run = running && runHeadroom(input, running, assumptions);
+  const run = running && runRoom(input, running, assumptions);
+  const facts = { reason, startS, failed, running, run, breaker, battery: runBattery };
   return {
     status,
     reason,
-    startS: started ? startS : null,
-    peak,
-    minVolts: Math.min(...cycles.map((r) => r.volts)),
+    startS,
+    peak: peaksOf(trace),
+    minVolts: cycles.reduce((least, r) => Math.min(least, r.volts), input.source.volts),
     endRadS: trace.endRadS,
     synchronousRadS: synchronousRadS(input.machine),
     running,
     start,
     run,
+    leastVolts,
     allowed: currentLimits(input),
     battery: battery && { ...battery, ...runBattery },
     breaker,
-    retries: retriesOf(input, trace),
+    retries: failed,
     limits: limitUse(input, trace, start, run, running),
     energyJ: energyJ(trace),
     aboveRunningS: aboveRunningS(trace, running),
@@ -70,7 +65,7 @@ export function runPrepared(prepared: PreparedStart): StartResult {
       bypassAtS: trace.bypassAtS,
       capacitorOutAtS: trace.capacitorOutAtS,
     },
-    issues: findIssues(prepared, trace, { reason, start, running, run, breaker, battery: runBattery }),
+    findings: findFindings({ ...prepared, input }, trace, facts, plugIn),
     cycles,
   };
 }

@@ -2,9 +2,18 @@ import { DEFAULT_TOLERANCE, type Quantity, quantity } from "../../quantity/index
 import type { AssumedCode, Assumption } from "./assume.ts";
 import type { StartCase } from "./case.ts";
 import { studyStart } from "./run.ts";
+import { tightest } from "./tightest.ts";
 
 /** Figures a user can replace by measuring. */
-const MEASURABLE = ["running-amps", "locked-amps", "run-capacitor", "source-ohm"] as const satisfies readonly AssumedCode[];
+const MEASURABLE = [
+  "running-amps",
+  "locked-amps",
+  "run-capacitor",
+  "fan-amps",
+  "source-ohm",
+  "shore-volts",
+  "other-loads",
+] as const satisfies readonly AssumedCode[];
 export type MeasurableCode = (typeof MEASURABLE)[number];
 
 /** How far one unmeasured figure moves the deciding margin, amps, as known now and once measured. */
@@ -21,17 +30,17 @@ export interface Sensitivity {
 export function sensitivities(given: StartCase): readonly Sensitivity[] {
   const base = studyStart(given);
   if (!base.ok) return [];
-  const { decides } = base.value.verdict;
+  const decides = tightest(base.value.result);
   const margin = (changed: StartCase): number | null => {
     const study = studyStart(changed);
-    return study.ok ? (study.value.result[decides]?.marginA ?? null) : null;
+    return study.ok ? (study.value.result[decides]?.spareA ?? null) : null;
   };
   const found: Sensitivity[] = [];
   for (const code of MEASURABLE) {
     const assumed = base.value.assumptions.find((a) => a.code === code);
-    if (assumed === undefined || assumed.origin === "measured") continue;
+    if (assumed === undefined || assumed.origin === "measured" || assumed.tolerance === 0) continue;
     const nowA = swing(given, assumed, code, assumed.tolerance, margin);
-    const measuredA = swing(given, assumed, code, DEFAULT_TOLERANCE.measured, margin);
+    const measuredA = swing(given, assumed, code, Math.min(assumed.tolerance, DEFAULT_TOLERANCE.measured), margin);
     if (nowA !== null && measuredA !== null && nowA > measuredA) found.push({ code, nowA, measuredA });
   }
   return found.toSorted((a, b) => b.nowA - a.nowA);
@@ -59,6 +68,12 @@ function withFigure(given: StartCase, code: MeasurableCode, figure: Quantity): S
       return { ...given, unit: { ...given.unit, lockedRotorA: figure } };
     case "run-capacitor":
       return { ...given, unit: { ...given.unit, runCapacitorF: figure } };
+    case "fan-amps":
+      return { ...given, unit: { ...given.unit, fanA: figure } };
+    case "other-loads":
+      return { ...given, backgroundA: figure.value };
+    case "shore-volts":
+      return { ...given, source: { ...given.source, legs: 1, volts: { ...figure, origin: "measured" } } };
     case "source-ohm":
       return { ...given, source: { ...given.source, ohm: figure } };
   }

@@ -3,7 +3,7 @@ import { add, complex, conjugate, modulus, multiply, scale, subtract } from "../
 import type { MotorStartInput } from "./input.ts";
 import { steadyLoadsA } from "./plant.ts";
 
-/** Steady running at rating load and the case's outdoor air, everything on: amps and watts at the source, volts at the unit. */
+/** Steady running at rating load and the case's outdoor air, everything on: amps and watts at the source's terminals, volts at the unit. */
 export interface SteadyRunning {
   readonly totalA: number;
   readonly compressorA: number;
@@ -11,10 +11,15 @@ export interface SteadyRunning {
   readonly volts: number;
 }
 
+/** Resistance and reactance between what holds its volts and the unit, ohm: a set with a regulator holds them at its terminals. */
+export function steadySeries(source: MotorStartInput["source"], hz: number): readonly [ohm: number, reactanceOhm: number] {
+  return source.kind === "machine" ? [source.cordOhm, 0] : [source.seriesOhm, 2 * Math.PI * hz * source.seriesH];
+}
+
 /** Steady running, or null where the motor cannot carry its load at these volts. */
 export function steadyRunning(input: MotorStartInput): SteadyRunning | null {
   const { machine, source } = input;
-  const series = complex(source.seriesOhm, 2 * Math.PI * machine.hz * source.seriesH);
+  const series = complex(...steadySeries(source, machine.hz));
   const loads = complex(steadyLoadsA(input));
   const behind = subtract(complex(source.volts), multiply(series, loads));
   const state = runningAtTorque(machine, modulus(behind), input.load.ratedNm, { capacitanceF: input.runCapacitorF, series });
@@ -23,5 +28,7 @@ export function steadyRunning(input: MotorStartInput): SteadyRunning | null {
   const compressor = multiply(scale(state.value.lineA, runningShareAt(input.outdoorC)), turned);
   const total = add(compressor, loads);
   const unitV = subtract(complex(source.volts), multiply(series, total));
-  return { totalA: modulus(total), compressorA: modulus(compressor), watts: multiply(unitV, conjugate(total)).re, volts: modulus(unitV) };
+  const totalA = modulus(total);
+  const watts = multiply(unitV, conjugate(total)).re + source.cordOhm * totalA * totalA;
+  return { totalA, compressorA: modulus(compressor), watts, volts: modulus(unitV) };
 }

@@ -1,5 +1,3 @@
-import { STARTED_SHARE, synchronousRadS } from "../../device/compressor-motor/index.ts";
-import type { MotorStartInput } from "./input.ts";
 import { largestWindowA, type StartTrace, type TripCause } from "./record.ts";
 import type { CycleRow, StartPeaks, StartReason, StartStatus } from "./result.ts";
 
@@ -7,11 +5,12 @@ import type { CycleRow, StartPeaks, StartReason, StartStatus } from "./result.ts
 const INRUSH_WINDOW_S = 0.1;
 const MAX_HOLD_WINDOW_S = 0.4;
 
-/** Rows of one source period each, from the half cycles of a trace. */
-export function cycleRows(trace: StartTrace): CycleRow[] {
+/** Rows of one source period each, from the half cycles of a trace, up to the seconds that are shown. */
+export function cycleRows(trace: StartTrace, seconds: number): CycleRow[] {
   const { rmsA, compressorA, volts, watts, radS } = trace.meter;
   const rows: CycleRow[] = [];
-  for (let j = 0; j + 1 < trace.halfCycles; j += 2) {
+  const shown = Math.min(trace.halfCycles, Math.floor(seconds / trace.halfCycleS + 1e-6));
+  for (let j = 0; j + 1 < shown; j += 2) {
     const both = (of: Float64Array): number => Math.sqrt((of[j]! ** 2 + of[j + 1]! ** 2) / 2);
     rows.push({
       t: (j + 2) * trace.halfCycleS,
@@ -26,10 +25,10 @@ export function cycleRows(trace: StartTrace): CycleRow[] {
 }
 
 /** Peaks of a trace, each of its kind. */
-export function peaksOf(trace: StartTrace, rows: readonly CycleRow[]): StartPeaks {
+export function peaksOf(trace: StartTrace): StartPeaks {
   return {
     firstHalfCycleA: trace.meter.firstHalfCycleA,
-    cycleRmsA: Math.max(0, ...rows.map((r) => r.rmsA)),
+    cycleRmsA: largestCycleA(trace),
     inrush100msA: largestWindowA(trace, INRUSH_WINDOW_S),
     maxHoldA: largestWindowA(trace, MAX_HOLD_WINDOW_S),
   };
@@ -43,28 +42,26 @@ export function largestCycleA(trace: StartTrace): number {
   return most;
 }
 
-/** Time at which 0.9 of synchronous speed was reached and kept to the end, s; null when it was not. */
-export function startedAtS(trace: StartTrace, input: MotorStartInput): number | null {
-  const wanted = STARTED_SHARE * synchronousRadS(input.machine);
-  const { radS } = trace.meter;
-  if (trace.endRadS < wanted) return null;
-  let k = trace.halfCycles;
-  while (k > 0 && radS[k - 1]! >= wanted) k--;
-  if (k === trace.halfCycles) return trace.halfCycles * trace.halfCycleS;
-  const before = k === 0 ? 0 : radS[k - 1]!;
-  return (k + (wanted - before) / (radS[k]! - before)) * trace.halfCycleS;
-}
-
 const TRIP_REASON = {
   breaker: "breaker-tripped",
   source: "source-undervoltage",
   engine: "engine-stalled",
   battery: "battery-low",
-} as const satisfies Record<TripCause, StartReason>;
+  manager: "manager-cut-out",
+} as const satisfies Record<Exclude<TripCause, "overload">, StartReason>;
 
-/** How the start ended, and why. */
-export function outcome(trace: StartTrace, startS: number | null): { readonly status: StartStatus; readonly reason: StartReason } {
-  if (trace.tripped !== null) return { status: "tripped", reason: TRIP_REASON[trace.tripped.by] };
-  if (startS !== null) return { status: "started", reason: "at-speed" };
-  return { status: "stalled", reason: trace.starterOpenedAtS === null ? "below-speed" : "starter-gave-up" };
+/** How a start ended, why, and in what time; null when it was not made. */
+export interface Outcome {
+  readonly status: StartStatus;
+  readonly reason: StartReason;
+  readonly startS: number | null;
+}
+
+/** How the start ended, and why: what ended it before it was at speed comes first. */
+export function outcomeOf({ tripped: ended, startedAtS, starterOpenedAtS, decidedAtS }: StartTrace): Outcome {
+  const tripped = ended !== null && ended.atS <= decidedAtS ? ended : null;
+  if (tripped !== null && tripped.by !== "overload") return { status: "tripped", reason: TRIP_REASON[tripped.by], startS: null };
+  if (tripped !== null) return { status: "stalled", reason: "overload-opened", startS: null };
+  if (startedAtS !== null) return { status: "started", reason: "at-speed", startS: startedAtS };
+  return { status: "stalled", reason: starterOpenedAtS === null ? "below-speed" : "starter-gave-up", startS: null };
 }

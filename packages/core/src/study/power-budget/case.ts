@@ -17,6 +17,8 @@ export interface BudgetLoad {
   readonly priority: number;
   /** Whether it runs three hours and more. */
   readonly continuous?: boolean;
+  /** Whether it is a motor: of those on a leg the largest counts 125 %, the others as they are. */
+  readonly motor?: boolean;
 }
 
 interface SourceCommon {

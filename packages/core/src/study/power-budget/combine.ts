@@ -13,12 +13,15 @@ export function everyCombination(given: BudgetCase): Uint8Array {
 
 /** `fitsIn` for one subset of the first half with every one of the second, where a breaker alone limits. */
 function markOnBreaker(halves: Halves, i: number, table: Uint8Array): void {
-  const { mask, breaker1, breaker2, size } = halves.after;
+  const { mask, breaker1, breaker2, counted1, counted2, size } = halves.after;
   const left = leftBeside(halves, i);
   if (left === null) return;
-  const [left1, left2] = [left.breaker1, left.breaker2];
+  const [left1, left2, plain1, plain2] = [left.breaker1, left.breaker2, left.plain1, left.plain2];
   const on = halves.first.mask[i]!;
-  for (let j = 0; j < size; j++) if (breaker1[j]! <= left1 && breaker2[j]! <= left2) table[on | mask[j]!] = 1;
+  for (let j = 0; j < size; j++) {
+    if (counted1[j]! > left1 || counted2[j]! > left2 || breaker1[j]! > plain1 || breaker2[j]! > plain2) continue;
+    table[on | mask[j]!] = 1;
+  }
 }
 
 /** The same where watts and starts limit; all watts together are within where those of each leg are. */

@@ -13,6 +13,11 @@ class Half {
   readonly mask: Int32Array;
   readonly breaker1: Float64Array;
   readonly breaker2: Float64Array;
+  /** What the largest motor of the subset adds, and the sums with it. */
+  readonly motor1: Float64Array;
+  readonly motor2: Float64Array;
+  readonly counted1: Float64Array;
+  readonly counted2: Float64Array;
   readonly run1: Float64Array;
   readonly run2: Float64Array;
   readonly watts: Float64Array;
@@ -36,6 +41,7 @@ class Half {
     this.size = size;
     this.mask = new Int32Array(size);
     [this.breaker1, this.breaker2, this.run1, this.run2] = [sums(), sums(), sums(), sums()];
+    [this.motor1, this.motor2, this.counted1, this.counted2] = [sums(), sums(), sums(), sums()];
     [this.watts, this.watts1, this.watts2] = [sums(), sums(), sums()];
     [this.peak1, this.peak2, this.again1, this.again2] = [most(), most(), most(), most()];
     [this.top1, this.top2] = [most(), most()];
@@ -48,6 +54,10 @@ class Half {
       this.mask[m] = this.mask[rest]! | (1 << places[k]!);
       this.breaker1[m] = this.breaker1[rest]! + on1 * load.breakerA;
       this.breaker2[m] = this.breaker2[rest]! + on2 * load.breakerA;
+      this.motor1[m] = Math.max(this.motor1[rest]!, on1 * load.largestA);
+      this.motor2[m] = Math.max(this.motor2[rest]!, on2 * load.largestA);
+      this.counted1[m] = this.breaker1[m]! + this.motor1[m]!;
+      this.counted2[m] = this.breaker2[m]! + this.motor2[m]!;
       this.run1[m] = this.run1[rest]! + on1 * load.runA;
       this.run2[m] = this.run2[rest]! + on2 * load.runA;
       this.watts[m] = this.watts[rest]! + load.watts;
@@ -89,6 +99,9 @@ export function halvesOf(given: BudgetCase): Halves {
 export interface Left {
   readonly breaker1: number;
   readonly breaker2: number;
+  /** The same beside the largest motor of the first half. */
+  readonly plain1: number;
+  readonly plain2: number;
   readonly watts: number;
   readonly watts1: number;
   readonly watts2: number;
@@ -107,6 +120,8 @@ export function leftBeside({ first: f, limits }: Halves, i: number): Left | null
   return {
     breaker1: limits.breakerA - f.breaker1[i]!,
     breaker2: limits.breakerA - f.breaker2[i]!,
+    plain1: limits.breakerA - f.counted1[i]!,
+    plain2: limits.breakerA - f.counted2[i]!,
     watts: limits.watts - f.watts[i]!,
     watts1: limits.wattsPerLeg - f.watts1[i]!,
     watts2: limits.wattsPerLeg - f.watts2[i]!,
@@ -123,11 +138,13 @@ export function fitsIn(a: Halves["after"], j: number, left: Left): boolean {
     a.watts1[j]! <= left.watts1 &&
     a.top1[j]! <= left.start1 &&
     a.run1[j]! <= left.again1 &&
-    a.breaker1[j]! <= left.breaker1 &&
+    a.counted1[j]! <= left.breaker1 &&
+    a.breaker1[j]! <= left.plain1 &&
     a.watts2[j]! <= left.watts2 &&
     a.top2[j]! <= left.start2 &&
     a.run2[j]! <= left.again2 &&
-    a.breaker2[j]! <= left.breaker2 &&
+    a.counted2[j]! <= left.breaker2 &&
+    a.breaker2[j]! <= left.plain2 &&
     a.watts[j]! <= left.watts
   );
 }

@@ -16,6 +16,7 @@ export type BudgetIssue =
       readonly runA: number;
       readonly limitA: number;
     }
+  | { readonly code: "motor-counted"; readonly severity: "note"; readonly factor: number }
   | { readonly code: "continuous-counted"; readonly severity: "note"; readonly factor: number }
   | { readonly code: "start-not-judged"; readonly severity: "note"; readonly id: string }
   | { readonly code: "legs-uneven"; readonly severity: "note"; readonly leg1: number; readonly leg2: number };
@@ -25,6 +26,7 @@ export const BUDGET_ISSUES = [
   "over-running-watts",
   "start-over-limit",
   "holds-under-three-hours",
+  "motor-counted",
   "continuous-counted",
   "start-not-judged",
   "legs-uneven",

@@ -79,7 +79,9 @@ function holdsShort({ source }: BudgetCase, sums: Sums, legs: readonly LegUse[])
 
 function notes({ source, loads }: BudgetCase, legs: readonly LegUse[]): readonly BudgetIssue[] {
   const found: BudgetIssue[] = [];
-  if (source.kind === "shore" && loads.some((l) => l.continuous === true))
+  if (source.kind === "shore" && loads.some((l) => l.motor === true))
+    found.push({ code: "motor-counted", severity: "note", factor: P.motorFactor.value });
+  if (source.kind === "shore" && loads.some((l) => l.continuous === true && l.motor !== true))
     found.push({ code: "continuous-counted", severity: "note", factor: P.continuousFactor.value });
   if (source.kind === "shore")
     for (const { id, startA, runA } of loads)

@@ -13,8 +13,10 @@ export function within(a: number, b: number): boolean {
 /** One load as it is counted, per leg; 0 on a leg it is not on. */
 export interface Counted {
   readonly on: readonly [boolean, boolean];
-  /** Amps set beside a breaker: continuous ones with their factor. */
+  /** Amps set beside a breaker: continuous ones with their factor, motors without. */
   readonly breakerA: number;
+  /** What a motor adds where it is the largest of its leg; 0 for anything else. */
+  readonly largestA: number;
   readonly runA: number;
   readonly startA: number;
   /** Start amps beyond running. */
@@ -31,7 +33,8 @@ function counted(load: BudgetLoad, { volts }: BudgetSource): Counted {
   const watts = load.runW ?? load.runA * volts * (both ? 2 : 1);
   return {
     on: [load.leg !== 2, load.leg !== 1],
-    breakerA: load.runA * (load.continuous === true ? P.continuousFactor.value : 1),
+    breakerA: load.runA * (load.continuous === true && load.motor !== true ? P.continuousFactor.value : 1),
+    largestA: load.motor === true ? load.runA * (P.motorFactor.value - 1) : 0,
     runA: load.runA,
     startA,
     extraA: startA - load.runA,
@@ -74,15 +77,18 @@ export interface Sums {
 /** Sums over some loads. */
 export function sumsOf(loads: readonly Counted[]): Sums {
   const sums: Sums = { breakerA: [0, 0], runA: [0, 0], wattsPerLeg: [0, 0], watts: 0 };
+  const largestA: [number, number] = [0, 0];
   for (const load of loads) {
     sums.watts += load.watts;
     for (const leg of LEGS) {
       if (!load.on[leg]) continue;
       sums.breakerA[leg] += load.breakerA;
+      largestA[leg] = Math.max(largestA[leg], load.largestA);
       sums.runA[leg] += load.runA;
       sums.wattsPerLeg[leg] += load.wattsPerLeg;
     }
   }
+  for (const leg of LEGS) sums.breakerA[leg] += largestA[leg];
   return sums;
 }
 

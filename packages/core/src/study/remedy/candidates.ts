@@ -49,7 +49,7 @@ export function candidates(given: StartCase, { others, starters, prices, service
   const soft: StartCase = { ...asIs, method: given.method.kind === "soft" ? given.method : { kind: "soft" } };
   const bare = { other: -1, starter: -1, usd: 0, kg: 0, workMin: 0 };
   const list: Candidate[] = [{ ...bare, code: "as-is", given: asIs }];
-  const loaded = given.backgroundA > 0;
+  const loaded = (given.backgroundA ?? 1) > 0;
   const serviced = serviceOf(asIs, service);
   if (serviced !== null) list.push({ ...bare, code: "service", given: serviced, usd: prices.visitUsd, workMin: P.serviceMin.value });
   if (loaded) list.push({ ...bare, code: "shed", given: { ...asIs, backgroundA: 0 } });
@@ -59,7 +59,7 @@ export function candidates(given: StartCase, { others, starters, prices, service
   list.push({
     ...bare,
     code: "hard",
-    given: { ...asIs, unit: { ...asIs.unit, startAidF: 0 }, method: { kind: "hard" } },
+    given: { ...asIs, method: { kind: "hard" } },
     usd: prices.kitUsd,
     kg: P.kitKg.value,
     workMin: P.kitMin.value,
@@ -100,10 +100,13 @@ export function candidates(given: StartCase, { others, starters, prices, service
   return list;
 }
 
+/** The unit as service would leave it: not as it was seen to start, since its parts are others then. */
 function serviceOf(asIs: StartCase, { startAid, runCapacitorF }: Choices["service"]): StartCase | null {
   if (!startAid && runCapacitorF === null) return null;
-  const startAidF = startAid ? asIs.unit.startAidF || faradFromUf(HARD_START_PARAMS.startCapacitorUf.value) : asIs.unit.startAidF;
-  return { ...asIs, unit: { ...asIs.unit, startAidF, ...(runCapacitorF !== null && { runCapacitorF }) } };
+  const aid = startAid
+    ? { startAid: "ptc" as const, startAidF: asIs.unit.startAidF || faradFromUf(HARD_START_PARAMS.startCapacitorUf.value) }
+    : {};
+  return { ...asIs, unit: { ...asIs.unit, ...aid, ...(runCapacitorF !== null && { runCapacitorF }) } };
 }
 
 /** Cords some sizes heavier; null where there are none or they are the heaviest already. */

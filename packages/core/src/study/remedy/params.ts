@@ -24,6 +24,22 @@ export const REMEDY_PARAMS = {
   kitMin: { label: "Fitting a hard start kit", unit: "min", value: 20, min: 5, max: 240, source: COMMON_PRACTICE },
   serviceMin: { label: "Testing and replacing capacitor and start aid", unit: "min", value: 45, min: 10, max: 240, source: FROM_MEMORY },
   biggerFactor: { label: "Bigger generator over the one there is", unit: "1", value: 1.6, min: 1.1, max: 4, source: COMMON_PRACTICE },
+  sureEnough: {
+    label: "Share of tries from which a much cheaper remedy is named",
+    unit: "1",
+    value: 0.8,
+    min: 0.5,
+    max: 0.95,
+    source: "a decision of this product",
+  },
+  muchCheaper: {
+    label: "Price over the dearer one's at which a remedy is much cheaper",
+    unit: "1",
+    value: 0.5,
+    min: 0.1,
+    max: 0.9,
+    source: "a decision of this product",
+  },
   heavierSteps: {
     label: "Sizes of the table by which a heavier cord is heavier",
     unit: "1",

@@ -1,3 +1,4 @@
+import { nominalVolts } from "../../device/compressor-motor/index.ts";
 import { freshMemory } from "../../device/soft-starter/index.ts";
 import { quantity } from "../../quantity/index.ts";
 import { prepare, type StartCase, studyStart } from "../motor-start/index.ts";
@@ -19,7 +20,7 @@ const STIFF_OHM = 0.02;
 
 /** The same start on a supply that holds its volts. */
 function onStiffSupply(given: StartCase): StartCase {
-  const { volts } = given.source;
+  const volts = quantity(nominalVolts(given.unit.plateVolts, given.unit.hz), "typical");
   return { ...given, backgroundA: 0, source: { kind: "ideal", volts, ohm: quantity(STIFF_OHM, "typical") } };
 }
 
@@ -36,12 +37,12 @@ export function asItStands({ given, unlearned }: TogetherUnit): StartCase {
 export function demandOf(unit: TogetherUnit): UnitDemand | null {
   const study = studyStart(onStiffSupply(asItStands(unit)));
   if (!study.ok || study.value.result.running === null) return null;
-  const { running, start, startS } = study.value.result;
-  return { id: unit.id, runA: running.totalA, runW: running.watts, startA: start.askedA, startS: startS ?? 0 };
+  const { running, peak, startS } = study.value.result;
+  return { id: unit.id, runA: running.totalA, runW: running.watts, startA: peak.cycleRmsA, startS: startS ?? 0 };
 }
 
-/** A unit's demand as a load of the budget: it cycles, and runs for hours. */
+/** A unit's demand as a load of the budget: a motor that cycles. */
 export function asLoad({ leg, priority }: TogetherUnit, demand: UnitDemand): BudgetLoad {
   const { id, runA, runW, startA } = demand;
-  return { id, runA, runW, startA, leg, priority, cycles: true, continuous: true };
+  return { id, runA, runW, startA, leg, priority, cycles: true, motor: true };
 }

@@ -1,4 +1,6 @@
-import { type Fit, studyStart } from "../motor-start/index.ts";
+import { ASSESS_PARAMS, type Assessment, assess, type Fit, worse } from "../assess/index.ts";
+import { Members, summarise, tryBatch } from "../confidence/index.ts";
+import { type StartCase, studyStart } from "../motor-start/index.ts";
 import {
   type BudgetCase,
   type BudgetLoad,
@@ -19,12 +21,10 @@ const KEEP = 1;
 const MOST_COMBINED = 20;
 const MOST_SETS = 6;
 
-/** A unit's start, simulated on the source with everything on that may stay on. */
+/** A unit on the source with everything on that may stay on, judged; null where nothing can be said. */
 export interface StartOnTop {
   readonly id: string;
-  readonly fit: Fit;
-  /** To spare in the start, A; null where it does not start or nothing limits. */
-  readonly spareA: number | null;
+  readonly assessment: Assessment | null;
   /** Volts at the unit while it runs with the rest, V; null where it does not. */
   readonly runningV: number | null;
 }
@@ -43,6 +43,8 @@ export interface TogetherStudy {
   /** Units of which nothing can be said: no motor fits the plate. */
   readonly unknown: readonly string[];
   readonly budget: BudgetStudy;
+  /** The verdict on everything planned: the worst of its units with all the rest on, and of what the loads alone ask. */
+  readonly fit: Fit;
   /** Ids that must stay off once the units that may be on are running and nothing has to start any more. */
   readonly runningShed: readonly string[];
   readonly starts: readonly StartOnTop[];
@@ -55,23 +57,32 @@ export interface TogetherStudy {
 }
 
 /** Looks at everything that is planned to be on, at each start on top of it, and at each load alone beside the units. */
-export function studyTogether({ source, units, loads }: TogetherCase): TogetherStudy {
+export function studyTogether({ source, units, loads }: TogetherCase, membersOf: MembersOf = freshMembers): TogetherStudy {
   const demands = units.map((unit) => ({ unit, demand: demandOf(unit) }));
   const known = demands.flatMap(({ unit, demand }) => (demand === null ? [] : [{ unit, demand }]));
   const unitLoads = known.map(({ unit, demand }) => asLoad(unit, demand));
   const all: BudgetCase = { source, loads: [...unitLoads, ...loads] };
   const budget = studyBudget(all);
   const kept = all.loads.filter((l) => !budget.shed.includes(l.id));
+  const onTop = (on: readonly BudgetLoad[]): readonly StartOnTop[] =>
+    known.filter(({ unit }) => on.some((l) => l.id === unit.id)).map(({ unit }) => startOnTop(unit, on, membersOf));
+  const whole = onTop(all.loads);
+  const fits = [
+    ...whole.map(({ assessment }) => assessment?.fit ?? "not-known"),
+    ...(known.length < units.length ? (["not-known"] as const) : []),
+    budgetFit(studyBudget({ source, loads })),
+  ];
   return {
     units: known.map((k) => k.demand),
     unknown: demands.flatMap(({ unit, demand }) => (demand === null ? [unit.id] : [])),
     budget,
+    fit: fits.reduce<Fit>(worse, "fits"),
     runningShed: stayOff(
       all,
       known.map((k) => k.unit.id),
       budget.shed,
     ),
-    starts: known.filter(({ unit }) => kept.some((l) => l.id === unit.id)).map(({ unit }) => startOnTop(unit, kept)),
+    starts: budget.shed.length === 0 ? whole : onTop(kept),
     pairs: startPairs(
       all,
       known.map((k) => k.demand),
@@ -92,15 +103,22 @@ function stayOff({ source, loads }: BudgetCase, units: readonly string[], shed: 
   return [...out, ...studyBudget({ source: endless, loads: running }).shed];
 }
 
-function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[]): StartOnTop {
-  const backgroundA = Math.max(...legsOf(unit.leg).map((leg) => amps(kept, leg, unit.id)));
-  const study = studyStart({ ...asItStands(unit), backgroundA });
-  if (!study.ok) return { id: unit.id, fit: "not-known", spareA: null, runningV: null };
-  const { result, verdict } = study.value;
+/** Where drawn units are kept from one question to the next. */
+export type MembersOf = (unit: StartCase["unit"], seed: number) => Members;
+const freshMembers: MembersOf = (unit, seed) => new Members(unit, seed);
+/** The tries of every answer are the same ones. */
+export const TRIES_SEED = 1;
+
+function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[], membersOf: MembersOf): StartOnTop {
+  const others = Math.max(...legsOf(unit.leg).map((leg) => amps(kept, leg, unit.id)));
+  const given = { ...asItStands(unit), backgroundA: others };
+  const study = studyStart(given);
+  const tried = tryBatch(given, TRIES_SEED, 0, ASSESS_PARAMS.triesToSay.value, membersOf(given.unit, TRIES_SEED));
+  if (!study.ok) return { id: unit.id, assessment: null, runningV: null };
+  const { result } = study.value;
   return {
     id: unit.id,
-    fit: verdict.start,
-    spareA: verdict.start === "too-much" ? null : result.start.marginA,
+    assessment: assess(result, tried.ok ? summarise([tried.value]) : null),
     runningV: result.running?.volts ?? null,
   };
 }

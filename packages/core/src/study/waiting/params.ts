@@ -22,7 +22,6 @@ export const WAITING_PARAMS = {
   },
   transferS: { label: "Transfer switch's wait for its generator", unit: "s", value: 45, min: 5, max: 180, source: COMMON_PRACTICE },
   graceS: { label: "Grace before waiting is called late", unit: "s", value: 60, min: 0, max: 300, source: COMMON_PRACTICE },
-  managerLowV: { label: "Volts below which an energy manager cuts out", unit: "V", value: 104, min: 95, max: 110, source: COMMON_PRACTICE },
   lowShare: {
     label: "Volts over plate volts below which no start is expected",
     unit: "1",

@@ -1,1 +1,0 @@
-export { type MapAxis, type MapCell, mapAxis, marginRow, movedTo } from "./run.ts";
