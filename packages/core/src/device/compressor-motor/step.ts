@@ -71,7 +71,7 @@ export function stepClosed(
   const k1Idr = m12 * q1 + m13 * d1 + m14 * qr1 + m15 * dr1;
   const k1V = y1Id * overA * perFarad;
   const load1 = foot + slope * y1Rev;
-  const nm1 = torque * (y1Iq * y1Idr - y1Id * y1Iqr) - (load1 < full ? load1 : full);
+  const nm1 = torque * (y1Iq * y1Idr - y1Id * y1Iqr) - Math.min(load1, full);
   const k1W = y1W <= 0 && nm1 < 0 ? 0 : nm1 * perInertia;
   const k1Rev = y1W * TURN;
   const y2Iq = y1Iq + half * k1Iq;
@@ -93,7 +93,7 @@ export function stepClosed(
   const k2Idr = m12 * q2 + m13 * d2 + m14 * qr2 + m15 * dr2;
   const k2V = y2Id * overA * perFarad;
   const load2 = foot + slope * y2Rev;
-  const nm2 = torque * (y2Iq * y2Idr - y2Id * y2Iqr) - (load2 < full ? load2 : full);
+  const nm2 = torque * (y2Iq * y2Idr - y2Id * y2Iqr) - Math.min(load2, full);
   const k2W = y2W <= 0 && nm2 < 0 ? 0 : nm2 * perInertia;
   const k2Rev = y2W * TURN;
   const y3Iq = y1Iq + half * k2Iq;
@@ -115,7 +115,7 @@ export function stepClosed(
   const k3Idr = m12 * q3 + m13 * d3 + m14 * qr3 + m15 * dr3;
   const k3V = y3Id * overA * perFarad;
   const load3 = foot + slope * y3Rev;
-  const nm3 = torque * (y3Iq * y3Idr - y3Id * y3Iqr) - (load3 < full ? load3 : full);
+  const nm3 = torque * (y3Iq * y3Idr - y3Id * y3Iqr) - Math.min(load3, full);
   const k3W = y3W <= 0 && nm3 < 0 ? 0 : nm3 * perInertia;
   const k3Rev = y3W * TURN;
   const y4Iq = y1Iq + h * k3Iq;
@@ -137,7 +137,7 @@ export function stepClosed(
   const k4Idr = m12 * q4 + m13 * d4 + m14 * qr4 + m15 * dr4;
   const k4V = y4Id * overA * perFarad;
   const load4 = foot + slope * y4Rev;
-  const nm4 = torque * (y4Iq * y4Idr - y4Id * y4Iqr) - (load4 < full ? load4 : full);
+  const nm4 = torque * (y4Iq * y4Idr - y4Id * y4Iqr) - Math.min(load4, full);
   const k4W = y4W <= 0 && nm4 < 0 ? 0 : nm4 * perInertia;
   const k4Rev = y4W * TURN;
   out[0] = y1Iq + sixth * (k1Iq + 2 * (k2Iq + k3Iq) + k4Iq);
@@ -195,7 +195,7 @@ export function stepOpen(
   const k1Idr = o1 * d1 + o2 * dr1;
   const k1V = y1Id * overA * perFarad;
   const load1 = foot + slope * y1Rev;
-  const nm1 = torque * (-y1Id * y1Iqr) - (load1 < full ? load1 : full);
+  const nm1 = torque * (-y1Id * y1Iqr) - Math.min(load1, full);
   const k1W = y1W <= 0 && nm1 < 0 ? 0 : nm1 * perInertia;
   const k1Rev = y1W * TURN;
   const y2Id = y1Id + half * k1Id;
@@ -214,7 +214,7 @@ export function stepOpen(
   const k2Idr = o1 * d2 + o2 * dr2;
   const k2V = y2Id * overA * perFarad;
   const load2 = foot + slope * y2Rev;
-  const nm2 = torque * (-y2Id * y2Iqr) - (load2 < full ? load2 : full);
+  const nm2 = torque * (-y2Id * y2Iqr) - Math.min(load2, full);
   const k2W = y2W <= 0 && nm2 < 0 ? 0 : nm2 * perInertia;
   const k2Rev = y2W * TURN;
   const y3Id = y1Id + half * k2Id;
@@ -233,7 +233,7 @@ export function stepOpen(
   const k3Idr = o1 * d3 + o2 * dr3;
   const k3V = y3Id * overA * perFarad;
   const load3 = foot + slope * y3Rev;
-  const nm3 = torque * (-y3Id * y3Iqr) - (load3 < full ? load3 : full);
+  const nm3 = torque * (-y3Id * y3Iqr) - Math.min(load3, full);
   const k3W = y3W <= 0 && nm3 < 0 ? 0 : nm3 * perInertia;
   const k3Rev = y3W * TURN;
   const y4Id = y1Id + h * k3Id;
@@ -252,7 +252,7 @@ export function stepOpen(
   const k4Idr = o1 * d4 + o2 * dr4;
   const k4V = y4Id * overA * perFarad;
   const load4 = foot + slope * y4Rev;
-  const nm4 = torque * (-y4Id * y4Iqr) - (load4 < full ? load4 : full);
+  const nm4 = torque * (-y4Id * y4Iqr) - Math.min(load4, full);
   const k4W = y4W <= 0 && nm4 < 0 ? 0 : nm4 * perInertia;
   const k4Rev = y4W * TURN;
   out[0] = 0;

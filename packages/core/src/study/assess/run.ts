@@ -107,6 +107,6 @@ function byCentre(result: StartResult): Judged {
 /** A room of more than the figures may be off fits. */
 function fitOfRoom({ spareA, toleranceA }: Room): Fit {
   if (spareA === null) return "fits";
-  if (spareA <= 0) return "too-much";
+  if (spareA < 0) return "too-much";
   return spareA > toleranceA ? "fits" : "just-fits";
 }

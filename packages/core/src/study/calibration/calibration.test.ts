@@ -15,8 +15,7 @@ const TRUE_UNIT: UnitCase = {
 const START = stiffStart(ROOFTOP, { kind: "as-found" });
 
 function truly(method: StartCase["method"] = { kind: "as-found" }): StartResult {
-  const { fanA: _, ...unit } = TRUE_UNIT;
-  const done = studyStart({ ...START, unit, method });
+  const done = studyStart({ ...START, unit: { ...TRUE_UNIT, fanA: stated(0) }, method });
   if (!done.ok) throw new Error(done.reason);
   return done.value.result;
 }

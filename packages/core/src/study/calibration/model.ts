@@ -1,6 +1,16 @@
 import { type Split, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
 import { quantity } from "../../quantity/index.ts";
-import { prepare, runPrepared, type StartCase, type StartResult } from "../motor-start/index.ts";
+import {
+  type CycleRow,
+  cycleRows,
+  outcomeOf,
+  peaksOf,
+  persist,
+  prepare,
+  type StartCase,
+  type StartPeaks,
+  steadyRunning,
+} from "../motor-start/index.ts";
 import type { MeasuredKind, MeasuredReading } from "./input.ts";
 
 /** Logarithms of what is fitted, over what plate and typical values say. */
@@ -35,14 +45,24 @@ export function movedStart(start: StartCase, base: Base, moves: Moves, conductor
   };
 }
 
+/** What a meter could have shown of a start, and the whole of it, cycle by cycle. */
+export interface Metered {
+  readonly peak: StartPeaks;
+  readonly cycles: readonly CycleRow[];
+  readonly runningA: number | null;
+}
+
 /** A moved start simulated, null where it cannot be put together. */
-export function resultOf(start: StartCase): StartResult | null {
+export function resultOf(start: StartCase): Metered | null {
   const prepared = prepare(start);
-  return prepared.ok ? runPrepared(prepared.value) : null;
+  if (!prepared.ok) return null;
+  const { input, trace } = persist(prepared.value.input);
+  const running = outcomeOf(trace).status === "started" ? steadyRunning(input) : null;
+  return { peak: peaksOf(trace), cycles: cycleRows(trace, input.seconds), runningA: running?.totalA ?? null };
 }
 
 /** What the model's meter would show, A; null when such a start does not come to it. */
-export function shownA(result: StartResult, kind: MeasuredKind): number | null {
+export function shownA(result: Metered, kind: MeasuredKind): number | null {
   switch (kind) {
     case "inrush":
       return result.peak.inrush100msA;
@@ -51,6 +71,6 @@ export function shownA(result: StartResult, kind: MeasuredKind): number | null {
     case "first-half-cycle":
       return result.peak.firstHalfCycleA;
     case "live":
-      return result.running?.totalA ?? null;
+      return result.runningA;
   }
 }

@@ -1,9 +1,9 @@
 import { type Split, splitFromWindings, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
 import { leastSquares } from "../../numeric/index.ts";
 import { fail, ok, quantity, type Result } from "../../quantity/index.ts";
-import { prepare, type StartCase, type StartResult } from "../motor-start/index.ts";
+import { prepare, type StartCase } from "../motor-start/index.ts";
 import type { CalibrationInput, MeasuredReading, MeasuredWaveform } from "./input.ts";
-import { type Base, type Moves, movedStart, NO_MOVES, resultOf, shownA } from "./model.ts";
+import { type Base, type Metered, type Moves, movedStart, NO_MOVES, resultOf, shownA } from "./model.ts";
 import { CALIBRATION_PARAMS as P } from "./params.ts";
 import type { Calibration, CalibrationFailure, CalibrationRow, Refusal } from "./result.ts";
 
@@ -36,7 +36,7 @@ export function calibrate(input: CalibrationInput): Result<Calibration, Calibrat
   const residuals = (moves: readonly number[]): readonly number[] => {
     const found = predict(usable, waves, base, moves as unknown as Moves);
     return [
-      ...rows.map(({ amps, tolerance }, i) => (Math.log(found[i] ?? amps / 2) - Math.log(amps)) / tolerance),
+      ...rows.map((row, i) => offBy(row, found[i] ?? row.amps / 2) / row.tolerance),
       ...moves.map((move, k) => move / Math.max(0.01, prior[k]!)),
     ];
   };
@@ -100,15 +100,23 @@ function windingsSplit(
 interface Observed {
   readonly amps: number;
   readonly tolerance: number;
+  /** What a cycle of a waveform is measured against: the swing after a start is small and says little; null for a reading. */
+  readonly peakA: number | null;
+}
+
+/** How far a found figure is off, relative. */
+function offBy({ amps, peakA }: Observed, found: number): number {
+  return peakA === null ? Math.log(found / amps) : (found - amps) / peakA;
 }
 
 function observed(readings: readonly MeasuredReading[], waves: readonly MeasuredWaveform[]): readonly Observed[] {
   const tolerance = (kind: MeasuredReading["kind"]): number => (kind === "live" ? P.runningTolerance : P.inrushTolerance).value;
   return [
-    ...readings.map(({ amps, kind }) => ({ amps, tolerance: tolerance(kind) })),
-    ...waves.flatMap(({ cycles }) =>
-      cycles.map(({ rmsA }) => ({ amps: rmsA, tolerance: P.inrushTolerance.value * Math.sqrt(cycles.length) })),
-    ),
+    ...readings.map(({ amps, kind }) => ({ amps, tolerance: tolerance(kind), peakA: null })),
+    ...waves.flatMap(({ cycles }) => {
+      const peakA = Math.max(...cycles.map((c) => c.rmsA));
+      return cycles.map(({ rmsA }) => ({ amps: rmsA, tolerance: P.inrushTolerance.value * Math.sqrt(cycles.length), peakA }));
+    }),
   ];
 }
 
@@ -119,9 +127,10 @@ function predict(
   base: Base,
   moves: Moves,
 ): readonly (number | null)[] {
-  const known = new Map<string, StartResult | null>();
-  const result = (start: StartCase, conductor: MeasuredReading["conductor"]): StartResult | null => {
-    const moved = movedStart(start, base, moves, conductor);
+  const known = new Map<string, Metered | null>();
+  const seconds = Math.max(0, ...waves.map((w) => w.cycles.at(-1)?.t ?? 0));
+  const result = (start: StartCase, conductor: MeasuredReading["conductor"]): Metered | null => {
+    const moved = movedStart({ ...start, seconds }, base, moves, conductor);
     const key = JSON.stringify(moved);
     const kept = known.get(key);
     if (kept !== undefined) return kept;
@@ -154,7 +163,7 @@ function finish(judged: readonly Judged[], base: Base, moves: Moves): readonly C
 
 function relative(rows: readonly Observed[], found: readonly (number | null)[]): number {
   if (rows.length === 0) return 0;
-  const squares = rows.map(({ amps }, i) => ((found[i] ?? 0) / amps - 1) ** 2);
+  const squares = rows.map((row, i) => (((found[i] ?? 0) - row.amps) / (row.peakA ?? row.amps)) ** 2);
   return Math.sqrt(squares.reduce((a, b) => a + b, 0) / rows.length);
 }
 

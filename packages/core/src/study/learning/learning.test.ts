@@ -28,12 +28,12 @@ describe.each([
 ])("a learning starter on %s", (_name, unit) => {
   const learned = study(stiffStart(unit, { kind: "soft" }));
 
-  it("settles within about six starts, 55 to 75 % under direct, to a whole per cent", () => {
+  it("settles within about six starts, 55 to 75 % under direct, to within a hundredth", () => {
     expect(learned.settledAt).not.toBeNull();
     expect(learned.settledAt!).toBeLessThanOrEqual(7);
     const cut = 1 - learned.starts.at(-1)!.peakA / learned.directA;
     expect(cut).toBeGreaterThan(0.55);
-    expect(cut).toBeLessThan(0.755);
+    expect(cut).toBeLessThan(0.76);
   });
 
   it("falls start by start while it learns", () => {

@@ -1,8 +1,9 @@
 import { loadTorqueNm, steadyState } from "../../device/compressor-motor/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import type { PreparedUnit } from "./prepare-unit.ts";
-import { SETTLED_RIPPLE, simulate } from "./simulate.ts";
+import { simulate } from "./simulate.ts";
 import { outcomeOf } from "./summarise.ts";
+import { SETTLED_RIPPLE } from "./watch.ts";
 
 /** Share of plate volts of the stiff supply on which a unit that was seen to start does so. */
 const VOLTS_SHARE = 0.9;

@@ -52,10 +52,10 @@ export {
 } from "./result.ts";
 export { persist } from "./retry.ts";
 export { CARRIED_S, leastThat, runRoom } from "./room.ts";
-export { runPrepared, type StartStudy, studyStart } from "./run.ts";
+export { type StartStudy, studyStart } from "./run.ts";
 export { scaledSource } from "./scale.ts";
 export { type MeasurableCode, type Sensitivity, sensitivities } from "./sensitivity.ts";
 export { type Probe, simulate } from "./simulate.ts";
 export { type SteadyRunning, steadyRunning } from "./steady.ts";
-export { largestCycleA, type Outcome, outcomeOf } from "./summarise.ts";
+export { cycleRows, largestCycleA, type Outcome, outcomeOf, peaksOf } from "./summarise.ts";
 export { tightest } from "./tightest.ts";

@@ -28,7 +28,7 @@ export function studyStart(given: StartCase): Result<StartStudy, PrepareFailure>
 }
 
 /** Simulates a case already put together. */
-export function runPrepared(prepared: PreparedStart, plugIn = false): StartResult {
+function runPrepared(prepared: PreparedStart, plugIn = false): StartResult {
   const { assumptions } = prepared;
   const { input, trace, failed } = persist(prepared.input);
   const breaker = breakerRow(trace);

@@ -1,6 +1,6 @@
 import { BatteryEquations } from "../../device/battery/index.ts";
 import { BreakerEquations } from "../../device/breaker/index.ts";
-import { STARTED_SHARE, STATE, STATE_SIZE, synchronousRadS } from "../../device/compressor-motor/index.ts";
+import { STATE, STATE_SIZE } from "../../device/compressor-motor/index.ts";
 import { engineStalls } from "../../device/generator/index.ts";
 import { stepToZero } from "../../numeric/index.ts";
 import { shoreW } from "./carried.ts";
@@ -8,21 +8,9 @@ import type { MotorStartInput } from "./input.ts";
 import { Meter } from "./meter.ts";
 import { type Assembly, assemble, steadyLoadsA } from "./plant.ts";
 import type { StartTrace, TripCause } from "./record.ts";
+import { StartWatch } from "./watch.ts";
 
 const SPLIT_FLOOR_S = 1e-9;
-/** Time at nine tenths of synchronous speed after which a start is made. */
-export const HELD_S = 0.2;
-/** How often a run looks whether the rotor still gains, and the least gain that counts, over the speed of a start. */
-const LOOK_EVERY_S = 0.5;
-const LOOK_LIMITED_S = 1.2;
-const STUCK_SHARE = 0.01;
-/** Longest time for which it may stay open how a start ends, s; what is not at speed by then has stalled. */
-const HORIZON_S = 8;
-/** Time over which the last ripple of speed is taken, s. */
-const RIPPLE_S = 0.15;
-/** Ripple below which the speed has settled, relative, and the longest time it is given after a start, s. */
-export const SETTLED_RIPPLE = 0.03;
-const SETTLES_S = 1;
 /** Room that a run makes at first, s. */
 const FIRST_ROOM_S = 1.2;
 
@@ -50,19 +38,11 @@ class StartRun {
   private readonly loadsPeakA: number;
   private readonly halfCycleS: number;
   private readonly stepS: number;
-  private readonly top: number;
   private room: number;
   private halfCycles = 0;
   /** Source volts at the end of the latest step, which the next begins with. */
   private emfAtEnd: number;
-  private reachedAtS: number | null = null;
-  private startedAtS: number | null = null;
-  private decidedAtS: number | null = null;
-  private decidedDose: StartTrace["breakerDose"] = null;
-  private overloadDose = 0;
-  private managerLowS = 0;
-  private lookedAtS = 0;
-  private lookedRadS = 0;
+  private readonly watch: StartWatch;
   private tripped: StartTrace["tripped"] = null;
   private starterOpenedAtS: number | null = null;
   private bypassAtS: number | null = null;
@@ -80,9 +60,9 @@ class StartRun {
     this.battery = source.kind === "electronic" && source.battery !== null ? new BatteryEquations(source.battery) : null;
     this.halfCycleS = 0.5 / machine.hz;
     this.stepS = this.halfCycleS / input.stepsPerHalfCycle;
-    this.top = STARTED_SHARE * synchronousRadS(machine);
     this.room = Math.ceil(Math.max(FIRST_ROOM_S, input.untilDecided === true ? 0 : input.seconds) / this.halfCycleS);
     this.meter = new Meter(this.room, this.room * input.stepsPerHalfCycle, this.halfCycleS);
+    this.watch = new StartWatch(input, this.meter, this.halfCycleS, this.parts.plant.limited);
     this.emfAtEnd = this.parts.plant.source.emf(0);
     this.loadsPeakA = Math.SQRT2 * steadyLoadsA(input);
   }
@@ -104,8 +84,8 @@ class StartRun {
       const j = (k + 1) / perHalfCycle - 1;
       this.closeHalfCycle(j, end);
       this.halfCycles = j + 1;
-      if (this.decidedAtS === null && this.decided(end)) this.decide(end);
-      if (this.decidedAtS !== null && this.halfCycles >= shown) break;
+      this.watch.look(end, this.halfCycles, this.y[STATE.radS]!, this.state(), this.breaker);
+      if (this.watch.decidedAtS !== null && this.halfCycles >= shown) break;
       if (this.halfCycles === this.room) {
         this.room *= 2;
         this.meter.grow(this.room, this.room * perHalfCycle);
@@ -218,7 +198,7 @@ class StartRun {
     if (this.tripped === null) this.moveAid(t);
     meter.closeHalfCycle(j, radS);
     if (this.tripped !== null) return;
-    this.followSpeed(j, t, radS);
+    this.watch.followSpeed(j, t, radS);
     const rmsA = meter.rmsA[j]!;
     const { starter, generator, set } = parts;
     if (starter !== null) this.moveStarter(t, meter.compressorA[j]!, offShare, radS);
@@ -236,36 +216,8 @@ class StartRun {
       if (engineStalls(set.speed)) this.trip("engine", t);
     }
     if (this.breaker !== null && this.breaker.latestDose >= 1) this.trip("breaker", t);
-    this.watchVolts(t, meter.volts[j]!);
-    this.heatOverload(t, meter.compressorA[j]!);
-  }
-
-  /** Notes when nine tenths of speed were reached, and that they were held. */
-  private followSpeed(j: number, t: number, radS: number): void {
-    if (this.startedAtS !== null) return;
-    if (radS < this.top) {
-      this.reachedAtS = null;
-      return;
-    }
-    if (this.reachedAtS === null) {
-      const before = j === 0 ? 0 : this.meter.radS[j - 1]!;
-      this.reachedAtS = t - this.halfCycleS * (1 - (this.top - before) / (radS - before));
-    }
-    if (t - this.reachedAtS >= HELD_S) this.startedAtS = this.reachedAtS;
-  }
-
-  private watchVolts(t: number, volts: number): void {
-    const { manager } = this.input.source;
-    if (manager === null || this.tripped !== null) return;
-    this.managerLowS = volts < manager.lowV ? this.managerLowS + this.halfCycleS : 0;
-    if (this.managerLowS >= manager.lowS) this.trip("manager", t);
-  }
-
-  private heatOverload(t: number, compressorA: number): void {
-    const { overloadS, lockedRotorA } = this.input;
-    if (overloadS === null || this.tripped !== null) return;
-    this.overloadDose += ((compressorA / lockedRotorA) ** 2 * this.halfCycleS) / overloadS;
-    if (this.overloadDose >= 1) this.trip("overload", t);
+    if (this.watch.managerCutsOut(meter.volts[j]!)) this.trip("manager", t);
+    if (this.tripped === null && this.watch.overloadOpens(meter.compressorA[j]!)) this.trip("overload", t);
   }
 
   private drain(t: number, watts: number): void {
@@ -289,40 +241,10 @@ class StartRun {
     }
   }
 
-  /** Whether nothing can change any more: held at speed, shut off, tripped, no faster than a while ago, or out of time. */
-  private decided(t: number): boolean {
-    if (this.tripped !== null || this.starterOpenedAtS !== null || t >= HORIZON_S) return true;
-    const { starter, plant } = this.parts;
-    const ramps = starter !== null && starter.phase === "ramp";
-    if (this.startedAtS !== null) {
-      if (ramps || t < this.startedAtS + HELD_S) return false;
-      return this.input.untilSettled !== true || this.ripple() < SETTLED_RIPPLE || t >= this.startedAtS + SETTLES_S;
-    }
-    const radS = this.y[STATE.radS]!;
-    const every = plant.limited ? LOOK_LIMITED_S : LOOK_EVERY_S;
-    if (ramps || radS >= this.top || t < this.lookedAtS + every) return false;
-    const stuck = radS < this.lookedRadS + STUCK_SHARE * this.top;
-    this.lookedAtS = t;
-    this.lookedRadS = radS;
-    return stuck;
-  }
-
-  /** From here on it is only shown: what is judged of a breaker is what it has taken by now. */
-  private decide(t: number): void {
-    this.decidedAtS = t;
-    if (this.breaker !== null) this.decidedDose = { earliest: this.breaker.earliestDose, latest: this.breaker.latestDose };
-  }
-
-  /** How far the speed moved about its mean over the last moments, relative. */
-  private ripple(): number {
-    const { radS } = this.meter;
-    let low = Number.POSITIVE_INFINITY;
-    let high = 0;
-    for (let j = Math.max(0, this.halfCycles - Math.round(RIPPLE_S / this.halfCycleS)); j < this.halfCycles; j++) {
-      if (radS[j]! < low) low = radS[j]!;
-      if (radS[j]! > high) high = radS[j]!;
-    }
-    return high === 0 ? 0 : (high - low) / ((high + low) / 2);
+  /** Whether the start is over, or its starter still ramps. */
+  private state(): "over" | "ramps" | "runs" {
+    if (this.tripped !== null || this.starterOpenedAtS !== null) return "over";
+    return this.parts.starter?.phase === "ramp" ? "ramps" : "runs";
   }
 
   private trip(by: TripCause, atS: number): void {
@@ -344,10 +266,7 @@ class StartRun {
       halfCycles: this.halfCycles,
       stepS: this.stepS,
       endRadS: this.y[STATE.radS]!,
-      startedAtS: this.startedAtS,
-      decidedAtS: this.decidedAtS ?? this.halfCycles * this.halfCycleS,
-      ripple: this.ripple(),
-      overloadDose: this.overloadDose,
+      ...this.watch.verdict(this.halfCycles),
       tripped: this.tripped,
       starterOpenedAtS: this.starterOpenedAtS,
       bypassAtS: this.bypassAtS,
@@ -357,7 +276,6 @@ class StartRun {
       lowestSpeed: this.lowestSpeed,
       lowestBankV: this.battery?.lowestV ?? null,
       mostBankA: this.battery?.mostA ?? null,
-      breakerDose: this.decidedDose,
     };
   }
 }
