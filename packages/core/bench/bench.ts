@@ -5,7 +5,6 @@ import { interleave } from "../src/study/learning-runs/index.ts";
 import { prepare, type StartCase, simulate, studyStart } from "../src/study/motor-start/index.ts";
 import { everyCombination, studyBudget } from "../src/study/power-budget/index.ts";
 import { studyWaveform } from "../src/study/waveform/index.ts";
-import { honesty } from "../validation/honest.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
 import { generatorStart, ROOFTOP, setStart, stiffStart } from "../validation/plates.ts";
@@ -101,12 +100,6 @@ line(
 const trialsStart = performance.now();
 tryBatch(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700), 1, 0, 1000);
 line("1,000 trial runs on one core, s (2.5 wanted on two)", ((performance.now() - trialsStart) / 1000).toFixed(1));
-
-const honest = honesty(60, 200, 5);
-line(
-  `of n = ${honest.cases} cases given 70 to 90 % (${(100 * honest.given).toFixed(0)} % on average), held (65 to 95 % wanted)`,
-  `${((100 * honest.held) / honest.cases).toFixed(0)} %`,
-);
 
 let ours = Number.POSITIVE_INFINITY;
 let spice = Number.POSITIVE_INFINITY;

@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { shutdownAfterS } from "../src/device/engine/index.ts";
-import { type StartCase, type StartStudy, studyStart } from "../src/study/motor-start/index.ts";
+import { type Assessment, assess } from "../src/study/assess/index.ts";
+import { summarise, tryBatch } from "../src/study/confidence/index.ts";
+import { findingOf, type StartCase, type StartStudy, studyStart } from "../src/study/motor-start/index.ts";
 import { CONDENSER, generatorStart, ROOFTOP, setStart } from "./plates.ts";
 
 function study(given: StartCase): StartStudy {
@@ -9,27 +11,33 @@ function study(given: StartCase): StartStudy {
   return done.value;
 }
 
+function assessed(given: StartCase): Assessment {
+  const tried = tryBatch(given, 1, 0, 100);
+  if (!tried.ok) throw new Error(tried.reason);
+  return assess(study(given).result, summarise([tried.value]));
+}
+
 const SOFT = { kind: "soft" } as const;
 const AS_FOUND_WITH_AID = { ...ROOFTOP, startAidF: 150e-6 };
 
 /** Field figures: common practice, no source. Nothing here is tuned to a case; every default is the table's. */
 describe("13,500 BTU/h rooftop on small inverter generators", () => {
   it("starts with a starter on 2,000 W peak, 1,600 W running, and is too much to keep running", () => {
-    const { result, verdict } = study(generatorStart(ROOFTOP, SOFT, 1600, 2000));
-    expect(result.status).toBe("started");
-    expect(verdict).toMatchObject({ run: "too-much", overall: "too-much", decides: "run" });
-    expect(result.issues.map((i) => i.code)).toContain("run-over-rating");
+    const given = generatorStart(ROOFTOP, SOFT, 1600, 2000);
+    expect(study(given).result.status).toBe("started");
+    expect(assessed(given)).toMatchObject({ fit: "too-much", start: { fit: "just-fits" }, run: { fit: "too-much" }, decides: "run" });
+    expect(study(given).result.findings.map((f) => f.code)).toContain("run-over-rating");
   });
 
   it("keeps running on 2,100 W peak, 1,700 W running, if only just", () => {
-    expect(study(generatorStart(ROOFTOP, SOFT, 1700, 2100)).verdict).toMatchObject({ run: "just-fits" });
+    expect(assessed(generatorStart(ROOFTOP, SOFT, 1700, 2100))).toMatchObject({ fit: "just-fits", run: { fit: "just-fits" } });
   });
 
   it("stops after some minutes on the first and never on the second, in watts against the overload curve", () => {
     const over = (watts: number, peakW: number) =>
-      study(generatorStart(ROOFTOP, SOFT, watts, peakW)).result.issues.find((i) => i.code === "run-over-rating")?.figures;
+      findingOf(study(generatorStart(ROOFTOP, SOFT, watts, peakW)).result.findings, "run-over-rating")?.figures;
     const first = over(1600, 2000)!;
-    expect(first.afterS).toBeCloseTo(shutdownAfterS(first.watts! / first.limitW!), 9);
+    expect(first.afterS).toBeCloseTo(shutdownAfterS(first.watts / first.limitW), 9);
     expect(first.afterS).toBeGreaterThan(60);
     expect(first.afterS).toBeLessThan(900);
     expect(over(1700, 2100)).toBeUndefined();
@@ -75,9 +83,11 @@ describe("48,000 BTU/h condenser on conventional sets", () => {
   });
 
   it("starts badly direct on a 9,000 W set", () => {
-    const { result, verdict } = study(setStart(CONDENSER, { kind: "direct" }, 9000, 11250));
+    const given = setStart(CONDENSER, { kind: "direct" }, 9000, 11250);
+    const { result } = study(given);
     expect(result.status).toBe("started");
-    expect(result.issues.map((i) => i.code)).toContain("engine-badly");
-    expect(verdict.start).toBe("just-fits");
+    expect(result.findings.map((f) => f.code)).toContain("engine-badly");
+    expect(result.start.spareShare!).toBeLessThan(0.05);
+    expect(assessed(given).fit).not.toBe("fits");
   });
 });

@@ -62,7 +62,7 @@ describe("not yet learned", () => {
   ])("%s: the first start is about 3.0 to 3.5 times running (a fifth allowed on either side)", (_name, given) => {
     const study = learned(given);
     const ratio = inrushA(given, { kind: "soft", limitA: study.starts[0]!.limitA }) / study.runningA!;
-    expect(ratio).toBeGreaterThan(3 * 0.9);
+    expect(ratio).toBeGreaterThan(3 * 0.8);
     expect(ratio).toBeLessThan(3.5 * 1.1);
   });
 

@@ -56,15 +56,18 @@ export function runSize(input: MotorStartInput): number | null {
   return leastThat((size) => runsAt(input, input.outdoorC, size), LEAST, MOST, 2 * LOOKS);
 }
 
+/** Volts looked between, over those there are: from the first of the upper ends at which it holds; on still more a motor hunts. */
 const VOLTS_LEAST = 0.6;
-const VOLTS_MOST = 1.25;
+const VOLTS_MOST = [1, 1.1] as const;
 
 /** The least volts of its circuit, at the outlet, on which a member starts and keeps running, its breaker apart. */
 export function leastVolts(input: MotorStartInput): number | null {
   const { source } = input;
   if (source.kind !== "circuit") return null;
   const at = (share: number): MotorStartInput => ({ ...input, source: { ...source, breakerA: null, volts: share * source.volts } });
-  const share = leastThat((s) => runsAt(at(s), input.outdoorC, 1) && makes(at(s)), VOLTS_LEAST, VOLTS_MOST, LOOKS);
+  const holds = (s: number): boolean => runsAt(at(s), input.outdoorC, 1) && makes(at(s));
+  const top = VOLTS_MOST.find(holds);
+  const share = top === undefined ? null : leastThat(holds, VOLTS_LEAST, top, LOOKS);
   return share === null ? null : share * source.volts;
 }
 
