@@ -121,8 +121,11 @@ describe("what a user does, as commits", () => {
     const job = (await store.get("job", "demo-front-job")) as Job;
     const answer = {
       fit: "fits",
+      provisional: false,
       decides: "run",
-      marginA: 1.8,
+      spareA: 1.8,
+      tries: 1000,
+      holds: 990,
       sourceId: job.sourceId!,
       method: "soft",
       at: job.createdAt,

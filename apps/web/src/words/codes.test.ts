@@ -1,6 +1,6 @@
 import { CALIBRATION_FAILURES, REFUSALS } from "@amp-saver/core/study/calibration";
 import { CIRCUIT_ISSUES } from "@amp-saver/core/study/circuit";
-import { LIMIT_CODES } from "@amp-saver/core/study/motor-start";
+import { LIMIT_CODES, ROOM_BY } from "@amp-saver/core/study/motor-start";
 import { PRICES, REMEDIES, SIZE_REASONS } from "@amp-saver/core/study/remedy";
 import { describe, expect, it } from "vitest";
 import { CHOOSE, chooseSentence, PRICE_WORDS, REMEDY_WORDS, SIZE_WORDS } from "./choose.ts";
@@ -27,9 +27,9 @@ describe("every code that a study can give is worded", () => {
   });
 
   it("each figure that opens has a name and at least one formula", () => {
-    for (const [code, by] of Object.entries(EXPLAIN.formulas)) {
+    for (const [code, formula] of Object.entries(EXPLAIN.formulas)) {
       expect(EXPLAIN.names[code as keyof typeof EXPLAIN.names]).not.toBe("");
-      expect(Object.values(by).some((text) => text.endsWith("."))).toBe(true);
+      for (const by of ROOM_BY) expect(formula(by)).toMatch(/^[A-Z+].*\.$/);
     }
   });
 
@@ -48,14 +48,9 @@ describe("sentences with figures in", () => {
     expect(plain(WHY.battery({ startA: 210, startV: 11.2, runA: 128, runV: 11.9, cutOffV: 10.5 }))).toBe(
       "The battery gives up to 210 A DC in the start, down to 11.2 V; running takes 128 A DC at 11.9 V. The inverter cuts off below 10.5 V.",
     );
-    expect(
-      plain(
-        WHY.retries([
-          { limitA: 12, startS: null, tripped: false },
-          { limitA: 14.4, startS: 1.2, tripped: false },
-        ]),
-      ),
-    ).toBe("It waits about 3 min and tries again: at 12.0 A it stalls, then at 14.4 A at speed in 1.20 s.");
+    expect(plain(WHY.retries([{ limitA: 12 }, { limitA: 14.4 }]))).toBe(
+      "The starter gives up at 12.0 A, then at 14.4 A. It waits about 3 min and retries with a higher limit.",
+    );
     expect(plain(WHY.breaker(240, 4))).toContain("may trip at start 4");
     expect(plain(LEARN.breaker(1.2))).toContain("rest longer");
     expect(plain(LEARN.breaker(0.4))).toContain("40 %");
@@ -66,8 +61,9 @@ describe("sentences with figures in", () => {
     expect(plain(PICTURES.time(18, null, Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY))).toBe(
       "18.0 A: never reached; allowed for ever",
     );
-    expect(plain(PICTURES.mapAt("95 °F", "1,000 ft", "fits", 1.6, "run"))).toBe("95 °F, 1,000 ft: fits, 1.6 A to spare in running");
-    expect(plain(PICTURES.mapAt("60 °F", "9,000 ft", "just-fits", -0.2, "start"))).toContain("leaning on the source");
+    expect(plain(PICTURES.mapAt("95 °F", "1,000 ft", "just-fits", 97, 62))).toBe(
+      "95 °F, 1,000 ft: barely fits, starts in 97 of 100 tries, works in 62",
+    );
   });
 
   it("name the line and the field of bad input", () => {
@@ -75,10 +71,22 @@ describe("sentences with figures in", () => {
     expect(SOURCE_WORDS.bandError(SOURCE_WORDS.bandEarliest, "2", SOURCE_WORDS.bandFailures["multiples-not-rising"])).toBe(
       "Trips at the earliest, line 2, must rise from line to line.",
     );
-    expect(
-      chooseSentence({ code: "soft", name: CHOOSE.starter("Roof class"), usd: 310, fits: true })
-        .map((p) => p.text)
-        .join(""),
-    ).toContain("310 dollars");
+  });
+
+  it("say what to take, how often it works, and what to measure to be sure", () => {
+    const tries = (holds: number, trials: number) => ({ holds, trials, starts: trials, interval: [0, 1] as const });
+    const said = (...given: Parameters<typeof chooseSentence>): string =>
+      plain(
+        chooseSentence(...given)
+          .map((p) => p.text)
+          .join(""),
+      );
+    const soft = { code: "soft", name: CHOOSE.starter("Roof class"), usd: 380, tries: tries(93, 100) } as const;
+    expect(said(soft, null, null)).toMatch(/Roof class.*380.*: works in 93 of 100 tries\.$/);
+    expect(said(soft, { name: "Bigger generator", usd: 2350 }, "running-amps")).toMatch(
+      /works in 93 of 100 tries\. Measure the running amps first\. To be sure without measuring: Bigger generator, .*2,350/,
+    );
+    expect(said({ ...soft, code: "as-is", tries: tries(990, 1000) }, null, null)).toContain("99 of 100 tries");
+    expect(said(null, null, null)).toContain("Use another source");
   });
 });

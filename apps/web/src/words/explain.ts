@@ -1,12 +1,47 @@
+import type { RoomBy } from "@amp-saver/core/study/motor-start";
+import type { ExplainedCode } from "../workbench/explain.ts";
+
+/** How what can be supplied in running is worked out, by what limits it. */
+const RUN_LIMITS: Readonly<Record<RoomBy, string>> = {
+  source: "The source as a whole.",
+  watts: "Running watts less the engine’s losses, as the amps of this very load that reach them. Watts count at the source.",
+  breaker: "What the middle of the breaker’s band carries for three hours (UL 489 for the fixed points, typical between them).",
+  volts: "The amps of this very load that pull the unit down to 0.90 × plate volts.",
+  manager: "The amps of this very load that pull the unit down to the energy manager’s cut-out.",
+  bank: "The amps of this very load that pull the battery down to the inverter’s cut-off.",
+  bms: "The amps of this very load at which the battery’s BMS carries all it can for good.",
+  torque: "The volts on which the rotor still turns.",
+  none: "No limit was judged.",
+};
+
+/** The same in the start. */
+const START_LIMITS: Readonly<Record<RoomBy, string>> = {
+  ...RUN_LIMITS,
+  source:
+    "Momentary factor × surge watts ÷ volts, less the engine’s losses, the shore share added. An open-frame generator: surge watts ÷ volts.",
+  breaker: "Starting amps × how much larger the whole start could be until the breaker’s band is used up.",
+  torque: "Starting amps × volts at the outlet ÷ the least volts on which it still starts, found by simulating it on fewer.",
+};
+
+const START_NEEDS: Readonly<Record<RoomBy, string>> = {
+  ...START_LIMITS,
+  source: "The limit of the smallest source of this kind on which it still starts, found by simulating it on smaller ones.",
+  breaker: "Largest RMS of one cycle of the whole line in the simulated start.",
+  torque: "Largest RMS of one cycle of the whole line in the simulated start.",
+  none: "Largest RMS of one cycle of the whole line in the simulated start. No size of this source would do.",
+};
+
+const always = (text: string) => (): string => text;
+
 /** What each figure of an answer is, and how it is worked out. */
 export const EXPLAIN = {
   title: "Every figure, opened",
   names: {
-    "start-asked": "Asked in the start",
-    "start-limit": "Given in the start",
+    "start-needs": "Needed to start",
+    "start-limit": "Can be supplied to start",
     "start-spare": "To spare in the start",
-    "run-asked": "Asked in running",
-    "run-limit": "Given in running",
+    "run-needs": "Needed to run",
+    "run-limit": "Can be supplied to run",
     "run-spare": "To spare in running",
     "start-time": "Time to speed",
     "lowest-volts": "Lowest volts at the unit, one cycle",
@@ -15,40 +50,19 @@ export const EXPLAIN = {
     "max-hold": "Max hold, 0.4 s",
   },
   formulas: {
-    "start-asked": {
-      watts:
-        "Largest RMS of one cycle of the whole line in the simulated start; where the source folds back, what the unit would have drawn had it not.",
-      breaker: "Largest RMS of one cycle of the whole line in the simulated start.",
-      any: "",
-    },
-    "start-limit": {
-      watts:
-        "Momentary factor × surge watts ÷ volts, watts less the engine’s losses, the shore share added. A conventional set: what is asked, plus the further amps of other loads that it carried through this very start, found by trying.",
-      breaker:
-        "What is asked × the factor by which the whole start could grow before ∫ dt ÷ t(I) reaches one at the quick edge of the breaker’s band.",
-      any: "",
-    },
-    "start-spare": { watts: "", breaker: "", any: "Given less asked." },
-    "run-asked": {
-      watts: "",
-      breaker: "",
-      any: "Steady state of the fitted motor at rated load, + 1 % per °F above 95 °F and − 0.8 % below (typical, from memory); fan and other loads added as phasors.",
-    },
-    "run-limit": {
-      watts: "Running watts less the engine’s losses, given as the amps of this very load at which they are reached.",
-      breaker: "0.8 × the breaker, for three hours and more (NEC 210.20(A), from memory).",
-      any: "",
-    },
-    "run-spare": { watts: "", breaker: "", any: "Given less asked." },
-    "start-time": { watts: "", breaker: "", any: "First time at which nine tenths of synchronous speed is reached and kept, simulated." },
-    "lowest-volts": {
-      watts: "",
-      breaker: "",
-      any: "Lowest RMS of one cycle at the unit: source less what its impedance, wiring and cords take.",
-    },
-    "first-half-cycle": { watts: "", breaker: "", any: "Largest instantaneous current of the first half cycle." },
-    inrush: { watts: "", breaker: "", any: "Largest RMS over any 100 ms: what a clamp meter’s inrush mode shows at most." },
-    "max-hold": { watts: "", breaker: "", any: "Largest RMS over any 0.4 s: a slow max hold." },
-  },
+    "start-needs": (by: RoomBy): string => START_NEEDS[by],
+    "start-limit": (by: RoomBy): string => START_LIMITS[by],
+    "start-spare": always("Supplied less needed."),
+    "run-needs": always(
+      "Steady state of the fitted motor at rated load, + 1 % per °F above 95 °F and − 0.8 % below (typical, from memory). Fan and other loads are added as phasors.",
+    ),
+    "run-limit": (by: RoomBy): string => RUN_LIMITS[by],
+    "run-spare": always("Supplied less needed."),
+    "start-time": always("First time at which nine tenths of synchronous speed is reached and kept for 0.2 s, simulated."),
+    "lowest-volts": always("Lowest RMS of one cycle at the unit: source less what its impedance, wiring and cords take."),
+    "first-half-cycle": always("Largest instantaneous current of the first half cycle."),
+    inrush: always("Largest RMS over any 100 ms: what a clamp meter’s inrush mode shows at most."),
+    "max-hold": always("Largest RMS over any 0.4 s: a slow max hold."),
+  } satisfies Record<ExplainedCode, (by: RoomBy) => string>,
   inputs: "Rests on",
 } as const;

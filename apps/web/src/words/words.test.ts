@@ -1,14 +1,15 @@
-import { ASSUMED, START_ISSUES } from "@amp-saver/core/study/motor-start";
+import type { Assessment, Side } from "@amp-saver/core/study/assess";
+import { ASSUMED, type Finding } from "@amp-saver/core/study/motor-start";
 import { PROOF_GAPS } from "@amp-saver/core/study/proof";
 import { READING_VERDICTS } from "@amp-saver/core/study/reading";
 import { SINCE_VERDICTS, type SinceVerdict } from "@amp-saver/core/study/since";
 import { STAGES } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { ASSUMED_WORDS, answerSentence, CHECK, MEASURE_WORDS } from "./check.ts";
+import { answerSentence } from "./answer.ts";
+import { ASSUMED_WORDS, CHECK, MEASURE_WORDS } from "./check.ts";
 import { STAGE_WORDS } from "./common.ts";
 import { FIT } from "./fit.ts";
 import { FILE_REFUSED, NEXT } from "./home.ts";
-import { ISSUE_WORDS } from "./issues.ts";
 import { PROOF } from "./proof.ts";
 import { proofSentence, visitSentence } from "./prove.ts";
 
@@ -21,8 +22,7 @@ const proof = (verdict: string, reduction = 0.652, runningChanged: boolean | nul
   text(proofSentence({ verdict, beforeA: 62.6, afterA: 21.8, reduction, uncertainty: 0.02, runningChanged, side: "before" }));
 
 describe("every code has its words", () => {
-  it("findings, assumptions, verdicts of readings, stages", () => {
-    expect(START_ISSUES.filter((code) => ISSUE_WORDS[code] === undefined)).toEqual([]);
+  it("assumptions, verdicts of readings, stages", () => {
     expect(ASSUMED.filter((code) => ASSUMED_WORDS[code] === undefined)).toEqual([]);
     expect(PROOF_GAPS.filter((gap) => PROOF.gaps[gap] === undefined)).toEqual([]);
     expect(STAGES.filter((stage) => STAGE_WORDS[stage] === undefined)).toEqual([]);
@@ -88,23 +88,69 @@ describe("a later visit in a sentence", () => {
 });
 
 describe("the answer in a sentence", () => {
-  const figures = { startSpareA: 3, runSpareA: 1.4, askedA: 67.7, limitA: 29.7, atS: 1.01, runAskedA: 19.2, runLimitA: 18, startS: 0.69 };
-  const say = (code: string, decides: "start" | "run" = "run"): string =>
-    text(answerSentence({ code, figures, decides, method: "direct", shore: false }));
+  const side = (spareA: number | null, more: Partial<Side> = {}): Side => ({
+    by: "source",
+    neededA: 62.8,
+    availableA: spareA === null ? null : 62.8 + spareA,
+    spareA,
+    spareShare: spareA === null ? null : spareA / (62.8 + spareA),
+    toleranceA: 1,
+    fit: "fits",
+    ...more,
+  });
+  const tries = (holds: number) => ({ trials: 1000, holds, starts: 1000, interval: [0, 1] as const });
+  const base: Assessment = {
+    fit: "fits",
+    provisional: false,
+    decides: "run",
+    start: side(3),
+    run: side(1.4),
+    leastVolts: null,
+    findings: [],
+    capped: false,
+    tries: tries(980),
+  };
+  const say = (change: Partial<Assessment>): string => text(answerSentence({ ...base, ...change }, "inverter-generator"));
+  const marked = (change: Partial<Assessment>): string =>
+    answerSentence({ ...base, ...change }, "shore")
+      .flatMap((p) => (p.decides === true ? [p.text.replaceAll("\u00a0", " ")] : []))
+      .join("|");
+  const stop = <C extends Finding["code"]>(code: C, figures: object): Finding =>
+    ({ code, severity: "stop", figures, source: "" }) as unknown as Finding;
 
-  it("leads with the figure that decides", () => {
-    expect(say("just-fits")).toBe("Yes, but it only just fits: starts with 3.0 A to spare, then keeps running with 1.4 A to spare.");
-    expect(say("run-over-generator")).toBe("It starts, then drops out: running needs 19.2 A and the generator carries 18.0 A.");
-    expect(say("undervoltage", "start")).toBe("No: direct it asks 67.7 A, the source gives 29.7 A and lets go after 1.01 s.");
-    const marked = (decides: "start" | "run") =>
-      answerSentence({ code: "fits", figures, decides, method: "direct", shore: false }).find((p) => p.decides)?.text;
-    expect(marked("start")).toContain("3.0");
-    expect(marked("run")).toContain("1.4");
+  it("says what is to spare of both, and marks the one that decides", () => {
+    expect(say({})).toBe("Yes. It starts with 3.0 A to spare and runs with 1.4 A to spare.");
+    expect(say({ fit: "just-fits" })).toBe("Barely. It starts with 3.0 A to spare and runs with 1.4 A to spare.");
+    expect(marked({ decides: "start" })).toBe("3.0 A to spare");
+    expect(marked({ decides: "run" })).toBe("1.4 A to spare.");
+  });
+
+  it("leads with what stops it", () => {
+    const shuts = stop("source-undervoltage", { sinceS: 0.01, atS: 1, lowestShare: 0.3 });
+    expect(say({ fit: "too-much", decides: "start", start: side(-38.2), run: null, findings: [shuts] })).toBe(
+      "No. It needs 62.8 A to start; this generator can supply 24.6 A and shuts off after 1.00 s.",
+    );
+    const over = stop("run-over-rating", { watts: 2300, limitW: 2160, neededA: 19.2, availableA: 18, afterS: 250 });
+    expect(say({ fit: "too-much", findings: [over] })).toBe(
+      "No. It starts, then the generator shuts off after about 4 min: running needs 19.2 A; it can supply 18.0 A.",
+    );
+  });
+
+  it("says what the tries say where no single cause does, and never figures that contradict the word before them", () => {
+    expect(say({ fit: "too-much", tries: tries(430) })).toBe("Probably not. It works in 43 of 100 tries.");
+    expect(say({ fit: "just-fits", tries: tries(610), run: side(-0.8) })).toBe("Barely. It works in 61 of 100 tries.");
+  });
+
+  it("calls a rule a rule", () => {
+    const rule = { code: "rule-motor-share", severity: "warn", figures: { countedA: 17.5, ratingA: 15 }, source: "" } as const;
+    expect(say({ fit: "just-fits", capped: true, findings: [rule] })).toBe(
+      "Barely. It starts and runs, but the code counts 17.5 A on this 15 A breaker.",
+    );
   });
 
   it("names where it turns, or that it does not", () => {
-    expect(CHECK.thresholds("106 °F", "3,100 ft", true)).toBe("Above 106 °F, or above 3,100 ft, it no longer does.");
-    expect(CHECK.thresholds(null, null, true)).toBe("No weather or altitude on the rule changes that.");
+    expect(CHECK.thresholds("106 °F", "3,100 ft", true)).toBe("Stops working above 106 °F or 3,100 ft.");
+    expect(CHECK.thresholds(null, null, true)).toBe("No weather or altitude on the scale changes that.");
     expect(CHECK.thresholds("106 °F", null, false)).toBe("");
   });
 });

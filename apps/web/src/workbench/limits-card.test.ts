@@ -4,7 +4,7 @@ import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { cardRows } from "../screens/hand-over/hand-over-parts.ts";
 import { limitsCard } from "./limits-card.ts";
-import { planFit, togetherQuestion } from "./together.ts";
+import { togetherQuestion } from "./together.ts";
 
 const records = demoRecords();
 const of = <K extends AnyRecord["kind"]>(kind: K, rigId: string) =>
@@ -46,7 +46,7 @@ describe("the limits card of a source", () => {
     expect(card.run.off.length).toBeGreaterThan(0);
     const rest = cardOf("demo-heron-post", "demo-heron-gen", new Set([...card.start.off, ...card.run.off]));
     expect(rest.study.budget.status).toBe("fits");
-    expect(planFit(rest.study)).not.toBe("too-much");
+    expect(rest.study.fit).not.toBe("too-much");
     expect(rest.card.run).toEqual({ on: "everything", off: [] });
   });
 

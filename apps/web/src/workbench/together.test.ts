@@ -1,4 +1,5 @@
 import { W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { type StartCase, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyTogether } from "@amp-saver/core/study/together";
 import { type AirConditioner, type AnyRecord, type Load, MOST_RIG_LOADS, type RigId, type Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
@@ -7,7 +8,8 @@ import { describe, expect, it } from "vitest";
 import { keepsOf } from "./keeps.ts";
 import { readLoads, writeLoads } from "./load-csv.ts";
 import { capacitorOff, coolingOfModel } from "./plate-help.ts";
-import { askable, legAdvice, legsOf, planFit, rigVolts, togetherQuestion } from "./together.ts";
+import { legsOf } from "./source-case.ts";
+import { askable, legAdvice, rigVolts, togetherQuestion } from "./together.ts";
 import { knownLoad, turnedTo, USUAL_LOADS } from "./usual-loads.ts";
 
 const records = demoRecords();
@@ -76,21 +78,34 @@ describe("the plan of a rig on a source", () => {
   });
 
   it("halves a two-legged set for a 120 V unit", () => {
-    const set = { ...source("demo-gen"), legs: 2 } as Source;
-    const one = togetherQuestion(coach, source("demo-gen"))!.given.units[0]!.given.source;
+    const big = { ...source("demo-gen"), runningW: { value: 6000, from: "plate" }, surgeW: { value: 7500, from: "plate" } } as Source;
+    const set = { ...big, legs: 2 } as Source;
+    const one = togetherQuestion(coach, big)!.given.units[0]!.given.source;
     const half = togetherQuestion(coach, set)!.given.units[0]!.given.source;
-    expect("runningW" in half && half.runningW?.value).toBe(1100);
-    expect("runningW" in one && one.runningW?.value).toBe(2200);
+    expect(half).toMatchObject({ runningW: { value: 6000 }, legs: 2 });
+    expect(one.legs).toBeUndefined();
+    const carries = (given: StartCase["source"]): number => {
+      const study = studyStart({ ...togetherQuestion(coach, set)!.given.units[0]!.given, source: given });
+      if (!study.ok) throw new Error(study.reason);
+      const { run, running } = study.value.result;
+      return (run!.availableA! * running!.watts) / running!.totalA;
+    };
+    expect(carries(half) / carries(one)).toBeCloseTo(0.5, 6);
+    expect(togetherQuestion(coach, set)!.given.source).toMatchObject({ legs: 2 });
+    const whole = [set, big].map((s) => togetherQuestion(coach, s)!.given.source);
+    expect("runningW" in whole[0]! && "runningW" in whole[1]! && whole[0].runningW / whole[1].runningW).toBeCloseTo(1, 9);
   });
 
   it("is too much where a start fails though the amps would fit", () => {
     const question = togetherQuestion({ ...coach, loads: coach.loads.slice(0, 1), unitsOff: new Set(["demo-rear"]) }, source("demo-gen"))!;
     const study = studyTogether(question.given);
-    expect(planFit(study)).not.toBe("too-much");
-    const [leg] = study.budget.legs;
-    const full = { ...study.budget, legs: [{ ...leg!, countedA: 0.98 * leg!.limitA }] };
-    expect(planFit({ ...study, budget: full })).toBe("just-fits");
-    expect(planFit({ ...study, starts: [{ id: "demo-front", fit: "too-much", spareA: null, runningV: null }] })).toBe("too-much");
+    expect(study.fit).not.toBe("too-much");
+    const direct = {
+      ...question.given,
+      units: question.given.units.map((u) => ({ ...u, unlearned: false, given: { ...u.given, method: { kind: "direct" as const } } })),
+    };
+    const hard = studyTogether(direct);
+    expect(hard.fit).toBe("too-much");
   });
 });
 
@@ -114,7 +129,7 @@ describe("how long it keeps running", () => {
     const both = keeps("demo-inverter").bank!;
     const one = keeps("demo-inverter", { unitsOff: new Set(["demo-rear"]), loads: coach.loads.slice(0, 1) }).bank!;
     expect(both.hours).toBeGreaterThan(0.5);
-    expect(one.hours).toBeGreaterThan(both.hours);
+    expect(one.hours!).toBeGreaterThan(both.hours!);
   });
 
   it("leaves more to charge with on a larger hook-up, and nothing beside two units on a small one", () => {

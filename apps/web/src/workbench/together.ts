@@ -8,7 +8,7 @@ import {
 } from "@amp-saver/core/study/power-budget";
 import { budgetSourceOf, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
 import type { AirConditioner, Job, Load, Rig, Source, Starter } from "@amp-saver/records";
-import { legsOf, SPLIT_FROM_V } from "./source-case.ts";
+import { legsOf, SPLIT_FROM_V, sourceCase } from "./source-case.ts";
 import { conditionsOf, startCase } from "./start-case.ts";
 
 /** Everything the question is put together from. */
@@ -47,12 +47,13 @@ export function rigVolts({ sources, units }: { readonly sources: readonly Source
     : { perLegV: legsOf(source, units[0]?.hz ?? 60).perLegV, sourceV: source.volts.value };
 }
 
-/** What is planned to be on, on this source, on the rig's own hottest day and highest stop; null while no unit's plate or source is known. */
+/** What is planned to be on, on this source, on the rig's own hottest day and highest stop; null while too little is known of the source. */
 export function togetherQuestion(input: TogetherInput, source: Source): TogetherQuestion | null {
   const { rig, units, jobs, loads, starters, unitsOff, unlearned } = input;
   const { legs, perLegV } = legsOf(source, units[0]?.hz ?? 60);
   const impossible: string[] = [];
-  let budget: BudgetSource | null = null;
+  const hz = units[0]?.hz ?? 60;
+  const budget: BudgetSource | null = budgetSourceOf(sourceCase(source, rig.altitudeM.value, hz), rig.hottestC.value, hz, legs, perLegV);
   const asked = units.flatMap((unit) => {
     const job = jobs.filter((j) => j.unitId === unit.id).at(-1);
     if (job === undefined) return [];
@@ -63,7 +64,6 @@ export function togetherQuestion(input: TogetherInput, source: Source): Together
       if (question.missing === "wrong-volts") impossible.push(unit.id);
       return [];
     }
-    budget ??= budgetSourceOf(question.given, legs, perLegV);
     if (unitsOff.has(unit.id)) return [];
     const leg = high && legs === 2 ? ("both" as const) : legs === 1 ? (1 as const) : (unit.leg ?? 1);
     return [{ id: unit.id, given: question.given, unlearned, leg, priority: unit.priority ?? DEFAULT_UNIT_PRIORITY }];

@@ -150,7 +150,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
       </div>
       {rail && <ControlRail {...controls} />}
       <RefineSheet bundle={bundle} open={refine} onOpenChange={setRefine} />
-      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} onBreaker={source?.type === "shore"} confidence={tried} />}
+      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} confidence={tried} />}
     </div>
   );
 }

@@ -9,12 +9,12 @@ import { explain } from "../../workbench/explain.ts";
 const SHOWN = { A: formatAmps, s: formatSeconds, V: formatVolts } as const;
 
 /** Each figure of the answer; opens to its formula, and to what went in with origin and source. */
-export function ExplainedFigures({ view, onBreaker }: { readonly view: CheckView; readonly onBreaker: boolean }) {
+export function ExplainedFigures({ view }: { readonly view: CheckView }) {
   return (
     <section className="mt-4">
       <h3 className="font-bold">{EXPLAIN.title}</h3>
-      {explain(view, onBreaker).map(({ code, value, unit, by, inputs }) => {
-        const formula = EXPLAIN.formulas[code][by] || EXPLAIN.formulas[code].any;
+      {explain(view).map(({ code, value, unit, by, inputs }) => {
+        const formula = EXPLAIN.formulas[code](by);
         return (
           <details key={code} className="border-b border-hair">
             <summary className="flex min-h-[34px] cursor-pointer items-center justify-between gap-4 text-[15px] pointer-coarse:min-h-[48px]">

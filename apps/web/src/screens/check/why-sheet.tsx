@@ -14,13 +14,11 @@ export function WhySheet({
   open,
   onOpenChange,
   view,
-  onBreaker,
   confidence,
 }: {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly view: CheckView;
-  readonly onBreaker: boolean;
   readonly confidence: Trials["confidence"];
 }) {
   return (
@@ -38,7 +36,7 @@ export function WhySheet({
           </ul>
         </section>
       )}
-      <ExplainedFigures view={view} onBreaker={onBreaker} />
+      <ExplainedFigures view={view} />
       <section className="mt-4">
         <h3 className="font-bold">{WHY.limits}</h3>
         <ul>

@@ -1,7 +1,7 @@
 import { nominalVolts } from "../../device/compressor-motor/index.ts";
 import { freshMemory } from "../../device/soft-starter/index.ts";
 import { quantity } from "../../quantity/index.ts";
-import { prepare, type StartCase, studyStart } from "../motor-start/index.ts";
+import { largestCycleA, outcomeOf, persist, prepare, type StartCase, steadyRunning } from "../motor-start/index.ts";
 import type { BudgetLoad } from "../power-budget/index.ts";
 import type { TogetherUnit } from "./case.ts";
 
@@ -11,7 +11,7 @@ export interface UnitDemand {
   readonly runA: number;
   readonly runW: number;
   readonly startA: number;
-  /** Seconds it takes to speed. */
+  /** Seconds it takes to speed, or until it is known that it does not come to it. */
   readonly startS: number;
 }
 
@@ -33,12 +33,19 @@ export function asItStands({ given, unlearned }: TogetherUnit): StartCase {
   return { ...given, method: { ...given.method, limitA } };
 }
 
-/** What a unit asks; null where no motor fits its plate or it does not start even on a supply that holds its volts. */
+/** What a unit asks; null where no motor fits its plate. */
 export function demandOf(unit: TogetherUnit): UnitDemand | null {
-  const study = studyStart(onStiffSupply(asItStands(unit)));
-  if (!study.ok || study.value.result.running === null) return null;
-  const { running, peak, startS } = study.value.result;
-  return { id: unit.id, runA: running.totalA, runW: running.watts, startA: peak.cycleRmsA, startS: startS ?? 0 };
+  const prepared = prepare(onStiffSupply(asItStands(unit)));
+  const running = prepared.ok ? steadyRunning(prepared.value.input) : null;
+  if (!prepared.ok || running === null) return null;
+  const { trace } = persist(prepared.value.input);
+  return {
+    id: unit.id,
+    runA: running.totalA,
+    runW: running.watts,
+    startA: largestCycleA(trace),
+    startS: outcomeOf(trace).startS ?? trace.decidedAtS,
+  };
 }
 
 /** A unit's demand as a load of the budget: a motor that cycles. */

@@ -1,19 +1,26 @@
-import { carriedW, foldbackA, prepare, type StartCase } from "../motor-start/index.ts";
+import { quantity } from "../../quantity/index.ts";
+import { carriedW, foldbackA, prepare, type SourceCase, type StartCase, type UnitCase } from "../motor-start/index.ts";
 import type { BudgetSource } from "../power-budget/index.ts";
 
+/** Any unit between all of a source's volts: what a source gives as a whole does not depend on it. */
+function anyUnit({ volts }: SourceCase, hz: number): UnitCase {
+  return { plateVolts: volts.value, lowestVolts: volts.value, hz, ratedLoadA: quantity(10, "typical"), seenToStart: false };
+}
+
 /**
- * The source of a start case as the budget counts it: losses taken off, a second set or a shore share added.
- * `legs` is 2 where two hot legs reach the rig; `perLegV` is leg to neutral. Null where the case cannot be put
- * together or nothing limits its source.
+ * A source as the budget counts it, whole: losses taken off, a second set or a shore share added. `legs` is 2
+ * where two hot legs reach the rig; `perLegV` is leg to neutral. Null where it says too little or nothing limits it.
  */
-export function budgetSourceOf(given: StartCase, legs: 1 | 2, perLegV: number): BudgetSource | null {
+export function budgetSourceOf(source: SourceCase, outdoorC: number, hz: number, legs: 1 | 2, perLegV: number): BudgetSource | null {
+  const { legs: _legs, ...whole } = source;
+  const given: StartCase = { unit: anyUnit(source, hz), source: whole, method: { kind: "direct" }, backgroundA: 0, outdoorC, seconds: 0 };
   const prepared = prepare(given);
   if (!prepared.ok) return null;
-  const { source } = prepared.value.input;
+  const { source: made } = prepared.value.input;
   const common = { volts: perLegV, legs } as const;
-  if (source.kind === "circuit") return source.breakerA === null ? null : { ...common, kind: "shore", breakerA: source.breakerA };
-  const rated = { runningW: carriedW(source), surgeW: source.surgeW, deratedShare: 1 };
-  if (source.kind === "machine") return { ...common, kind: "generator", ...rated };
-  const startLimitA = (foldbackA(source) * source.volts) / perLegV / legs;
+  if (made.kind === "circuit") return made.breakerA === null ? null : { ...common, kind: "shore", breakerA: made.breakerA };
+  const rated = { runningW: carriedW(made), surgeW: made.surgeW, deratedShare: 1 };
+  if (made.kind === "machine") return { ...common, kind: "generator", ...rated };
+  const startLimitA = (foldbackA(made) * made.volts) / perLegV / legs;
   return { ...common, kind: "inverter", ...rated, startLimitA };
 }
