@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { existsSync, readFileSync, statSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { START_ISSUES, START_REASONS } from "@amp-saver/core/study/motor-start";
+import { FINDING_CODES, START_REASONS } from "@amp-saver/core/study/motor-start";
 import { BUDGET_ISSUES } from "@amp-saver/core/study/power-budget";
 import { FAULT_CODES, SYMPTOMS } from "@amp-saver/core/study/wiring-check";
 import { BLOCK_REASONS, FITTINGS } from "@amp-saver/core/study/wiring-plan";
@@ -43,7 +43,7 @@ describe("the repository", () => {
 
   it("documents every code that the headless command can print", () => {
     const page = read("docs/formats/start-case.md");
-    expect([...START_ISSUES, ...START_REASONS].filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
+    expect([...FINDING_CODES, ...START_REASONS].filter((code) => !page.includes(`\`${code}\``))).toEqual([]);
   });
 
   it("documents every code that a budget can print", () => {

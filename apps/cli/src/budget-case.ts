@@ -39,6 +39,7 @@ const loadSchema = z.strictObject({
   leg: z.literal([1, 2, "both"]).optional(),
   priority: z.int().min(BUDGET_BOUNDS["loads.priority"].min).max(BUDGET_BOUNDS["loads.priority"].max).optional(),
   continuous: z.boolean().optional(),
+  motor: z.boolean().optional(),
 });
 
 /** The shape of `amp-saver/budget-case`, version 1. */

@@ -1,11 +1,13 @@
-import { studyStart } from "@amp-saver/core/study/motor-start";
+import { type PrepareFailure, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyBudget } from "@amp-saver/core/study/power-budget";
 import { planWiring } from "@amp-saver/core/study/wiring-plan";
+import { RIG_FILE_FORMAT } from "@amp-saver/records";
 import type { z } from "zod";
 import { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
 import { budgetToFile } from "./budget-result.ts";
 import { limitsInWords } from "./limits.ts";
 import { refusalLine } from "./refusal.ts";
+import { isArchive, rigReport } from "./rig-report.ts";
 import { caseFromFile, startCaseSchema } from "./start-case.ts";
 import { resultToFile } from "./start-result.ts";
 import { circuitFromFile, wiringCaseSchema, wiringCheckSchema } from "./wiring-case.ts";
@@ -13,6 +15,18 @@ import { faultsToFile, planToFile } from "./wiring-result.ts";
 
 /** What the command prints and how it exits. */
 export type CheckOutcome = { readonly exit: 0; readonly out: string } | { readonly exit: 2; readonly line: string };
+
+/** Why a case that reads well is refused. */
+const WHY: Readonly<Record<PrepareFailure, string>> = {
+  "needs-amps": "unit.lraA is missing (or unit.rlaA, unit.coolingBtuH, or a whole motor)",
+  "needs-watts": "source.runningW is missing (or source.surgeW)",
+  "no-fit": "unit: no motor fits this plate",
+  "not-this-drive": "unit: only single-speed compressors are studied",
+  "aid-with-starter": "start: a soft starter never goes beside a start aid",
+  contradicts: "unit: with these figures it would not start as found; check them, or say seenToStart false",
+  "wrong-volts": "source.volts: the unit's volts and the source's do not match (source.legs 2 gives a 115 V unit one of two legs)",
+  "needs-lowest-volts": "unit.lowestVolts is missing (on 208 V the plate's lowest volts decide)",
+};
 
 /** A study of one format: its result, or the line that says why there is none. */
 type Study = (json: unknown) => object | string;
@@ -24,7 +38,7 @@ const STUDIES: Readonly<Record<string, Study>> = {
     const given = caseFromFile(file);
     if (typeof given === "string") return given;
     const study = studyStart(given);
-    return study.ok ? resultToFile(study.value.result) : `${study.where}: no motor fits this plate (${study.reason})`;
+    return study.ok ? resultToFile(given, study.value, file) : WHY[study.reason];
   },
   "amp-saver/budget-case": (json) => {
     const file = parse(budgetCaseSchema, json);
@@ -51,7 +65,23 @@ function parse<S extends z.ZodType>(schema: S, json: unknown): z.infer<S> | stri
   return parsed.success ? parsed.data : refusalLine(parsed.error.issues, limitsInWords);
 }
 
-/** Runs one JSON case; a bad one gives exit 2 and a single line. */
+/** Runs one case, or reports on a rig file, packed or as text; a bad one gives exit 2 and a single line. */
+export function checkBytes(bytes: Uint8Array): CheckOutcome {
+  if (isArchive(bytes)) return outcomeOf(rigReport(bytes));
+  return bytes.length > MOST_CASE_BYTES && !looksLikeRigs(bytes)
+    ? refuse(`the case is too long: at most ${MOST_CASE_BYTES} bytes`)
+    : check(new TextDecoder().decode(bytes));
+}
+
+/** Largest case that is read; a rig file has a limit of its own. */
+const MOST_CASE_BYTES = 4_000_000;
+const HEAD_BYTES = 200;
+
+function looksLikeRigs(bytes: Uint8Array): boolean {
+  return new TextDecoder().decode(bytes.subarray(0, HEAD_BYTES)).includes(RIG_FILE_FORMAT);
+}
+
+/** The same for a text. */
 export function check(text: string): CheckOutcome {
   let json: unknown;
   try {
@@ -62,12 +92,16 @@ export function check(text: string): CheckOutcome {
   if (typeof json !== "object" || json === null || Array.isArray(json)) return refuse("the case must be a JSON object");
   const format = (json as { format?: unknown }).format;
   if (format === undefined) return refuse('format is missing (for example "amp-saver/start-case")');
+  if (format === RIG_FILE_FORMAT) return outcomeOf(rigReport(text));
   const study = typeof format === "string" && Object.hasOwn(STUDIES, format) ? STUDIES[format] : undefined;
   if (study === undefined) return refuse(`format ${JSON.stringify(format)} is not known; ${known()} are`);
   const version = (json as { version?: unknown }).version;
   if (version !== 1)
     return refuse(version === undefined ? "version is missing (1)" : `version ${JSON.stringify(version)} is not known (1 is)`);
-  const result = study(json);
+  return outcomeOf(study(json));
+}
+
+function outcomeOf(result: object | string): CheckOutcome {
   return typeof result === "string" ? refuse(result) : { exit: 0, out: `${JSON.stringify(result)}\n` };
 }
 

@@ -2,6 +2,8 @@ import { COMPRESSOR_MOTOR_PARAMS as MOTOR } from "@amp-saver/core/device/compres
 import { HARD_START_PARAMS as HARD } from "@amp-saver/core/device/hard-start";
 import { INVERTER_GENERATOR_PARAMS as GENERATOR } from "@amp-saver/core/device/inverter-generator";
 import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
+import { fahrenheitFromC, ftFromMetres, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { FIGURE_BOUNDS, type FigureName } from "@amp-saver/records";
 
 /** Bounds of every number a start case may carry, by its path. */
 export interface Bounds {
@@ -13,14 +15,23 @@ export interface Bounds {
 const bounds = (min: number, max: number, unit: string): Bounds => ({ min, max, unit });
 const of = (param: { min: number; max: number; unit: string }): Bounds => bounds(param.min, param.max, param.unit);
 
+/** The bounds a record's figure has, in the file's unit. */
+function kept(name: FigureName, unit: string, fromSi: (value: number) => number = (value) => value): Bounds {
+  const round = (value: number): number => Number(fromSi(value).toPrecision(6));
+  return bounds(round(FIGURE_BOUNDS[name].min), round(FIGURE_BOUNDS[name].max), unit);
+}
+
+const MOST_TRIALS = 5000;
+
 export const START_BOUNDS = {
-  "unit.volts": bounds(90, 260, "V"),
-  "unit.rlaA": bounds(0.5, 200, "A"),
-  "unit.lraA": bounds(2, 1000, "A"),
-  "unit.fanA": bounds(0, 50, "A"),
-  "unit.runCapUf": bounds(1, 500, "µF"),
-  "unit.startAidUf": bounds(0, HARD.startCapacitorUf.max, "µF"),
-  "unit.coolingBtuH": bounds(2000, 150000, "BTU/h"),
+  "unit.volts": kept("plateVolts", "V"),
+  "unit.lowestVolts": kept("plateVolts", "V"),
+  "unit.rlaA": kept("ratedLoadA", "A"),
+  "unit.lraA": kept("lockedRotorA", "A"),
+  "unit.fanA": kept("fanA", "A"),
+  "unit.runCapUf": kept("runCapacitorF", "µF", (f) => 1e6 * f),
+  "unit.startAidUf": kept("startAidF", "µF", (f) => 1e6 * f),
+  "unit.coolingBtuH": kept("coolingW", "BTU/h", (w) => w / W_PER_BTU_H),
   "motor.r1": bounds(0.001, 1000, "ohm"),
   "motor.x1": bounds(0.001, 1000, "ohm"),
   "motor.r2": bounds(0.001, 1000, "ohm"),
@@ -36,33 +47,36 @@ export const START_BOUNDS = {
   "load.buildRevs": bounds(1, 1e5, "rev"),
   "start.startCapUf": bounds(0, HARD.startCapacitorUf.max, "µF"),
   "start.limitA": bounds(1, 1000, "A"),
-  "source.volts": bounds(80, 280, "V"),
+  "source.volts": kept("sourceVolts", "V"),
   "source.ohm": of(SHORE.ohm),
   "source.mH": of(SHORE.mH),
   "source.closingDeg": bounds(0, 360, "°"),
   "source.breakerA": of(SHORE.breakerA),
-  "source.backgroundA": bounds(0, 200, "A"),
-  "source.runningW": bounds(50, 100000, "W"),
-  "source.surgeW": bounds(50, 200000, "W"),
+  "source.backgroundA": kept("otherLoadsA", "A"),
+  "source.runningW": kept("runningW", "W"),
+  "source.surgeW": kept("surgeW", "W"),
   "source.surgeS": of(GENERATOR.surgeS),
-  "source.altitudeFt": bounds(-1500, 20000, "ft"),
-  "source.ambientF": bounds(-40, 150, "°F"),
+  "source.altitudeFt": kept("altitudeM", "ft", ftFromMetres),
+  "source.ambientF": kept("hottestC", "°F", fahrenheitFromC),
   "source.xd": bounds(0.01, 2, "pu"),
   "source.inertiaS": bounds(0.01, 20, "s"),
   "source.regulatorS": bounds(0.001, 10, "s"),
   "source.ceiling": bounds(0.5, 5, "pu"),
   "source.governorS": bounds(0.001, 10, "s"),
   seconds: bounds(0.1, 10, "s"),
+  restS: bounds(0, 86_400, "s"),
+  trials: bounds(0, MOST_TRIALS, "1"),
+  seed: bounds(0, 1_000_000, "1"),
 } as const satisfies Readonly<Record<string, Bounds>>;
 
 export const BUDGET_BOUNDS = {
-  "source.volts": bounds(80, 280, "V"),
+  "source.volts": kept("sourceVolts", "V"),
   "source.breakerA": of(SHORE.breakerA),
-  "source.runningW": bounds(50, 100000, "W"),
-  "source.surgeW": bounds(50, 200000, "W"),
+  "source.runningW": kept("runningW", "W"),
+  "source.surgeW": kept("surgeW", "W"),
   "source.startLimitA": bounds(1, 2000, "A"),
-  "source.altitudeFt": bounds(-1500, 20000, "ft"),
-  "source.ambientF": bounds(-40, 150, "°F"),
+  "source.altitudeFt": kept("altitudeM", "ft", ftFromMetres),
+  "source.ambientF": kept("hottestC", "°F", fahrenheitFromC),
   "loads.runA": bounds(0, 400, "A"),
   "loads.runW": bounds(0, 100000, "W"),
   "loads.startA": bounds(0, 2000, "A"),

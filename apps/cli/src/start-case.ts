@@ -9,15 +9,21 @@ const number = (path: keyof typeof START_BOUNDS) => {
   return z.number().min(min).max(max);
 };
 
+/** A figure of which there may be none at all. */
+const numberOrNone = (path: keyof typeof START_BOUNDS) => z.preprocess((given) => (given === "none" ? 0 : given), number(path).optional());
+
 const unitSchema = z.strictObject({
   volts: number("unit.volts"),
   hz: z.literal([50, 60]).optional(),
   rlaA: number("unit.rlaA").optional(),
   lraA: number("unit.lraA").optional(),
-  fanA: number("unit.fanA").optional(),
+  lowestVolts: number("unit.lowestVolts").optional(),
+  fanA: numberOrNone("unit.fanA"),
   runCapUf: number("unit.runCapUf").optional(),
-  startAidUf: number("unit.startAidUf").optional(),
+  startAidUf: numberOrNone("unit.startAidUf"),
   coolingBtuH: number("unit.coolingBtuH").optional(),
+  seenToStart: z.boolean().optional(),
+  plugIn: z.boolean().optional(),
 });
 
 const motorSchema = z.strictObject({
@@ -53,7 +59,9 @@ const sourceSchema = z.strictObject({
   mH: number("source.mH").optional(),
   closingDeg: number("source.closingDeg").optional(),
   breakerA: number("source.breakerA").optional(),
-  backgroundA: number("source.backgroundA").optional(),
+  backgroundA: numberOrNone("source.backgroundA"),
+  legs: z.literal([1, 2]).optional(),
+  manager: z.boolean().optional(),
   runningW: number("source.runningW").optional(),
   surgeW: number("source.surgeW").optional(),
   surgeS: number("source.surgeS").optional(),
@@ -76,6 +84,10 @@ export const startCaseSchema = z.strictObject({
   start: methodSchema,
   source: sourceSchema,
   seconds: number("seconds").optional(),
+  restS: number("restS").optional(),
+  trials: z.int().min(START_BOUNDS.trials.min).max(START_BOUNDS.trials.max).optional(),
+  seed: z.int().min(START_BOUNDS.seed.min).max(START_BOUNDS.seed.max).optional(),
+  smallest: z.boolean().optional(),
 });
 type StartCaseFile = z.infer<typeof startCaseSchema>;
 
@@ -85,10 +97,9 @@ const DEFAULT_HZ = 60;
 
 /** A case as core wants it, or the line that says what is missing. */
 export function caseFromFile(file: StartCaseFile): StartCase | string {
-  const { unit, source, start, motor } = file;
-  if (unit.lraA === undefined && unit.rlaA === undefined && motor === undefined)
-    return "unit.lraA is missing (or unit.rlaA, or a whole motor)";
-  if (start.method === "soft" && start.limitA === undefined) return "start.limitA is missing (needed with method soft, 1 to 1000 A)";
+  const { unit, source, motor } = file;
+  if (unit.lraA === undefined && unit.rlaA === undefined && unit.coolingBtuH === undefined && motor === undefined)
+    return "unit.lraA is missing (or unit.rlaA, unit.coolingBtuH, or a whole motor)";
   const needsWatts = source.kind !== "ideal" && source.kind !== "shore";
   if (needsWatts && source.runningW === undefined && source.surgeW === undefined)
     return "source.runningW is missing (or source.surgeW; 50 to 100000 W)";
@@ -97,9 +108,10 @@ export function caseFromFile(file: StartCaseFile): StartCase | string {
     unit: unitCase(file, hz),
     source: sourceCase(file, hz),
     method: methodCase(file),
-    backgroundA: source.backgroundA ?? 0,
+    ...(source.backgroundA !== undefined && { backgroundA: source.backgroundA }),
     outdoorC: celsiusFromF(source.ambientF ?? DEFAULT_AMBIENT_F),
     seconds: file.seconds ?? DEFAULT_SECONDS,
+    ...(file.restS !== undefined && { restS: file.restS }),
   };
 }
 
@@ -110,7 +122,8 @@ function unitCase(file: StartCaseFile, hz: number): UnitCase {
   return {
     plateVolts: unit.volts,
     hz,
-    startAidF: faradFromUf(unit.startAidUf ?? 0),
+    ...(unit.startAidUf !== undefined && { startAidF: faradFromUf(unit.startAidUf) }),
+    ...defined({ seenToStart: unit.seenToStart, plugIn: unit.plugIn, lowestVolts: unit.lowestVolts }),
     ...(unit.lraA !== undefined && { lockedRotorA: stated(unit.lraA) }),
     ...(unit.rlaA !== undefined && { ratedLoadA: stated(unit.rlaA) }),
     ...(unit.fanA !== undefined && { fanA: stated(unit.fanA) }),
@@ -126,6 +139,7 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
   const common = {
     volts: stated(source.volts ?? nominalVolts(unit.volts, hz)),
     closingDeg: source.closingDeg ?? 0,
+    ...defined({ legs: source.legs, manager: source.manager }),
     ...(source.ohm !== undefined && { ohm: stated(source.ohm) }),
     ...(source.mH !== undefined && { henry: stated(source.mH / 1000) }),
   };
@@ -133,7 +147,7 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
     return { ...common, kind: source.kind, ...(source.breakerA !== undefined && { breakerA: stated(source.breakerA) }) };
   }
   const rated = {
-    altitudeM: metresFromFt(source.altitudeFt ?? 0),
+    ...(source.altitudeFt !== undefined && { altitudeM: metresFromFt(source.altitudeFt) }),
     ...(source.runningW !== undefined && { runningW: stated(source.runningW) }),
     ...(source.surgeW !== undefined && { surgeW: stated(source.surgeW) }),
     ...(source.surgeS !== undefined && { surgeS: stated(source.surgeS) }),

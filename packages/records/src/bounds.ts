@@ -1,3 +1,6 @@
+import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
+import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
+
 /** What a figure may be, in the unit it is kept in (SI), and how many decimals are worth showing. */
 export interface FigureBounds {
   readonly min: number;
@@ -14,12 +17,12 @@ export const FIGURE_BOUNDS = {
   fanA: { min: 0, max: 50, unit: "A" },
   runCapacitorF: { min: 1e-6, max: 500e-6, unit: "F" },
   startAidF: { min: 0, max: 600e-6, unit: "F" },
-  coolingW: { min: 500, max: 50_000, unit: "W" },
+  coolingW: { min: 2000 * W_PER_BTU_H, max: 150_000 * W_PER_BTU_H, unit: "W" },
   maxBreakerA: { min: 5, max: 400, unit: "A" },
   circuitA: { min: 1, max: 400, unit: "A" },
   windingOhm: { min: 0.05, max: 100, unit: "ohm" },
   sourceVolts: { min: 80, max: 280, unit: "V" },
-  breakerA: { min: 5, max: 400, unit: "A" },
+  breakerA: { min: SHORE.breakerA.min, max: SHORE.breakerA.max, unit: "A" },
   sourceOhm: { min: 0, max: 5, unit: "ohm" },
   cordM: { min: 0, max: 300, unit: "m" },
   bankVolts: { min: 9, max: 120, unit: "V" },
@@ -44,8 +47,8 @@ export const FIGURE_BOUNDS = {
   runningW: { min: 50, max: 100_000, unit: "W" },
   surgeW: { min: 50, max: 200_000, unit: "W" },
   surgeS: { min: 0.1, max: 3600, unit: "s" },
-  hottestC: { min: -40, max: 65, unit: "°C" },
-  altitudeM: { min: -450, max: 6000, unit: "m" },
+  hottestC: { min: -40, max: celsiusFromF(150), unit: "°C" },
+  altitudeM: { min: metresFromFt(-1500), max: metresFromFt(20_000), unit: "m" },
   otherLoadsA: { min: 0, max: 200, unit: "A" },
   limitA: { min: 1, max: 1000, unit: "A" },
   readingA: { min: 0.1, max: 1000, unit: "A" },

@@ -1,6 +1,6 @@
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import type { JobBundle } from "../store/queries.ts";
 import { type Proved, proofInput, proveInput } from "../workbench/proof.ts";
-import { conditionsOf, startCase } from "../workbench/start-case.ts";
 import { isComing } from "../workers/use-latest.ts";
 import { usePredicted } from "../workers/use-study.ts";
 

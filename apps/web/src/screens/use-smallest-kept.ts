@@ -1,5 +1,6 @@
 import type { Smallest } from "@amp-saver/core/study/boundary";
 import { METHODS, type Method } from "@amp-saver/records";
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useEffect, useMemo } from "react";
 import { editCommit } from "../store/commands.ts";
 import { nowIso } from "../store/identity.ts";
@@ -7,7 +8,6 @@ import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
 import { keptSmallest, waysOf } from "../workbench/smallest.ts";
-import { conditionsOf, startCase } from "../workbench/start-case.ts";
 import { type SmallestFound, useSmallest } from "../workers/use-boundary.ts";
 
 /** The smallest that works of a job, way by way: as it was kept, or as far as it has been found. */

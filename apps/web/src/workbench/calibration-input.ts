@@ -1,7 +1,6 @@
 import type { CalibrationInput, MeasuredKind, MeasuredReading, MeasuredWaveform } from "@amp-saver/core/study/calibration";
 import type { AirConditioner, Reading, Rig, Source, Waveform } from "@amp-saver/records";
-import { sourceCase } from "./source-case.ts";
-import { plateCase } from "./unit-case.ts";
+import { plateCase, sourceCase } from "@amp-saver/records/cases";
 
 const KINDS: Readonly<Partial<Record<Reading["mode"], MeasuredKind>>> = { inrush: "inrush", "max-hold": "max-hold", live: "live" };
 const SIMULATED_S = 2;

@@ -1,6 +1,6 @@
 import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { type AirConditioner, METHODS, type Method, type Source } from "@amp-saver/records";
-import { type CaseOrMissing, type Conditions, startCase } from "./start-case.ts";
+import { type CaseOrMissing, type Conditions, startCase } from "@amp-saver/records/cases";
 
 /** Every question the check screen asks at once. */
 export interface CheckInput {

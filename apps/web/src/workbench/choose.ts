@@ -9,11 +9,9 @@ import {
   sizeStarter,
 } from "@amp-saver/core/study/remedy";
 import type { AirConditioner, Source, Starter } from "@amp-saver/records";
-import { asQuantity } from "./figures.ts";
+import { asQuantity, isAided, sourceCase, unitCase } from "@amp-saver/records/cases";
 import { CAPACITOR_BAND } from "./plate-help.ts";
 import { ratedW } from "./rated.ts";
-import { sourceCase } from "./source-case.ts";
-import { isAided, unitCase } from "./unit-case.ts";
 
 export { adviseOf, assessRemedy, PRICES, type Prices } from "@amp-saver/core/study/remedy";
 

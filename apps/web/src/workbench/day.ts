@@ -4,10 +4,9 @@ import { continuousA } from "@amp-saver/core/device/shore";
 import type { DayBank, DayCase, DaySource, DayStudy } from "@amp-saver/core/study/day-plan";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
+import { deratingOf, rigVolts, type TogetherInput, togetherQuestion } from "@amp-saver/records/cases";
 import { depthOf } from "./keeps.ts";
 import { ratedW } from "./rated.ts";
-import { deratingOf } from "./source-case.ts";
-import { rigVolts, type TogetherInput, togetherQuestion } from "./together.ts";
 
 export { coincidencesPerDay } from "@amp-saver/core/study/day-plan";
 

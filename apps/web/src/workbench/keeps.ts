@@ -3,9 +3,8 @@ import { dutyAt } from "@amp-saver/core/study/day-plan";
 import { type BankHours, bankHours, chargeAmps, type EngineHours, engineHours } from "@amp-saver/core/study/keeps-running";
 import { preparedBank } from "@amp-saver/core/study/motor-start";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
+import { batteryCase, continuousFactor, type PlanStudy, type TogetherQuestion } from "@amp-saver/records/cases";
 import { ratedW } from "./rated.ts";
-import { batteryCase } from "./source-case.ts";
-import { continuousFactor, type PlanStudy, type TogetherQuestion } from "./together.ts";
 
 /** How long what may stay on keeps running, and what may be charged beside it. */
 export interface Keeps {

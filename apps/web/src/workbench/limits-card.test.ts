@@ -1,10 +1,10 @@
 import { studyTogether } from "@amp-saver/core/study/together";
 import type { AnyRecord, Source } from "@amp-saver/records";
+import { togetherQuestion } from "@amp-saver/records/cases";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { cardRows } from "../screens/hand-over/hand-over-parts.ts";
 import { limitsCard } from "./limits-card.ts";
-import { togetherQuestion } from "./together.ts";
 
 const records = demoRecords();
 const of = <K extends AnyRecord["kind"]>(kind: K, rigId: string) =>

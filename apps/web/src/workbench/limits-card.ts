@@ -1,4 +1,4 @@
-import type { PlanStudy, TogetherQuestion } from "./together.ts";
+import type { PlanStudy, TogetherQuestion } from "@amp-saver/records/cases";
 
 /** Ids of what may be on and of what must be off; everything on the list may be on where nothing goes off. */
 interface Spell {

@@ -1,5 +1,5 @@
 import type { AirConditioner, Job, Reading, Stage } from "@amp-saver/records";
-import { hasSize } from "./start-case.ts";
+import { hasSize } from "@amp-saver/records/cases";
 
 /** What a job needs next, and at which stage. */
 export interface NextStep {

@@ -2,6 +2,7 @@ import { bandOf } from "@amp-saver/core/device/breaker";
 import { metresFromFt } from "@amp-saver/core/quantity";
 import { studyStart } from "@amp-saver/core/study/motor-start";
 import type { AirConditioner, GeneratorSource, InverterSource, Job, Rig, ShoreSource, Starter, Waveform } from "@amp-saver/records";
+import { conditionsOf, deratingOf, measuredSag, sourceCase, startCase, unitCase } from "@amp-saver/records/cases";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -14,9 +15,6 @@ import { explain } from "./explain.ts";
 import { mapPlaces } from "./map-places.ts";
 import { pointsText, readPoints } from "./points.ts";
 import { allowedAt, lastsAt, valueAt } from "./read-out.ts";
-import { deratingOf, measuredSag, sourceCase } from "./source-case.ts";
-import { conditionsOf, startCase } from "./start-case.ts";
-import { unitCase } from "./unit-case.ts";
 
 const records = demoRecords();
 const find = <T>(id: string): T => records.find((r) => r.id === id) as T;

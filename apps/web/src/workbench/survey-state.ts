@@ -1,5 +1,5 @@
 import type { AirConditioner, Figure, Source } from "@amp-saver/records";
-import { hasSize, hasWatts } from "./start-case.ts";
+import { hasSize, hasWatts } from "@amp-saver/records/cases";
 
 /** Whether there is enough for an answer, or what is missing first. */
 export type SurveyState =

@@ -2,14 +2,13 @@ import { W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { type StartCase, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyTogether } from "@amp-saver/core/study/together";
 import { type AirConditioner, type AnyRecord, type Load, MOST_RIG_LOADS, type RigId, type Source } from "@amp-saver/records";
+import { askable, legAdvice, legsOf, rigVolts, togetherQuestion } from "@amp-saver/records/cases";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { keepsOf } from "./keeps.ts";
 import { readLoads, writeLoads } from "./load-csv.ts";
 import { capacitorOff, coolingOfModel } from "./plate-help.ts";
-import { legsOf } from "./source-case.ts";
-import { askable, legAdvice, rigVolts, togetherQuestion } from "./together.ts";
 import { knownLoad, turnedTo, USUAL_LOADS } from "./usual-loads.ts";
 
 const records = demoRecords();

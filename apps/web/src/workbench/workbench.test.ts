@@ -12,6 +12,7 @@ import {
   type Rig,
   type Source,
 } from "@amp-saver/records";
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -25,7 +26,6 @@ import { CORE_VERSION } from "./core-version.ts";
 import { readTyped, shownAs, typedText } from "./measure.ts";
 import { nextStep } from "./next-step.ts";
 import { proveView } from "./prove-view.ts";
-import { conditionsOf, startCase } from "./start-case.ts";
 import { surveyState } from "./survey-state.ts";
 
 const records = demoRecords();

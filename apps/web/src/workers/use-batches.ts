@@ -3,9 +3,6 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { pool } from "./pool.ts";
 import type { TrialDesk } from "./trial.worker.ts";
 
-/** Members of the posterior that every answer is tried with begin at this seed. */
-export const SEED = 1;
-
 /** One question of several, with the members it is tried with. */
 interface Task<Q> {
   readonly at: number;

@@ -1,4 +1,5 @@
 import {
+  BOUNDARY_PARAMS,
   joinMaps,
   type MapCell,
   type MemberNeeds,
@@ -8,12 +9,13 @@ import {
   type Turn,
   turnOf,
 } from "@amp-saver/core/study/boundary";
+import { TRIES_SEED } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { useMemo } from "react";
-import { type BatchPlan, SEED, useBatches } from "./use-batches.ts";
+import { type BatchPlan, useBatches } from "./use-batches.ts";
 
 /** Members by which it is told where an answer turns, and what is the smallest that works. */
-const MEMBERS = 100;
+const MEMBERS = BOUNDARY_PARAMS.members.value;
 
 /** A case and the places of its map. */
 export interface MapQuestion {
@@ -26,19 +28,19 @@ const MAP: BatchPlan<MapQuestion, MapCell[][]> = {
   total: MEMBERS,
   size: 5,
   settledMs: 180,
-  ask: (desk, { given, outdoorC, up }, from, to) => desk.map(given, outdoorC, up, SEED, from, to),
+  ask: (desk, { given, outdoorC, up }, from, to) => desk.map(given, outdoorC, up, TRIES_SEED, from, to),
 };
 const REACH: BatchPlan<StartCase, Reach[]> = {
   total: MEMBERS,
   size: 10,
   settledMs: 400,
-  ask: (desk, given, from, to) => desk.reach(given, SEED, from, to),
+  ask: (desk, given, from, to) => desk.reach(given, TRIES_SEED, from, to),
 };
 const NEEDS: BatchPlan<StartCase, MemberNeeds[]> = {
   total: MEMBERS,
   size: 2,
   settledMs: 500,
-  ask: (desk, given, from, to) => desk.needs(given, SEED, from, to),
+  ask: (desk, given, from, to) => desk.needs(given, TRIES_SEED, from, to),
 };
 
 /** In how many of so many tries it starts and keeps running at each place; grows while it is worked out. */

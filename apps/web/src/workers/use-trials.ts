@@ -1,9 +1,9 @@
 import type { Result } from "@amp-saver/core/quantity";
 import { ASSESS_PARAMS, undecided } from "@amp-saver/core/study/assess";
-import { type Batch, type Confidence, summarise } from "@amp-saver/core/study/confidence";
+import { type Batch, type Confidence, summarise, TRIES_SEED } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { useMemo } from "react";
-import { type BatchPlan, SEED, useBatches } from "./use-batches.ts";
+import { type BatchPlan, useBatches } from "./use-batches.ts";
 
 /** Tries of the question that is looked at, and of each case of a comparison: more only while those leave it open. */
 export const TRIALS = 1000;
@@ -11,7 +11,7 @@ const COMPARED = ASSESS_PARAMS.triesToSay.value;
 
 type Tried = Result<Batch, string>;
 
-const ask: BatchPlan<StartCase, Tried>["ask"] = (desk, given, from, to) => desk.batch(given, SEED, from, to);
+const ask: BatchPlan<StartCase, Tried>["ask"] = (desk, given, from, to) => desk.batch(given, TRIES_SEED, from, to);
 
 /** Batches that could be tried; a case that cannot be put together has none. */
 function known(batches: readonly Tried[]): Batch[] {

@@ -1,3 +1,4 @@
+import { quantity } from "@amp-saver/core/quantity";
 import type { Jaws } from "@amp-saver/core/study/clamp";
 import { type StartCase, studyStart } from "@amp-saver/core/study/motor-start";
 import { describe, expect, it } from "vitest";
@@ -28,7 +29,7 @@ function startRead(jaws: Jaws, mode: DisplayOf<"clamp">["mode"], ...more: readon
 
 const given: StartCase = {
   unit: DEMO_SETUP.units[0].given,
-  source: DEMO_SETUP.sources["hook-up"],
+  source: { ...DEMO_SETUP.sources["hook-up"], volts: quantity(120, "measured") },
   method: { kind: "as-found" },
   backgroundA: 0,
   outdoorC: DEMO_SETUP.outdoorC,

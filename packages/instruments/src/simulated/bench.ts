@@ -140,8 +140,11 @@ export class Bench {
     const given = this.setup.sources[this.source];
     const added = this.faults.has("low-volts") ? P.lowVoltsOhm.value : 0;
     const ohm = quantity((given.ohm?.value ?? 0.1) + added, "measured");
+    const volts = quantity(given.volts.value, "measured");
     const source: SourceCase =
-      given.kind === "inverter-generator" || given.kind === "generator" ? { ...given, eco: this.generator.eco, ohm } : { ...given, ohm };
+      given.kind === "inverter-generator" || given.kind === "generator"
+        ? { ...given, eco: this.generator.eco, volts, ohm }
+        : { ...given, volts, ohm };
     return { source, outdoorC: this.setup.outdoorC, faults: this.faults };
   }
 

@@ -1,6 +1,7 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Turn } from "@amp-saver/core/study/boundary";
 import { METHODS } from "@amp-saver/records";
+import { missingOf } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { JobBundle } from "../../store/queries.ts";
@@ -16,7 +17,6 @@ import { COMMON } from "../../words/common.ts";
 import { sameFrame } from "../../workbench/check-input.ts";
 import { checkView } from "../../workbench/check-view.ts";
 import { roundDown, shownAs } from "../../workbench/measure.ts";
-import { missingOf } from "../../workbench/start-case.ts";
 import { useAssessed } from "../../workers/use-assessed.ts";
 import { useTurn } from "../../workers/use-boundary.ts";
 import { useSensitivities, useStudy } from "../../workers/use-study.ts";

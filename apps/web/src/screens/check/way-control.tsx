@@ -1,12 +1,12 @@
 import { formatAmps } from "@amp-saver/core/quantity";
 import { METHODS, type Method } from "@amp-saver/records";
+import { isAided } from "@amp-saver/records/cases";
 import { Choice } from "../../ui/choice.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK, METHOD_WORDS } from "../../words/check.ts";
-import { isAided } from "../../workbench/unit-case.ts";
 import { type ControlProps, fitOf } from "./control-props.ts";
 
 const LIMIT_SHARES = [0.2, 0.8] as const;

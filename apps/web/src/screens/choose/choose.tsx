@@ -1,5 +1,6 @@
 import type { RemedyCode } from "@amp-saver/core/study/remedy";
 import type { Job } from "@amp-saver/records";
+import { conditionsOf, hasWatts, startCase } from "@amp-saver/records/cases";
 import { useMemo } from "react";
 import { Link, useNavigate } from "react-router";
 import { editCommit } from "../../store/commands.ts";
@@ -12,7 +13,6 @@ import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
 import { adviseOf, assessRemedy, choicesOf } from "../../workbench/choose.ts";
-import { conditionsOf, hasWatts, startCase } from "../../workbench/start-case.ts";
 import { useRemedies, useSensitivities } from "../../workers/use-study.ts";
 import { useShares } from "../../workers/use-trials.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";

@@ -1,3 +1,4 @@
+import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/records/cases";
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
@@ -9,8 +10,6 @@ import { shownAnswer } from "../../workbench/kept-answer.ts";
 import { limitsCard } from "../../workbench/limits-card.ts";
 import type { Proved } from "../../workbench/proof.ts";
 import { keptSmallest } from "../../workbench/smallest.ts";
-import { conditionsOf, startCase } from "../../workbench/start-case.ts";
-import { askable, togetherQuestion } from "../../workbench/together.ts";
 import { builtOnRecord } from "../../workbench/work.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { isComing } from "../../workers/use-latest.ts";

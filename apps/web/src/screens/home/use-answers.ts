@@ -1,3 +1,4 @@
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useEffect, useMemo, useState } from "react";
 import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
@@ -5,7 +6,6 @@ import { useStore } from "../../store/provider.tsx";
 import { useAsked } from "../../store/queries.ts";
 import { answerStale } from "../../workbench/answer-age.ts";
 import { keptAnswer } from "../../workbench/kept-answer.ts";
-import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 
 const MOST_AT_ONCE = 12;

@@ -1,3 +1,4 @@
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useState } from "react";
 import { Link } from "react-router";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
@@ -10,7 +11,6 @@ import { Tick } from "../../ui/tick.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { MISSING } from "../../words/check.ts";
 import { expectSentence, LEARN, learnSentence } from "../../words/learn.ts";
-import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useLearning } from "../../workers/use-study.ts";
 import { BeforeStart } from "./before-start.tsx";
 import type { LearnPartProps } from "./learn-part-props.ts";

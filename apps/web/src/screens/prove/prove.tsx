@@ -1,4 +1,5 @@
 import { formatWith } from "@amp-saver/core/quantity";
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useSearchParams } from "react-router";
 import { ReadingsPicture } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
@@ -13,7 +14,6 @@ import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { proveView, runningVerdict } from "../../workbench/prove-view.ts";
-import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { proofAnswer, visitAnswer } from "./answer-of.ts";

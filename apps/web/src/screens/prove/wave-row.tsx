@@ -1,5 +1,6 @@
 import { formatAmps, formatSeconds } from "@amp-saver/core/quantity";
 import { unpackSamples, type Waveform } from "@amp-saver/records";
+import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useState } from "react";
 import { useWidth } from "../../chart/use-width.ts";
 import { WaveformPicture } from "../../chart/waveform-picture.tsx";
@@ -10,7 +11,6 @@ import { saveFile } from "../../ui/save-file.ts";
 import { COMMON } from "../../words/common.ts";
 import { CONDUCTOR_WORDS } from "../../words/prove.ts";
 import { WAVES } from "../../words/waves.ts";
-import { conditionsOf, startCase } from "../../workbench/start-case.ts";
 import { useStudy } from "../../workers/use-study.ts";
 
 interface WaveRowProps {

@@ -1,4 +1,5 @@
 import type { AirConditioner } from "@amp-saver/records";
+import { isAided } from "@amp-saver/records/cases";
 import { Collapsible } from "radix-ui";
 import { useState } from "react";
 import { editCommit } from "../../store/commands.ts";
@@ -12,7 +13,6 @@ import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { typedText } from "../../workbench/measure.ts";
 import { CAPACITOR_BAND, capacitorOff, coolingOfModel } from "../../workbench/plate-help.ts";
-import { isAided } from "../../workbench/unit-case.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";

@@ -1,5 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Load, Rig, Source } from "@amp-saver/records";
+import { rigVolts } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
 import { DayPicture } from "../../chart/day-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
@@ -14,7 +15,6 @@ import { DAY, daySentence } from "../../words/day.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { coolestOf, dayBands, dayQuestion } from "../../workbench/day.ts";
 import { shownAs } from "../../workbench/measure.ts";
-import { rigVolts } from "../../workbench/together.ts";
 import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { SpellsRow } from "./spells.tsx";

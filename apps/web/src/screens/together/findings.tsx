@@ -1,5 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
+import { legAdvice, type PlanStudy, type TogetherQuestion } from "@amp-saver/records/cases";
 import type { RigBundle } from "../../store/bundle.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
@@ -10,7 +11,6 @@ import { coincidencesPerDay, coolestOf } from "../../workbench/day.ts";
 import { keepsOf } from "../../workbench/keeps.ts";
 import { shownAnswer } from "../../workbench/kept-answer.ts";
 import { shownAs } from "../../workbench/measure.ts";
-import { legAdvice, type PlanStudy, type TogetherQuestion } from "../../workbench/together.ts";
 
 interface FindingsProps {
   readonly study: PlanStudy;

@@ -1,4 +1,5 @@
 import { MOST_RIG_LOADS } from "@amp-saver/records";
+import { rigVolts } from "@amp-saver/records/cases";
 import { useRef, useState } from "react";
 import type { RigBundle } from "../../store/bundle.ts";
 import { addLoadCommit, importLoadsCommit } from "../../store/commands.ts";
@@ -7,7 +8,6 @@ import { Button } from "../../ui/button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { LOAD_WORDS, TOGETHER } from "../../words/together.ts";
 import { readLoads, writeLoads } from "../../workbench/load-csv.ts";
-import { rigVolts } from "../../workbench/together.ts";
 import { knownLoad, USUAL_LOADS } from "../../workbench/usual-loads.ts";
 import { csvSentence } from "./csv-sentence.ts";
 import { LoadForm } from "./load-form.tsx";

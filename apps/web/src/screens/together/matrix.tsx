@@ -1,10 +1,10 @@
+import type { PlanStudy } from "@amp-saver/records/cases";
 import type { RigBundle } from "../../store/bundle.ts";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { TickBox } from "../../ui/tick.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { TOGETHER } from "../../words/together.ts";
-import type { PlanStudy } from "../../workbench/together.ts";
 
 interface MatrixProps {
   readonly bundle: RigBundle;

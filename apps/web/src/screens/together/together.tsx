@@ -1,4 +1,5 @@
 import type { Source } from "@amp-saver/records";
+import { askable, MOST_TOGETHER, togetherQuestion } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { LegsPicture } from "../../chart/legs-picture.tsx";
@@ -16,7 +17,6 @@ import { CHECK } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { TOGETHER, togetherSentence } from "../../words/together.ts";
-import { askable, MOST_TOGETHER, togetherQuestion } from "../../workbench/together.ts";
 import { useTogether } from "../../workers/use-study.ts";
 import { Findings } from "./findings.tsx";
 import { LimitsCard } from "./limits-card.tsx";

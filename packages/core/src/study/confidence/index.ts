@@ -1,4 +1,4 @@
 export { type Member, Members } from "./members.ts";
 export type { Batch, Confidence, Influence } from "./result.ts";
-export { summarise, tryBatch } from "./run.ts";
+export { summarise, TRIES_SEED, tryBatch } from "./run.ts";
 export { type Trial, tryInput, tryMember } from "./trial.ts";

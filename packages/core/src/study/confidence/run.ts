@@ -4,6 +4,9 @@ import { Members } from "./members.ts";
 import type { Batch, Confidence, Influence } from "./result.ts";
 import { type Trial, tryMember } from "./trial.ts";
 
+/** The tries of every answer begin at this seed: the same members meet every question. */
+export const TRIES_SEED = 1;
+
 /** Normal quantile of a 95 % interval. */
 const Z95 = 1.96;
 

@@ -18,6 +18,7 @@ export {
   type StartMethod,
 } from "./input.ts";
 export {
+  FINDING_CODES,
   type Finding,
   type FindingCode,
   type FindingFigures,

@@ -40,6 +40,39 @@ export interface FindingFigures {
 }
 export type FindingCode = keyof FindingFigures;
 
+/** Every code that there is; one left out does not compile. */
+const EVERY: Readonly<Record<FindingCode, true>> = {
+  stalled: true,
+  "overload-opens": true,
+  "starter-gave-up": true,
+  "starter-retries": true,
+  "source-undervoltage": true,
+  "engine-stalls": true,
+  "engine-badly": true,
+  "contactor-may-drop": true,
+  "breaker-trips": true,
+  "breaker-may-trip": true,
+  "manager-cuts-out": true,
+  "source-sags": true,
+  "surge-time": true,
+  "battery-low": true,
+  "run-battery-low": true,
+  "run-bms": true,
+  "breaker-warms": true,
+  "eco-mode": true,
+  "run-over-rating": true,
+  "run-breaker-trips": true,
+  "run-manager": true,
+  "run-pull-out": true,
+  "run-volts-low": true,
+  "run-volts-too-low": true,
+  "start-capacitor-long": true,
+  "run-current-not-met": true,
+  "rule-motor-share": true,
+  "rule-plug-in": true,
+};
+export const FINDING_CODES = Object.keys(EVERY) as readonly FindingCode[];
+
 /** A finding of one code with its own figures, and the rule's source. */
 export type FindingOf<C extends FindingCode> = C extends FindingCode
   ? { readonly code: C; readonly severity: Severity; readonly figures: FindingFigures[C]; readonly source: string }

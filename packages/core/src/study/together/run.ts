@@ -1,5 +1,5 @@
 import { ASSESS_PARAMS, type Assessment, assess, type Fit, worse } from "../assess/index.ts";
-import { Members, summarise, tryBatch } from "../confidence/index.ts";
+import { Members, summarise, TRIES_SEED, tryBatch } from "../confidence/index.ts";
 import { type StartCase, studyStart } from "../motor-start/index.ts";
 import {
   type BudgetCase,
@@ -106,8 +106,6 @@ function stayOff({ source, loads }: BudgetCase, units: readonly string[], shed: 
 /** Where drawn units are kept from one question to the next. */
 export type MembersOf = (unit: StartCase["unit"], seed: number) => Members;
 const freshMembers: MembersOf = (unit, seed) => new Members(unit, seed);
-/** The tries of every answer are the same ones. */
-export const TRIES_SEED = 1;
 
 function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[], membersOf: MembersOf): StartOnTop {
   const others = Math.max(...legsOf(unit.leg).map((leg) => amps(kept, leg, unit.id)));

@@ -1,5 +1,5 @@
 import { type Quantity, quantity } from "@amp-saver/core/quantity";
-import type { Figure } from "@amp-saver/records";
+import type { Figure } from "../index.ts";
 
 /** A kept figure as core wants it. */
 export function asQuantity(figure: Figure): Quantity {

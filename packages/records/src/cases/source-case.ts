@@ -2,7 +2,7 @@ import type { Derating } from "@amp-saver/core/device/engine";
 import { ohmFromSag, type SagFailure } from "@amp-saver/core/device/shore";
 import { quantity, type Result } from "@amp-saver/core/quantity";
 import type { BatteryCase, CircuitCase, ElectronicCase, SourceCase } from "@amp-saver/core/study/motor-start";
-import type { GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
+import type { GeneratorSource, InverterSource, ShoreSource, Source } from "../index.ts";
 import { asQuantity, optional } from "./figures.ts";
 
 /** Volts from which a source is split into two legs where it can be. */

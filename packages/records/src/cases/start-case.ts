@@ -1,5 +1,5 @@
 import { type MethodCase, type PrepareFailure, refusalOf, type StartCase } from "@amp-saver/core/study/motor-start";
-import type { AirConditioner, Job, Method, Rig, Source, Starter } from "@amp-saver/records";
+import type { AirConditioner, Job, Method, Rig, Source, Starter } from "../index.ts";
 import { sourceCase } from "./source-case.ts";
 import { unitCase } from "./unit-case.ts";
 

@@ -1,5 +1,5 @@
 import type { UnitCase } from "@amp-saver/core/study/motor-start";
-import type { AirConditioner } from "@amp-saver/records";
+import type { AirConditioner } from "../index.ts";
 import { asQuantity, optional } from "./figures.ts";
 
 /** Start aids that add a start capacitor. */

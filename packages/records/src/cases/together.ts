@@ -7,7 +7,7 @@ import {
   MOST_LOADS,
 } from "@amp-saver/core/study/power-budget";
 import { budgetSourceOf, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
-import type { AirConditioner, Job, Load, Rig, Source, Starter } from "@amp-saver/records";
+import type { AirConditioner, Job, Load, Rig, Source, Starter } from "../index.ts";
 import { legsOf, SPLIT_FROM_V, sourceCase } from "./source-case.ts";
 import { conditionsOf, startCase } from "./start-case.ts";
 

@@ -1,0 +1,16 @@
+export { asQuantity, optional } from "./figures.ts";
+export { batteryCase, deratingOf, legsOf, measuredSag, SPLIT_FROM_V, sourceCase } from "./source-case.ts";
+export { type CaseOrMissing, type Conditions, conditionsOf, hasSize, hasWatts, type Missing, missingOf, startCase } from "./start-case.ts";
+export {
+  askable,
+  continuousFactor,
+  legAdvice,
+  MOST_TOGETHER,
+  type PlanStudy,
+  rigVolts,
+  type TogetherInput,
+  type TogetherQuestion,
+  togetherQuestion,
+  unitFactor,
+} from "./together.ts";
+export { isAided, plateCase, unitCase } from "./unit-case.ts";
