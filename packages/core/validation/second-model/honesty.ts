@@ -38,7 +38,11 @@ function asked(random: SeededRandom, read: Read): StartCase {
     hz: 60,
     lockedRotorA: plate(63 * size),
     ...((all || random.next() < 0.6) && { ratedLoadA: plate(13 * size) }),
-    ...(all && { fanA: plate(2.4), runCapacitorF: plate(45e-6 * size), ...(random.next() < 0.5 ? { startAid: "none" as const, startAidF: 0 } : { startAid: "ptc" as const, startAidF: 150e-6 }) }),
+    ...(all && {
+      fanA: plate(2.4),
+      runCapacitorF: plate(45e-6 * size),
+      ...(random.next() < 0.5 ? { startAid: "none" as const, startAidF: 0 } : { startAid: "ptc" as const, startAidF: 150e-6 }),
+    }),
   };
   const kinds: readonly MethodCase[] = [{ kind: "soft" }, { kind: "soft" }, { kind: "as-found" }, { kind: "hard" }];
   const method = kinds[Math.floor(random.next() * kinds.length)]!;
@@ -56,14 +60,28 @@ function sourceFor(random: SeededRandom, size: number, { kind }: MethodCase, all
   const which = random.next();
   if (which < 0.3 && kind === "soft") {
     const volts = all ? quantity(random.between(108, 121), "measured", 0.005) : quantity(120, "plate");
-    return { kind: "shore", volts, breakerA: plate(size > 0.8 ? 15 : 10), ...(all && { ohm: quantity(random.between(0.1, 0.5), "measured", 0) }) };
+    return {
+      kind: "shore",
+      volts,
+      breakerA: plate(size > 0.8 ? 15 : 10),
+      ...(all && { ohm: quantity(random.between(0.1, 0.5), "measured", 0) }),
+    };
   }
   const inverter = which > 0.85;
   const most = { soft: [1450, 2500], "as-found": [2000, 4600], direct: [3000, 6000], hard: [1700, 3400] }[kind] as [number, number];
   const runningW = random.between(most[0], most[1]) * size;
   const surgeW = runningW * (inverter ? 2 : 1.25);
   const rated = { volts: plate(120), runningW: plate(runningW), surgeW: plate(surgeW), ...(all && { surgeS: plate(10), altitudeM: 0 }) };
-  return inverter ? { ...rated, kind: "inverter" } : { ...rated, kind: "inverter-generator" };
+  const battery = {
+    volts: plate(25.6),
+    ohm: plate(0.008),
+    efficiency: plate(0.9),
+    cutOffV: plate(21),
+    ampHours: plate(200),
+    bmsContinuousA: plate(200),
+    bmsPeakA: plate(400),
+  };
+  return inverter ? { ...rated, kind: "inverter", ...(all && { battery }) } : { ...rated, kind: "inverter-generator" };
 }
 
 const SEEN_AID: Aid = { farad: 150e-6, dropsAtShare: null, ohm: 15, opensAtJ: 300 };
@@ -100,7 +118,8 @@ export function honesty(cases: number, truths: number, read: Read, seed: number)
   }
   return BANDS.map(([from, to], at) => {
     const own = found.filter((f) => inBand(f.said, at));
-    const mean = (of: (f: { said: number; held: number }) => number): number => own.reduce((sum, f) => sum + of(f), 0) / Math.max(1, own.length);
+    const mean = (of: (f: { said: number; held: number }) => number): number =>
+      own.reduce((sum, f) => sum + of(f), 0) / Math.max(1, own.length);
     return { from, to, cases: own.length, said: mean((f) => f.said), held: mean((f) => f.held) };
   });
 }

@@ -22,8 +22,27 @@ export interface Supply {
   readonly patienceS: number;
   /** Seconds to trip at a multiple of the breaker's rating, and the rating; null where there is none. */
   readonly breaker: { readonly ratingA: number; readonly tripS: (multiple: number) => number } | null;
+  /** A battery that its inverter, or its own electronics, cut off; null where there is none. */
+  readonly bank: Bank | null;
   /** Watts above which the start may last only so long. */
   readonly rated: { readonly watts: number; readonly seconds: number } | null;
+}
+
+/** A battery behind an inverter. */
+export interface Bank {
+  readonly volts: number;
+  readonly ohm: number;
+  readonly efficiency: number;
+  readonly cutOffV: number;
+  readonly peakA: number;
+  readonly lastingA: number;
+}
+
+/** DC amps at so many watts of AC, and whether the battery stays above its cut-off; by stepping its sag until it stands. */
+export function bankAt({ volts, ohm, efficiency, cutOffV }: Bank, watts: number): { readonly amps: number; readonly stands: boolean } {
+  let left = volts;
+  for (let k = 0; k < 60; k++) left = Math.max(0.3 * volts, volts - (ohm * Math.max(0, watts)) / efficiency / left);
+  return { amps: Math.max(0, watts) / efficiency / left, stands: left >= cutOffV };
 }
 
 export interface Load {
@@ -48,7 +67,16 @@ export interface Outcome {
  * One start, in flux linkages of four windings (main, start, two of the rotor), integrated by Heun's
  * method. The product's model is in currents, with another integrator and thyristors that fire.
  */
-export function startOf(w: Windings, hz: number, runFarad: number, aid: Aid | null, starter: Starter | null, supply: Supply, load: Load, othersA: number): Outcome {
+export function startOf(
+  w: Windings,
+  hz: number,
+  runFarad: number,
+  aid: Aid | null,
+  starter: Starter | null,
+  supply: Supply,
+  load: Load,
+  othersA: number,
+): Outcome {
   const w0 = TAU * hz;
   const inductance = (x: number): number => x / w0;
   const lm = inductance(w.xm);
@@ -139,7 +167,9 @@ export function startOf(w: Windings, hz: number, runFarad: number, aid: Aid | nu
     [sum, sumV, sumW, sumA, count] = [0, 0, 0, 0, 0];
     if (supply.limitA !== null) {
       hold = rms > supply.limitA ? hold * (supply.limitA / rms) : Math.min(1, hold * 1.1, (hold * supply.limitA) / Math.max(1e-9, rms));
-      if (hold >= supply.lowShare) lowSince = null;
+      const drawn = supply.bank && bankAt(supply.bank, watts);
+      const fed = drawn === null || supply.bank === null || (drawn.stands && drawn.amps <= supply.bank.peakA);
+      if (hold >= supply.lowShare && fed) lowSince = null;
       else lowSince ??= t;
       if (lowSince !== null && t - lowSince > supply.patienceS) return { made: false, retries: false };
     }

@@ -1,8 +1,8 @@
 import { SeededRandom } from "../../src/numeric/index.ts";
-import type { StartCase } from "../../src/study/motor-start/index.ts";
+import type { ElectronicCase, StartCase } from "../../src/study/motor-start/index.ts";
 import { slipFor, standing } from "./field.ts";
 import { type Made, makeMotor } from "./plate.ts";
-import { type Aid, type Starter, type Supply, startOf } from "./start.ts";
+import { type Aid, type Bank, bankAt, type Starter, type Supply, startOf } from "./start.ts";
 
 const HZ = 60;
 const TAU = 2 * Math.PI;
@@ -57,7 +57,10 @@ function tripS(multiple: number, edge: number): number {
   if (multiple <= 1) return Number.POSITIVE_INFINITY;
   const at = (k: number): number => EARLIEST[k]! ** (1 - edge) * LATEST[k]! ** edge;
   if (multiple <= MULTIPLES[0]) return at(0) * (Math.log(MULTIPLES[0]) / Math.log(multiple)) ** 2;
-  const k = Math.min(MULTIPLES.length - 1, MULTIPLES.findIndex((m) => m >= Math.min(multiple, 10)));
+  const k = Math.min(
+    MULTIPLES.length - 1,
+    MULTIPLES.findIndex((m) => m >= Math.min(multiple, 10)),
+  );
   const share = Math.log(Math.min(10, multiple) / MULTIPLES[k - 1]!) / Math.log(MULTIPLES[k]! / MULTIPLES[k - 1]!);
   return at(k - 1) ** (1 - share) * at(k) ** share;
 }
@@ -81,7 +84,12 @@ export function drawTruth(given: StartCase, seed: number): Truth {
   const restedShare = d.tri(0.04, 0.07, 0.14);
   const breakaway = restedShare + (0.9 - restedShare) * Math.exp(-rest / d.tri(45, 60, 80));
   const aided = unit.startAidF === undefined ? unit.startAid !== "none" && d.chance(0.5) : unit.startAidF > 0;
-  const ptc: Aid = { farad: unit.startAidF ?? 1e-6 * d.tri(90, 150, 210), dropsAtShare: null, ohm: d.tri(10, 15, 25), opensAtJ: d.tri(180, 300, 420) };
+  const ptc: Aid = {
+    farad: unit.startAidF ?? 1e-6 * d.tri(90, 150, 210),
+    dropsAtShare: null,
+    ohm: d.tri(10, 15, 25),
+    opensAtJ: d.tri(180, 300, 420),
+  };
   const kit: Aid = { farad: 1e-6 * d.tri(90, 150, 210), dropsAtShare: d.tri(0.7, 0.78, 0.86), ohm: 0, opensAtJ: null };
   const method = given.method.kind;
   const edge = d.tri(0, 0.5, 1);
@@ -92,7 +100,8 @@ export function drawTruth(given: StartCase, seed: number): Truth {
   const running = watts?.runningW === undefined ? null : d.about(watts.runningW.value, 0.02);
   const surge = watts?.surgeW === undefined ? null : d.about(watts.surgeW.value, 0.02);
   const height = "altitudeM" in source && source.altitudeM !== undefined ? source.altitudeM : d.tri(0, 100, 900);
-  const left = source.kind === "inverter-generator" ? (1 - 0.03 * (height / 304.8)) * (1 - 0.001 * Math.max(0, given.outdoorC * 1.8 + 32 - 77)) : 1;
+  const left =
+    source.kind === "inverter-generator" ? (1 - 0.03 * (height / 304.8)) * (1 - 0.001 * Math.max(0, given.outdoorC * 1.8 + 32 - 77)) : 1;
   const supply: Supply =
     breakerA !== null
       ? {
@@ -102,6 +111,7 @@ export function drawTruth(given: StartCase, seed: number): Truth {
           lowShare: 0,
           patienceS: 0,
           breaker: { ratingA: breakerA, tripS: (m) => tripS(m, edge) },
+          bank: null,
           rated: null,
         }
       : {
@@ -111,6 +121,7 @@ export function drawTruth(given: StartCase, seed: number): Truth {
           lowShare: d.tri(0.75, 0.8, 0.85),
           patienceS: source.kind === "inverter" ? d.tri(0.02, 0.05, 0.1) : d.tri(0.3, 1, 2),
           breaker: null,
+          bank: source.kind === "inverter" ? bankFor(source, d) : null,
           rated: { watts: running! * left, seconds: watts?.surgeS?.value ?? d.tri(3, 10, 20) },
         };
   const given24 = unit.fanA?.value;
@@ -133,6 +144,21 @@ export function drawTruth(given: StartCase, seed: number): Truth {
   };
 }
 
+/** A lithium bank as it usually hangs on such an inverter, or as it was read off. */
+function bankFor({ battery = {} }: ElectronicCase, d: Draws): Bank {
+  const volts = battery.volts?.value ?? 12.8;
+  const ampHours = battery.ampHours?.value ?? d.tri(1280, 2560, 5120) / volts;
+  const blocks = volts / 12.8;
+  return {
+    volts,
+    ohm: battery.ohm?.value ?? (d.tri(0.006, 0.01, 0.018) * blocks * 100) / ampHours + d.tri(0.001, 0.002, 0.004),
+    efficiency: battery.efficiency?.value ?? d.tri(0.85, 0.9, 0.94),
+    cutOffV: battery.cutOffV?.value ?? 0.82 * volts,
+    peakA: battery.bmsPeakA?.value ?? ampHours * d.tri(1.5, 2, 3),
+    lastingA: battery.bmsContinuousA?.value ?? ampHours * d.tri(0.7, 1, 1.2),
+  };
+}
+
 function carriedFor3h(ratingA: number, edge: number): number {
   let multiple = 1;
   while (tripS(multiple + 0.005, edge) > 3 * 3600 && multiple < 1.4) multiple += 0.005;
@@ -141,7 +167,16 @@ function carriedFor3h(ratingA: number, edge: number): number {
 
 /** Whether it starts as it was seen to: as found, rested, on plate volts less a tenth. */
 export function wasSeen(truth: Truth, plateVolts: number, aided: Aid | null): boolean {
-  const supply: Supply = { volts: 0.9 * plateVolts, ohm: 0, limitA: null, lowShare: 0, patienceS: 0, breaker: null, rated: null };
+  const supply: Supply = {
+    volts: 0.9 * plateVolts,
+    ohm: 0,
+    limitA: null,
+    lowShare: 0,
+    patienceS: 0,
+    breaker: null,
+    bank: null,
+    rated: null,
+  };
   return startOf(truth.made.windings, HZ, truth.runFarad, aided, null, supply, loadOf(truth, truth.restedShare), 0).made;
 }
 
@@ -186,5 +221,7 @@ function keepsRunning({ made, supply, carriesA, carriesW, hotter }: Truth, plate
     volts = supply.volts - supply.ohm * inPhase;
   }
   if (volts < 0.9 * plateVolts) return false;
-  return (carriesA === null || amps <= carriesA) && (carriesW === null || watts <= carriesW);
+  const drawn = supply.bank && bankAt(supply.bank, watts);
+  const fed = drawn === null || supply.bank === null || (drawn.stands && drawn.amps <= supply.bank.lastingA);
+  return fed && (carriesA === null || amps <= carriesA) && (carriesW === null || watts <= carriesW);
 }
