@@ -108,6 +108,7 @@ function tinLantern(): AnyRecord[] {
     starterId: "demo-starter-roof" as StarterId,
     sourceId: small.id,
     method: "as-found" as const,
+    otherLoadsA: 0,
   };
   const taken = (n: number, when: "before" | "after", amps: number, more: object = {}) => ({
     ...newReading(born(`demo-reading-${n}`, when === "before" ? MAY : JUNE), job, when, amps),
