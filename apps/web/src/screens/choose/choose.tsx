@@ -12,7 +12,9 @@ import { Failed } from "../../ui/failed.tsx";
 import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
+import { SMALLEST } from "../../words/smallest.ts";
 import { adviseOf, assessRemedy, choicesOf } from "../../workbench/choose.ts";
+import { keptSmallest } from "../../workbench/smallest.ts";
 import { useRemedies, useSensitivities } from "../../workers/use-study.ts";
 import { useShares } from "../../workers/use-trials.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";
@@ -29,6 +31,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { prices } = useSettings();
   const navigate = useNavigate();
   const source = sources.find((s) => s.id === job.sourceId);
+  const smallest = keptSmallest(job, rig, unit, source);
   const others = useMemo(() => sources.filter((s) => s.id !== job.sourceId && hasWatts(s)), [sources, job.sourceId]);
   const conditions = { ...conditionsOf(rig, job, starters), aidStaysIn: false };
   const question = startCase(unit, source, job.method, conditions);
@@ -79,7 +82,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
               <RemedyRow
                 key={`${remedy.code} ${remedy.other} ${remedy.starter}`}
                 name={nameOf(remedy)}
-                gives={REMEDY_WORDS[remedy.code].gives}
+                gives={givesOf(remedy.code, smallest)}
                 noise={REMEDY_WORDS[remedy.code].noise}
                 remedy={remedy}
                 mark={i === take ? CHOOSE.best : i === sure ? CHOOSE.sureMark : null}
@@ -102,6 +105,14 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
       </div>
     </div>
   );
+}
+
+/** What a remedy gives; of a bigger generator how big it must be, once that is known. */
+function givesOf(code: RemedyCode, smallest: ReturnType<typeof keptSmallest>): string {
+  const { gives } = REMEDY_WORDS[code];
+  const least = code === "bigger" ? smallest?.["as-found"] : code === "bigger-soft" ? smallest?.soft : undefined;
+  if (least?.runningW == null || least.surgeW === null) return gives;
+  return `${SMALLEST.bigger(least.runningW, least.surgeW)} ${gives}`;
 }
 
 interface Named {

@@ -1,8 +1,11 @@
 import { addDays, format } from "date-fns";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { PDF_SHEET, pdfList } from "../../ui/pdf-sheet.ts";
+import { HAND_OVER } from "../../words/hand-over.ts";
 import { money, QUOTE } from "../../words/quote.ts";
+import { SMALLEST } from "../../words/smallest.ts";
 import { QUOTE_PARAMS, type QuoteView } from "../../workbench/quote.ts";
+import type { SmallestRow } from "../smallest-rows.ts";
 
 /** What stands on a quote besides its figures. */
 export interface QuoteHead {
@@ -13,6 +16,8 @@ export interface QuoteHead {
   readonly lockedRotorA: number | null;
   readonly from: string;
   readonly today: Date;
+  /** The smallest that works as found and with the starter, where it is known. */
+  readonly smallest: readonly SmallestRow[];
 }
 
 /** The quote on paper: parts, work as it may turn out, and what is not in it. */
@@ -58,7 +63,22 @@ export function quoteDocument({ quote, own }: QuoteView, head: QuoteHead): TDocu
       { text: QUOTE.work, style: "head" },
       table(QUOTE.workHeads, [...work, ...totals]),
       { text: own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits), style: "small", margin: [0, 3, 0, 0] },
+      ...smallestPart(head.smallest),
       pdfList(QUOTE.not, QUOTE.notList),
     ],
   };
+}
+
+/** What to buy or to plug into, as found and with the starter. */
+function smallestPart(rows: readonly SmallestRow[]): Content[] {
+  if (rows.length === 0) return [];
+  const body = [
+    [...HAND_OVER.smallestHeads].map((text): Content => ({ text, bold: true })),
+    ...rows.map((row) => [row.label, ...row.figures]),
+  ];
+  return [
+    { text: HAND_OVER.smallest, style: "head" },
+    { table: { widths: ["*", 120, 120], headerRows: 1, dontBreakRows: true, body }, layout: "lightHorizontalLines" },
+    { text: SMALLEST.help, style: "small", margin: [0, 3, 0, 0] },
+  ];
 }

@@ -4,6 +4,7 @@ import { type JobBundle, useWorks } from "../../store/queries.ts";
 import { QUOTE_FROM_MOST, useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { makePdf } from "../../ui/make-pdf.ts";
+import { PlainTable } from "../../ui/plain-table.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { TextField } from "../../ui/text-field.tsx";
@@ -13,7 +14,9 @@ import { money, QUOTE } from "../../words/quote.ts";
 import { USUAL_RULE } from "../../workbench/learning.ts";
 import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "../../workbench/quote.ts";
 import { rigSlug } from "../../workbench/rig-file.ts";
+import { keptSmallest } from "../../workbench/smallest.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { smallestRows } from "../smallest-rows.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 
 const ENTRY = {
@@ -42,7 +45,7 @@ export function QuotePanel({ bundle }: { readonly bundle: JobBundle }) {
 
 function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
   const { rig, unit, job, sources } = bundle;
-  const { prices, quotePrices, quoteFrom, change } = useSettings();
+  const { prices, quotePrices, quoteFrom, change, measure } = useSettings();
   const { plan, starter } = useUnitWiring(bundle);
   const works = useWorks();
   const [said, setSaid] = useState<string | null>(null);
@@ -55,17 +58,32 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
         </Link>
       </>
     );
+  const source = sources.find((s) => s.id === job.sourceId);
+  const kept = keptSmallest(job, rig, unit, source);
+  const smallest = kept === null ? [] : smallestRows([kept["as-found"] ?? null, kept.soft ?? null], measure);
   const view = quoteView(plan, starter?.learningRule ?? USUAL_RULE, works, prices.starterUsd, quotePrices);
   const pdf = async (): Promise<void> => {
     const { quoteDocument } = await import("./quote-pdf.ts");
-    const source = sources.find((s) => s.id === job.sourceId)?.name ?? null;
-    const head = { rig: rig.name, unit: unit.name, starter: starter?.name ?? null, source, lockedRotorA: unit.lockedRotorA?.value ?? null };
+    const head = {
+      rig: rig.name,
+      unit: unit.name,
+      starter: starter?.name ?? null,
+      source: source?.name ?? null,
+      lockedRotorA: unit.lockedRotorA?.value ?? null,
+      smallest,
+    };
     const blob = await makePdf(quoteDocument(view, { ...head, from: quoteFrom.trim(), today: new Date() }));
     saveFile(`${rigSlug(`${rig.name} ${unit.name}`)}-quote.pdf`, blob, "application/pdf");
   };
   return (
     <>
       <Figures view={view} starter={starter?.name ?? null} />
+      {smallest.length > 0 && (
+        <>
+          <h3 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.smallest}</h3>
+          <PlainTable heads={HAND_OVER.smallestHeads} rows={smallest.map((row) => [row.label, ...row.figures])} />
+        </>
+      )}
       <div className="mt-3">
         <Button
           look="primary"

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { generatorStart, ROOFTOP, setStart } from "../../../validation/plates.ts";
 import { ohmFromSag } from "../../device/shore/index.ts";
-import { SOFT_STARTER_PARAMS } from "../../device/soft-starter/index.ts";
 import { metresFromFt, quantity } from "../../quantity/index.ts";
 import { assess } from "../assess/index.ts";
 import type { BatteryCase, ElectronicCase } from "./case.ts";
@@ -23,8 +22,6 @@ function inverter(battery: BatteryCase, more: Partial<ElectronicCase> = {}): Sta
     source: { kind: "inverter", volts: plate(120), runningW: plate(3000), surgeW: plate(6000), altitudeM: 0, battery, ...more },
   };
 }
-/** The same unit with a rotor that takes its time. */
-const HEAVY = { ...ROOFTOP, split: { inertiaPerShaftW: 4e-6 } };
 const BANK: BatteryCase = { volts: plate(13.2), ohm: plate(0.005), efficiency: plate(0.9), cutOffV: plate(10.5) };
 
 describe("a battery inverter", () => {
@@ -172,6 +169,43 @@ describe("cords and derating on a source", () => {
   });
 });
 
+describe("an energy manager", () => {
+  const shore = (volts: number, manager: boolean): StartCase => ({
+    ...generatorStart(ROOFTOP, { kind: "soft" }, 1, 1),
+    source: { kind: "shore", volts: quantity(volts, "measured"), breakerA: plate(30), ohm: quantity(0.35, "measured"), manager },
+  });
+
+  it("belongs in the answer: less is to spare behind one, and below its 104 V nothing", () => {
+    const [without, behind] = [shore(110, false), shore(110, true)].map((given) => study(given).result);
+    expect(without!.running!.volts).toBeGreaterThan(104);
+    expect(assess(without!, null).run!.fit).not.toBe("too-much");
+    const lower = study(shore(109.3, true)).result;
+    expect(findingOf(lower.findings, "run-manager")!.figures).toMatchObject({ limitV: 104 });
+    expect(assess(lower, null)).toMatchObject({ fit: "too-much", run: { by: "manager" } });
+    expect(behind!.run!.spareShare!).toBeLessThan(without!.run!.spareShare!);
+  });
+});
+
+describe("watts count at the source", () => {
+  it("what a cord loses is carried too: by hand, the unit's watts and I²R", () => {
+    const on = (lengthM: number) => {
+      const base = generatorStart(ROOFTOP, { kind: "soft" }, 3000, 3800);
+      return study({
+        ...base,
+        source: { ...base.source, ohm: plate(0), cords: lengthM === 0 ? [] : [{ awg: 14, lengthM }] } as StartCase["source"],
+      });
+    };
+    const bare = on(0).result.running!;
+    const corded = on(30);
+    const ohm = corded.assumptions.find((a) => a.code === "cord-ohm")!.value;
+    const { watts, totalA } = corded.result.running!;
+    expect(ohm).toBeGreaterThan(0.4);
+    expect(watts - ohm * totalA * totalA).toBeGreaterThan(0.97 * bare.watts);
+    expect(watts - ohm * totalA * totalA).toBeLessThan(1.03 * bare.watts);
+    expect(watts).toBeGreaterThan(bare.watts + 0.8 * ohm * totalA * totalA);
+  });
+});
+
 describe("measured sag", () => {
   it("gives the resistance behind the rig: 121.4 V idle, 117.8 V at 12 A are 0.3 ohm", () => {
     expect(ohmFromSag({ idleV: 121.4, loadedV: 117.8, amps: 12 })).toEqual({ ok: true, value: expect.closeTo(0.3, 9) });
@@ -183,86 +217,5 @@ describe("measured sag", () => {
     ["too-large", { idleV: 121, loadedV: 20, amps: 12 }],
   ] as const)("is refused when it %s", (reason, reading) => {
     expect(ohmFromSag(reading)).toMatchObject({ ok: false, reason });
-  });
-});
-
-describe("what is refused plainly", () => {
-  it.each(["two-stage", "variable-speed", "three-phase"] as const)("a %s unit", (drive) => {
-    const given = generatorStart({ ...ROOFTOP, drive }, SOFT, 3000, 3600);
-    expect(studyStart(given)).toEqual({ ok: false, reason: "not-this-drive", where: "case" });
-  });
-
-  it("a soft starter beside a start aid left in; without the aid, or with it out, it is studied", () => {
-    const aided = { ...generatorStart({ ...ROOFTOP, startAidF: 150e-6 }, SOFT, 3000, 3600), aidStaysIn: true };
-    expect(studyStart(aided)).toMatchObject({ ok: false, reason: "aid-with-starter" });
-    expect(studyStart({ ...aided, aidStaysIn: false }).ok).toBe(true);
-    expect(studyStart({ ...aided, unit: ROOFTOP }).ok).toBe(true);
-    expect(studyStart({ ...aided, method: { kind: "hard" } }).ok).toBe(true);
-  });
-});
-
-describe("a starter that lets go", () => {
-  it("waits and tries again with a higher limit until it starts", () => {
-    const { result } = study(generatorStart(ROOFTOP, { kind: "soft", limitA: 8 }, 6000, 8000));
-    expect(result).toMatchObject({ status: "started", reason: "at-speed" });
-    const limits = result.retries.map((r) => r.limitA);
-    expect(limits.length).toBeGreaterThan(1);
-    for (const [i, limitA] of limits.entries()) expect(limitA).toBeCloseTo(8 * 1.2 ** i, 9);
-    for (const tried of result.retries) expect(tried.startS).toBeNull();
-    expect(findingOf(result.findings, "starter-retries")!.figures).toEqual({
-      tries: limits.length + 1,
-      limitA: expect.closeTo(8 * 1.2 ** limits.length, 9),
-      startS: result.startS,
-    });
-    expect(Math.max(...result.cycles.map((c) => c.compressorA))).toBeLessThan(1.15 * 8 * 1.2 ** limits.length);
-  });
-
-  it("gives up after its last try, and that is no answer but no", () => {
-    const { result } = study(generatorStart(ROOFTOP, { kind: "soft", limitA: 5 }, 6000, 8000));
-    expect(result).toMatchObject({ status: "stalled", reason: "starter-gave-up", startS: null });
-    expect(result.retries).toHaveLength(SOFT_STARTER_PARAMS.retries.value);
-    expect(assess(result, null).fit).toBe("too-much");
-  });
-
-  it("tries nothing after a start that was made", () => {
-    expect(study(generatorStart(ROOFTOP, SOFT, 6000, 8000)).result.retries).toEqual([]);
-  });
-});
-
-describe("a breaker through repeated starts", () => {
-  const onBreaker = (amps: number, method: StartCase["method"], unit = ROOFTOP): StartStudy =>
-    study({
-      ...generatorStart(unit, method, 1, 1),
-      source: { kind: "shore", volts: plate(120), breakerA: plate(amps), ohm: plate(0.1) },
-    });
-
-  it("stands a settled starter's starts for ever, and tires sooner of direct ones", () => {
-    expect(onBreaker(20, SOFT).result.breaker).toMatchObject({ mayTripAt: null, tripsAt: null });
-    const direct = onBreaker(15, { kind: "direct" }, HEAVY).result;
-    expect(direct.breaker!.mayTripAt).not.toBeNull();
-    expect(direct.breaker!.tripsAt ?? 99).toBeGreaterThanOrEqual(direct.breaker!.mayTripAt!);
-    const wider = onBreaker(30, { kind: "direct" }, HEAVY).result.breaker!;
-    expect(wider.mayTripAt ?? 99).toBeGreaterThanOrEqual(direct.breaker!.mayTripAt!);
-  });
-
-  it("judges by the breaker's own band where there is one", () => {
-    const quick = { x: 1.2, y: 0.1 };
-    const given: StartCase = {
-      ...generatorStart(ROOFTOP, { kind: "direct" }, 1, 1),
-      source: {
-        kind: "shore",
-        volts: plate(120),
-        breakerA: plate(30),
-        ohm: plate(0.1),
-        band: {
-          earliest: [quick, { x: 10, y: 0.005 }],
-          latest: [
-            { x: 1.2, y: 0.2 },
-            { x: 10, y: 0.01 },
-          ],
-        },
-      },
-    };
-    expect(study(given).result).toMatchObject({ status: "tripped", reason: "breaker-tripped" });
   });
 });
