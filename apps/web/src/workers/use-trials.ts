@@ -5,7 +5,7 @@ import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { useMemo } from "react";
 import { type BatchPlan, useBatches } from "./use-batches.ts";
 
-/** Tries of the question that is looked at, and of each case of a comparison: more only while those leave it open. */
+/** Tries of the question that is looked at, and of each case of a comparison at first. */
 export const TRIALS = 1000;
 const COMPARED = ASSESS_PARAMS.triesToSay.value;
 
@@ -28,6 +28,12 @@ const SIDE_BY_SIDE: BatchPlan<StartCase, Tried> = {
     const tried = summarise(known(batches));
     return done < TRIALS && tried.trials > 0 && undecided(tried.interval) ? TRIALS : done;
   },
+};
+
+/** The same, every case counted to the end once it has enough to say: figures that stand beside each other come of as many tries. */
+const COUNTED_OUT: BatchPlan<StartCase, Tried> = {
+  ...SIDE_BY_SIDE,
+  goOn: (batches, done) => (done < TRIALS && summarise(known(batches)).trials > 0 ? TRIALS : done),
 };
 
 /** How far the trials of a question have come. */
@@ -59,14 +65,17 @@ export function useTrials(given: StartCase | null): Trials {
   };
 }
 
-/** Tries of every case of a comparison; null for one that has none yet, or of which a newer comparison is asked. */
-export function useShares(cases: readonly StartCase[] | null): {
+/** Tries of every case of a comparison, `countedOut` or only as many as it takes to say; null for one that has none yet, or of which a newer comparison is asked. */
+export function useShares(
+  cases: readonly StartCase[] | null,
+  countedOut = false,
+): {
   readonly shares: readonly (Confidence | null)[];
   readonly running: boolean;
   readonly failed: string | null;
   readonly again: () => void;
 } {
-  const { key, of, running, failed, again } = useBatches(cases, SIDE_BY_SIDE);
+  const { key, of, running, failed, again } = useBatches(cases, countedOut ? COUNTED_OUT : SIDE_BY_SIDE);
   const current = cases !== null && key === JSON.stringify(cases);
   const shares = useMemo(
     () => (current ? of.map((batches) => (batches.length === 0 ? null : summarise(known(batches)))) : []),

@@ -39,7 +39,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
     question.ok ? { given: question.given, choices: choicesOf(unit, others, starters, prices, conditions.altitudeM) } : null,
   );
   const cases = useMemo(() => answer?.map((r) => r.given) ?? null, [answer]);
-  const tries = useShares(cases);
+  const tries = useShares(cases, true);
   const nameOf = ({ code, other, starter }: Named): string =>
     (other >= 0 ? others[other]?.name : starter >= 0 ? CHOOSE.starter(starters[starter]?.name ?? "") : REMEDY_WORDS[code].name) ?? code;
   const remedies = useMemo(() => answer?.map((r, i) => assessRemedy(r, tries.shares[i] ?? null)) ?? [], [answer, tries.shares]);
