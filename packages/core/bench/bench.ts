@@ -8,6 +8,8 @@ import { studyWaveform } from "../src/study/waveform/index.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
 import { generatorStart, ROOFTOP, setStart, stiffStart } from "../validation/plates.ts";
+import { honesty } from "../validation/second-model/honesty.ts";
+import { blankFan, movedBySeconds } from "../validation/steadfast.ts";
 
 const WARM = 60;
 const RUNS = 60;
@@ -59,7 +61,7 @@ for (const method of [{ kind: "as-found" }, { kind: "direct" }, { kind: "hard" }
 }
 line("average over all ways and sources (2 at most)", (eachMs.reduce((sum, ms) => sum + ms, 0) / eachMs.length).toFixed(2));
 line(
-  "one whole study (fit, start of 3 s, verdict), ms",
+  "one whole study (fit, start of 3 s, rooms, findings), ms (6)",
   msPerRun(() => studyStart(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700))).toFixed(1),
 );
 
@@ -99,7 +101,16 @@ line(
 
 const trialsStart = performance.now();
 tryBatch(generatorStart(ROOFTOP, { kind: "soft" }, 2200, 2700), 1, 0, 1000);
-line("1,000 trial runs on one core, s (2.5 wanted on two)", ((performance.now() - trialsStart) / 1000).toFixed(1));
+line("1,000 tries on one core, s (1.5 wanted on two)", ((performance.now() - trialsStart) / 1000).toFixed(1));
+
+const { studied, moved } = movedBySeconds(500, 3);
+line(`of ${studied} cases judged otherwise for 2, 2.5, 3, 4 or 6 s shown`, String(moved.length));
+const fan = blankFan(100, 100, 5);
+line("of 100 cases the same with the fan blank and typed (95)", String(fan.same));
+for (const read of ["blanks", "everything"] as const) {
+  for (const { from, to, cases, said, held } of honesty(200, 10, read, 7))
+    line(`${read}, said ${from} to ${to} %: ${cases} cases, said and held`, `${(100 * said).toFixed(0)} %, ${(100 * held).toFixed(0)} %`);
+}
 
 let ours = Number.POSITIVE_INFINITY;
 let spice = Number.POSITIVE_INFINITY;

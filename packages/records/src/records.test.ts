@@ -113,7 +113,10 @@ describe("migration", () => {
     expect(migrate({ schema: 0.5 }, 3, steps)).toMatchObject({ reason: "no-version" });
   });
 
-  it("reads every record of version 1 as released", () => {
-    for (const record of demoRecords()) expect(parseRecord({ ...record, schema: 1 })).toEqual({ ok: true, value: record });
+  it("reads every record of version 1 as released, where no other loads were written as 0 though nobody had said so", () => {
+    for (const record of demoRecords()) {
+      const value = record.kind === "job" && record.otherLoadsA === 0 ? { ...record, otherLoadsA: null } : record;
+      expect(parseRecord({ ...record, schema: 1 })).toEqual({ ok: true, value });
+    }
   });
 });
