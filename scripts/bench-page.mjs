@@ -93,6 +93,7 @@ async function clickOn(page, role, name) {
 
 /** Runs in the page: notes when a key went down or a slider moved, when the trace changed on screen, and when the trials were through. */
 function watch() {
+  const MAP_BEGUN_MS = 260;
   let downAt = 0;
   let drawn;
   const begin = () => {
@@ -113,8 +114,7 @@ function watch() {
       return when(() => /Works in \d+ of 100 tries\./.test(text()) && !/so far/.test(text()));
     },
     map: async () => {
-      await when(() => document.querySelector('svg[aria-label*="outdoor"], [role="slider"][aria-label^="Read the picture"]') !== null);
-      await when(() => /Simulating: \d+ of/.test(text()));
+      await when(() => performance.now() - downAt > MAP_BEGUN_MS);
       return when(() => !/Simulating: \d+ of/.test(text()));
     },
     smallest: async () => {

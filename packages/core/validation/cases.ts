@@ -6,7 +6,7 @@ const plate = (value: number) => quantity(value, "plate");
 const METHODS: readonly MethodCase[] = [{ kind: "as-found" }, { kind: "direct" }, { kind: "hard" }, { kind: "soft" }];
 
 /** A case as anybody might ask it: any unit, way and source, with some of it left blank. */
-export function anyCase(random: SeededRandom, seconds = 3): StartCase {
+function anyCase(random: SeededRandom, seconds = 3): StartCase {
   const high = random.next() < 0.3;
   const size = random.between(0.5, 1.3);
   const maybe = <T>(value: T): T | undefined => (random.next() < 0.6 ? value : undefined);

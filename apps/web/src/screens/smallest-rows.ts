@@ -1,6 +1,6 @@
-import { BOUNDARY_PARAMS, type Smallest } from "@amp-saver/core/study/boundary";
 import { SMALLEST } from "../words/smallest.ts";
 import { type Measure, shownAs } from "../workbench/measure.ts";
+import { BOUNDARY_PARAMS, type Smallest } from "../workbench/smallest.ts";
 
 /** One line of the smallest that works: what, and the figure for each of some ways. */
 export interface SmallestRow {

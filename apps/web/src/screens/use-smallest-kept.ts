@@ -1,4 +1,3 @@
-import type { Smallest } from "@amp-saver/core/study/boundary";
 import { METHODS, type Method } from "@amp-saver/records";
 import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useEffect, useMemo } from "react";
@@ -7,7 +6,7 @@ import { nowIso } from "../store/identity.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
-import { keptSmallest, waysOf } from "../workbench/smallest.ts";
+import { keptSmallest, type Smallest, waysOf } from "../workbench/smallest.ts";
 import { type SmallestFound, useSmallest } from "../workers/use-boundary.ts";
 
 /** The smallest that works of a job, way by way: as it was kept, or as far as it has been found. */

@@ -11,6 +11,9 @@ import {
 } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 
+export { type Assessment, fitOfShare, type Side } from "@amp-saver/core/study/assess";
+export type { Sensitivity } from "@amp-saver/core/study/motor-start";
+
 /** A line of the start trace, one point a cycle. */
 export interface TraceView {
   readonly method: Method;

@@ -13,7 +13,7 @@ import { asQuantity, isAided, sourceCase, unitCase } from "@amp-saver/records/ca
 import { CAPACITOR_BAND } from "./plate-help.ts";
 import { ratedW } from "./rated.ts";
 
-export { adviseOf, assessRemedy, PRICES, type Prices } from "@amp-saver/core/study/remedy";
+export { type AssessedRemedy, adviseOf, assessRemedy, PRICES, type Prices, type RemedyCode } from "@amp-saver/core/study/remedy";
 
 /** Starters of the catalogue as the study wants them. */
 function ratingOf(starter: Starter): StarterRating {

@@ -1,7 +1,7 @@
 import { type Remote, wrap } from "comlink";
 
 /** What a worker could not do, in words that can be copied. */
-export class WorkerFailure extends Error {}
+class WorkerFailure extends Error {}
 
 /** Longest a worker may take over one question, ms: what is longer is ended, so that nothing waits for ever. */
 const LIMIT_MS = 30_000;

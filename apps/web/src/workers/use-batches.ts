@@ -1,6 +1,7 @@
 import type { Remote } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { pool } from "./pool.ts";
+import { queue } from "./queue.ts";
 import type { TrialDesk } from "./trial.worker.ts";
 
 /** One question of several, with the members it is tried with. */
@@ -16,6 +17,8 @@ export interface BatchPlan<Q, B> {
   readonly total: number;
   readonly size: number;
   readonly settledMs: number;
+  /** Batches of a plan that comes earlier go first: what is looked at before what stands beside it. */
+  readonly rank: number;
   /** Asks a worker for members `from` to `to` of one question. */
   readonly ask: (desk: Remote<TrialDesk>, question: Q, from: number, to: number) => Promise<B>;
   /** How many to go on to, seen what came of those so far; the same number ends it. */
@@ -52,7 +55,7 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
       return undefined;
     }
     const asked = JSON.parse(key) as Q[];
-    const { size, total, settledMs } = kept.current;
+    const { size, total, settledMs, rank } = kept.current;
     const done = asked.map(() => new Map<number, B>());
     const waiting: Task<Q>[] = [];
     const plan = (at: number, from: number, to: number): void => {
@@ -63,11 +66,14 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
     });
     const reached = asked.map(() => total);
     let wanted = true;
+    const ticket = Symbol("batches");
     const inOrder = (at: number): B[] => [...done[at]!.entries()].toSorted(([a], [b]) => a - b).map(([, batch]) => batch);
     const show = (running: boolean, failed: string | null = null): void =>
       setState({ key, of: asked.map((_, at) => inOrder(at)), running, failed });
     const work = async (desk: ReturnType<typeof pool>[number]): Promise<void> => {
       for (let task = waiting.shift(); wanted && task !== undefined; task = waiting.shift()) {
+        await queue.turn(rank);
+        if (!wanted) return;
         const { at, question, from, to } = task;
         const batch = await desk.call((remote) => kept.current.ask(remote, question, from, to));
         if (!wanted) return;
@@ -86,17 +92,21 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
       setState((old) =>
         old.key === key ? { ...old, running: true, failed: null } : { key, of: asked.map(() => []), running: true, failed: null },
       );
-      void Promise.all(pool().map(work)).then(
-        () => wanted && show(false),
-        (error: unknown) => {
-          if (!wanted) return;
-          wanted = false;
-          show(false, String(error instanceof Error ? error.message : error));
-        },
-      );
+      queue.enter(ticket, rank);
+      void Promise.all(pool().map(work))
+        .finally(() => queue.leave(ticket))
+        .then(
+          () => wanted && show(false),
+          (error: unknown) => {
+            if (!wanted) return;
+            wanted = false;
+            show(false, String(error instanceof Error ? error.message : error));
+          },
+        );
     }, settledMs);
     const end = (): void => {
       wanted = false;
+      queue.leave(ticket);
       clearTimeout(timer);
     };
     cancel.current = () => {

@@ -28,18 +28,21 @@ const MAP: BatchPlan<MapQuestion, MapCell[][]> = {
   total: MEMBERS,
   size: 5,
   settledMs: 180,
+  rank: 0,
   ask: (desk, { given, outdoorC, up }, from, to) => desk.map(given, outdoorC, up, TRIES_SEED, from, to),
 };
 const REACH: BatchPlan<StartCase, Reach[]> = {
   total: MEMBERS,
   size: 10,
   settledMs: 400,
+  rank: 1,
   ask: (desk, given, from, to) => desk.reach(given, TRIES_SEED, from, to),
 };
 const NEEDS: BatchPlan<StartCase, MemberNeeds[]> = {
   total: MEMBERS,
   size: 2,
   settledMs: 500,
+  rank: 3,
   ask: (desk, given, from, to) => desk.needs(given, TRIES_SEED, from, to),
 };
 

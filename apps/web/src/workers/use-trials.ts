@@ -18,11 +18,12 @@ function known(batches: readonly Tried[]): Batch[] {
   return batches.flatMap((b) => (b.ok ? [b.value] : []));
 }
 
-const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 20, settledMs: 250, ask };
+const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 20, settledMs: 250, rank: 0, ask };
 const SIDE_BY_SIDE: BatchPlan<StartCase, Tried> = {
   total: COMPARED,
   size: 25,
   settledMs: 300,
+  rank: 2,
   ask,
   goOn: (batches, done) => {
     const tried = summarise(known(batches));

@@ -9,7 +9,7 @@ import { drawTruth, holds, wasSeen } from "./truth.ts";
 export type Read = "blanks" | "everything";
 
 /** Bands of what was said, ends in per cent. */
-export const BANDS = [
+const BANDS = [
   [10, 30],
   [30, 50],
   [50, 70],

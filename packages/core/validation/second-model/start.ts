@@ -96,7 +96,7 @@ export function startOf(
   let lowSince: number | null = null;
   let over = 0;
   let dose = 0;
-  let [sum, sumV, sumW, sumA, count] = [0, 0, 0, 0, 0];
+  let [sum, sumW, sumA, count] = [0, 0, 0, 0];
   let heldSince: number | null = null;
   const perHalf = Math.round(0.5 / hz / DT);
   const currents = (): [number, number, number, number] => [
@@ -147,7 +147,6 @@ export function startOf(
     const total = motor + Math.SQRT2 * othersA * Math.sin(w0 * (t + DT));
     const v = Math.SQRT2 * supply.volts * hold * Math.sin(w0 * (t + DT)) - supply.ohm * total;
     sum += total * total;
-    sumV += v * v;
     sumW += v * total;
     sumA += motor * motor;
     count += 1;
@@ -164,7 +163,7 @@ export function startOf(
     const rms = Math.sqrt(sum / count);
     const motorA = Math.sqrt(sumA / count);
     const watts = sumW / count;
-    [sum, sumV, sumW, sumA, count] = [0, 0, 0, 0, 0];
+    [sum, sumW, sumA, count] = [0, 0, 0, 0];
     if (supply.limitA !== null) {
       hold = rms > supply.limitA ? hold * (supply.limitA / rms) : Math.min(1, hold * 1.1, (hold * supply.limitA) / Math.max(1e-9, rms));
       const drawn = supply.bank && bankAt(supply.bank, watts);

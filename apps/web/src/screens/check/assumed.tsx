@@ -1,8 +1,7 @@
-import type { Sensitivity } from "@amp-saver/core/study/motor-start";
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, MEASURE_WORDS } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
-import type { CheckView } from "../../workbench/check-view.ts";
+import type { CheckView, Sensitivity } from "../../workbench/check-view.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;

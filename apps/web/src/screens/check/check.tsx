@@ -1,5 +1,4 @@
 import { formatWith } from "@amp-saver/core/quantity";
-import type { Turn } from "@amp-saver/core/study/boundary";
 import { METHODS } from "@amp-saver/records";
 import { missingOf } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
@@ -17,6 +16,7 @@ import { COMMON } from "../../words/common.ts";
 import { sameFrame } from "../../workbench/check-input.ts";
 import { checkView } from "../../workbench/check-view.ts";
 import { roundDown, shownAs } from "../../workbench/measure.ts";
+import type { Turn } from "../../workbench/smallest.ts";
 import { useAssessed } from "../../workers/use-assessed.ts";
 import { useTurn } from "../../workers/use-boundary.ts";
 import { useSensitivities, useStudy } from "../../workers/use-study.ts";

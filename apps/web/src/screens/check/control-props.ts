@@ -1,7 +1,7 @@
-import type { Turn } from "@amp-saver/core/study/boundary";
 import type { JobBundle } from "../../store/queries.ts";
 import type { FitName } from "../../ui/verdict-glyph.tsx";
 import type { CheckView } from "../../workbench/check-view.ts";
+import type { Turn } from "../../workbench/smallest.ts";
 import type { Question } from "./use-question.ts";
 
 /** What every control of the check screen gets. */

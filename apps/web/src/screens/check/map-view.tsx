@@ -1,5 +1,4 @@
 import { formatWith } from "@amp-saver/core/quantity";
-import { fitOfShare } from "@amp-saver/core/study/assess";
 import { useMemo, useState } from "react";
 import { type MapPlace, MarginMapPicture } from "../../chart/margin-map-picture.tsx";
 import { useSettings } from "../../store/settings.tsx";
@@ -7,6 +6,7 @@ import { Failed } from "../../ui/failed.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
+import { fitOfShare } from "../../workbench/check-view.ts";
 import { mapPlaces } from "../../workbench/map-places.ts";
 import { useMap } from "../../workers/use-boundary.ts";
 import type { PicturesProps } from "./pictures-props.ts";

@@ -1,10 +1,10 @@
-import type { Assessment } from "@amp-saver/core/study/assess";
 import { useEffect } from "react";
 import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { answerStale } from "../../workbench/answer-age.ts";
+import type { Assessment } from "../../workbench/check-view.ts";
 import { keptAnswer, saysTheSame } from "../../workbench/kept-answer.ts";
 
 const SETTLED_MS = 600;

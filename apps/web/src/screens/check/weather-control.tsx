@@ -1,4 +1,3 @@
-import { SHORE_PARAMS } from "@amp-saver/core/device/shore";
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
 import { Link } from "react-router";
 import { useSettings } from "../../store/settings.tsx";
@@ -6,12 +5,13 @@ import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
 import { CHECK } from "../../words/check.ts";
 import { type ShownAs, shownAs } from "../../workbench/measure.ts";
+import { USUAL_OTHER_LOADS_A } from "../../workbench/usual.ts";
 import type { ControlProps } from "./control-props.ts";
 
 const OUTDOOR = { us: { min: 50, max: 125 }, si: { min: 10, max: 52 } } as const;
 const ALTITUDE = { us: { min: 0, max: 12000, step: 100 }, si: { min: 0, max: 3660, step: 20 } } as const;
 const MOST_LOADS_A = 30;
-const TYPICAL_LOADS_A = SHORE_PARAMS.otherLoadsA.value;
+const TYPICAL_LOADS_A = USUAL_OTHER_LOADS_A;
 
 /** Other loads running beside the unit. */
 export function LoadsControl({ bundle: { rig }, question: { conditions, drag, keep } }: ControlProps) {

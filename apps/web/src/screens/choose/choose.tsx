@@ -1,4 +1,3 @@
-import type { RemedyCode } from "@amp-saver/core/study/remedy";
 import type { Job } from "@amp-saver/records";
 import { conditionsOf, hasWatts, startCase } from "@amp-saver/records/cases";
 import { useMemo } from "react";
@@ -13,7 +12,7 @@ import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
 import { SMALLEST } from "../../words/smallest.ts";
-import { adviseOf, assessRemedy, choicesOf } from "../../workbench/choose.ts";
+import { adviseOf, assessRemedy, choicesOf, type RemedyCode } from "../../workbench/choose.ts";
 import { keptSmallest } from "../../workbench/smallest.ts";
 import { useRemedies, useSensitivities } from "../../workers/use-study.ts";
 import { useShares } from "../../workers/use-trials.ts";

@@ -1,13 +1,10 @@
 import { invert } from "../../numeric/index.ts";
 import type { Machine, ShaftLoad } from "./machine.ts";
-import { stepClosed, stepOpen } from "./step.ts";
+import { type Coefficients, stepClosed, stepOpen } from "./step.ts";
 
 /** Places in the state: main, auxiliary (× turns ratio), rotor q, rotor d amps; capacitor volts; rad/s; revolutions. */
 export const STATE = { iq: 0, id: 1, iqr: 2, idr: 3, capacitorV: 4, radS: 5, revolutions: 6 } as const;
 export const STATE_SIZE = 7;
-
-/** Coefficients of the equations by place; see `MotorEquations`. */
-export type Coefficients = Float64Array;
 
 /**
  * Unsymmetrical two-phase machine in the stator frame, main winding on q, auxiliary on d and

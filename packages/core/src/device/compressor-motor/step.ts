@@ -1,4 +1,5 @@
-import type { Coefficients } from "./equations.ts";
+/** Coefficients of the equations by place; see `MotorEquations`. */
+export type Coefficients = Float64Array;
 
 /** Turns for each radian. */
 const TURN = 0.5 / Math.PI;

@@ -6,7 +6,7 @@ export function needed(members: number): number {
 }
 
 /** The least figure that is enough for so many of the members; null where so many cannot be had. A member without one has null. */
-export function leastFor(figures: readonly (number | null)[], count: number): number | null {
+function leastFor(figures: readonly (number | null)[], count: number): number | null {
   return figures.map((f) => f ?? Number.POSITIVE_INFINITY).toSorted((a, b) => a - b)[count - 1] ?? null;
 }
 

@@ -36,7 +36,7 @@ export interface Smallest {
 const CORD_GAUGES: readonly Gauge[] = GAUGES.filter((awg) => awg >= 6 && awg <= 14);
 
 /** The case on a generator to be bought, where its own source is none: an inverter generator for small units, no cord. */
-export function onStandIn(given: StartCase): StartCase {
+function onStandIn(given: StartCase): StartCase {
   const { source } = given;
   if (source.kind === "generator" || source.kind === "inverter-generator") return given;
   const volts = nominalVolts(given.unit.plateVolts, given.unit.hz);

@@ -31,10 +31,11 @@ export {
 export { isMade, makes, onlyOutcome } from "./made.ts";
 export { notRested } from "./not-rested.ts";
 export { CENTRAL, type Pick } from "./pick.ts";
-export { centralUnit, type PreparedStart, type PrepareFailure, prepare, prepareWith, refusalOf } from "./prepare.ts";
+export { centralUnit, type PreparedStart, type PrepareFailure, prepare, prepareWith } from "./prepare.ts";
 export { preparedBank } from "./prepare-source.ts";
-export { frameOf, isAided, type PreparedUnit, prepareUnit, type UnitFrame } from "./prepare-unit.ts";
+export { frameOf, type PreparedUnit, prepareUnit, type UnitFrame } from "./prepare-unit.ts";
 export type { StartTrace } from "./record.ts";
+export { isAided, refusalOf } from "./refusal.ts";
 export {
   type BatteryUse,
   type BreakerRow,

@@ -84,6 +84,6 @@ export function assemble(input: MotorStartInput): Assembly {
 }
 
 /** The start aid that is in circuit; null for none. */
-export function aidOfMethod(method: MotorStartInput["method"]): StartAid | null {
+function aidOfMethod(method: MotorStartInput["method"]): StartAid | null {
   return method.kind === "as-found" || method.kind === "hard" ? method.aid : null;
 }

@@ -20,6 +20,7 @@ import { Assumptions, type Picked } from "./assume.ts";
 import type { UnitCase } from "./case.ts";
 import type { StartAid } from "./input.ts";
 import type { Pick } from "./pick.ts";
+import { mayBeAided } from "./refusal.ts";
 
 /** A unit with every figure picked. */
 export interface PreparedUnit {
@@ -163,16 +164,6 @@ function pickSplit(unit: UnitCase, assumptions: Assumptions): Split {
     split[name] = assumptions.hidden(name, about, "motor-make-up", SPLIT[name]);
   }
   return split as unknown as Split;
-}
-
-/** Whether a unit has a start aid as found, or may have one because nobody looked. */
-export function mayBeAided({ startAid, startAidF }: UnitCase): boolean {
-  return startAid !== "none" && startAidF !== 0;
-}
-
-/** Whether a unit is known to have a start aid as found. */
-export function isAided(unit: UnitCase): boolean {
-  return mayBeAided(unit) && (unit.startAid !== undefined || unit.startAidF !== undefined);
 }
 
 /** The start aid a unit has as found; where nobody looked, as often as such units have one. */

@@ -6,14 +6,14 @@ import { fail, faradFromUf, ok, quantity, type Result } from "../../quantity/ind
 import { Assumptions } from "./assume.ts";
 import type { MethodCase, StartCase, UnitCase } from "./case.ts";
 import { startsAsSeen } from "./evidence.ts";
-import { feedOf, isTwoOfThreePhases } from "./feed.ts";
 import { type MotorStartInput, STEPS_ON_A_SET, STEPS_PER_HALF_CYCLE, type StartAid, type StartMethod } from "./input.ts";
 import { CENTRAL, type Pick } from "./pick.ts";
 import { prepareSource, type SourceFailure } from "./prepare-source.ts";
-import { aidOf, frameOf, isAided, type PreparedUnit, prepareUnit, type UnitFailure } from "./prepare-unit.ts";
+import { aidOf, frameOf, type PreparedUnit, prepareUnit, type UnitFailure } from "./prepare-unit.ts";
+import { type Refusal, refusalOf } from "./refusal.ts";
 
 /** Why a case could not be put together. */
-export type PrepareFailure = UnitFailure | SourceFailure | "not-this-drive" | "aid-with-starter" | "contradicts" | "needs-lowest-volts";
+export type PrepareFailure = UnitFailure | SourceFailure | Refusal | "contradicts";
 
 /** A case with every figure picked, and the list of what was taken. */
 export interface PreparedStart {
@@ -29,15 +29,6 @@ export function prepare(given: StartCase): Result<PreparedStart, PrepareFailure>
   if (refused !== null) return fail(refused, "case");
   const unit = centralUnit(given.unit);
   return unit.ok ? prepareWith(given, unit.value, CENTRAL) : unit;
-}
-
-/** Why a case is refused whatever its figures; null where it is not. */
-export function refusalOf({ unit, source, method, aidStaysIn }: StartCase): PrepareFailure | null {
-  if (unit.drive !== undefined && unit.drive !== "single-speed") return "not-this-drive";
-  if (aidStaysIn === true && method.kind === "soft" && isAided(unit)) return "aid-with-starter";
-  if (!feedOf(unit.plateVolts, source.volts.value, source.legs ?? 1).ok) return "wrong-volts";
-  const low = isTwoOfThreePhases(source.volts.value) && source.kind === "shore" && unit.plateVolts >= 220;
-  return low && unit.lowestVolts === undefined ? "needs-lowest-volts" : null;
 }
 
 /** How far towards a stronger motor the centre may lean, and in how many steps that is found. */

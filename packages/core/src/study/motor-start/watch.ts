@@ -5,7 +5,7 @@ import type { Meter } from "./meter.ts";
 import type { StartTrace } from "./record.ts";
 
 /** Time at nine tenths of synchronous speed after which a start is made. */
-export const HELD_S = 0.2;
+const HELD_S = 0.2;
 /** How often a run looks whether the rotor still gains, and the least gain that counts, over the speed of a start. */
 const LOOK_EVERY_S = 0.5;
 const LOOK_LIMITED_S = 1.2;
