@@ -93,7 +93,7 @@ async function clickOn(page, role, name) {
 
 /** Runs in the page: notes when a key went down or a slider moved, when the trace changed on screen, and when the trials were through. */
 function watch() {
-  const MAP_BEGUN_MS = 260;
+  const MAP_BEGUN_MS = 3000;
   let downAt = 0;
   let drawn;
   const begin = () => {
@@ -114,12 +114,12 @@ function watch() {
       return when(() => /Works in \d+ of 100 tries\./.test(text()) && !/so far/.test(text()));
     },
     map: async () => {
-      await when(() => performance.now() - downAt > MAP_BEGUN_MS);
+      await when(() => /Simulating: \d+ of/.test(text()) || performance.now() - downAt > MAP_BEGUN_MS);
       return when(() => !/Simulating: \d+ of/.test(text()));
     },
     smallest: async () => {
       const table = () => document.querySelector('section[aria-label="The smallest that works"]');
-      const firstMs = await when(() => /\d W/.test(table()?.querySelector("tbody")?.textContent ?? ""));
+      const firstMs = await when(() => /\d\sW/.test(table()?.querySelector("tbody")?.textContent ?? ""));
       const wholeMs = await when(() => table()?.querySelector('[role="status"]') === null);
       return { firstMs, wholeMs };
     },

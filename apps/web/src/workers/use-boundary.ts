@@ -33,7 +33,7 @@ const MAP: BatchPlan<MapQuestion, MapCell[][]> = {
 };
 const REACH: BatchPlan<StartCase, Reach[]> = {
   total: MEMBERS,
-  size: 10,
+  size: 4,
   settledMs: 400,
   rank: 1,
   ask: (desk, given, from, to) => desk.reach(given, TRIES_SEED, from, to),
@@ -49,15 +49,18 @@ const NEEDS: BatchPlan<StartCase, MemberNeeds[]> = {
 /** In how many of so many tries it starts and keeps running at each place; grows while it is worked out. */
 export function useMap(question: MapQuestion | null): {
   readonly cells: readonly (readonly MapCell[])[];
+  /** Of how many tries each place will count. */
+  readonly total: number;
+  readonly running: boolean;
   readonly failed: string | null;
   readonly again: () => void;
 } {
   const questions = useMemo(() => (question === null ? null : [question]), [question]);
-  const { key, of, failed, again } = useBatches(questions, MAP);
+  const { key, of, running, failed, again } = useBatches(questions, MAP);
   const current = questions !== null && key === JSON.stringify(questions);
   const batches = of[0];
   const cells = useMemo(() => (current && batches !== undefined ? joinMaps(batches) : []), [current, batches]);
-  return { cells, failed: current ? failed : null, again };
+  return { cells, total: MEMBERS, running: running || !current, failed: current ? failed : null, again };
 }
 
 /** Where the answer turns; undefined until it is known. `answered` tells for which question. */

@@ -26,7 +26,7 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
     () => ({ given: frame, outdoorC: places.along.map((p) => p.si), up: places.up.map((p) => p.si) }),
     [frame, places],
   );
-  const { cells, failed, again } = useMap(settled);
+  const { cells, total, running, failed, again } = useMap(settled);
   const rows = useMemo(
     () =>
       cells.map((row) =>
@@ -57,28 +57,35 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
     return true;
   };
   return (
-    <PictureFrame
-      reading={reading}
-      steps={columns * places.up.length}
-      at={read === null ? null : read[1] * columns + read[0]}
-      onStep={(k) => setRead([k % columns, Math.floor(k / columns)])}
-      onKey={vertical}
-      fileName={fileName}
-    >
-      <MarginMapPicture
-        width={width}
-        height={height}
-        along={places.along.map((p) => String(p.shown))}
-        up={places.up.map((p) => String(p.shown))}
-        rows={rows}
-        upLabel={`${PICTURES.mapUp[mapAxis]}, ${places.up[0]?.unit ?? ""}`}
-        alongLabel={`${PICTURES.mapAlong}, ${places.along[0]?.unit ?? ""}`}
-        read={read}
-        here={here}
-        onRead={setRead}
-        label={PICTURES.mapLabel}
-      />
-    </PictureFrame>
+    <>
+      {running && (
+        <p role="status" className="text-[14.5px] text-ink2">
+          {PICTURES.working(cells[0]?.[0]?.of ?? 0, total)}
+        </p>
+      )}
+      <PictureFrame
+        reading={reading}
+        steps={columns * places.up.length}
+        at={read === null ? null : read[1] * columns + read[0]}
+        onStep={(k) => setRead([k % columns, Math.floor(k / columns)])}
+        onKey={vertical}
+        fileName={fileName}
+      >
+        <MarginMapPicture
+          width={width}
+          height={height}
+          along={places.along.map((p) => String(p.shown))}
+          up={places.up.map((p) => String(p.shown))}
+          rows={rows}
+          upLabel={`${PICTURES.mapUp[mapAxis]}, ${places.up[0]?.unit ?? ""}`}
+          alongLabel={`${PICTURES.mapAlong}, ${places.along[0]?.unit ?? ""}`}
+          read={read}
+          here={here}
+          onRead={setRead}
+          label={PICTURES.mapLabel}
+        />
+      </PictureFrame>
+    </>
   );
 }
 
