@@ -90,7 +90,7 @@ function stalledOn(input: MotorStartInput, trace: StartTrace): FindingFigures["s
 function warnings({ input }: PreparedStart, trace: StartTrace, { breaker }: StartFacts): readonly Finding[] {
   const { source } = input;
   const found: Finding[] = [];
-  if (trace.tripped === null && trace.breakerDose !== null && trace.breakerDose.earliest >= 1)
+  if (!endedIt(trace) && trace.breakerDose !== null && trace.breakerDose.earliest >= 1)
     found.push(finding("breaker-may-trip", "warn", { dose: trace.breakerDose.earliest }, UL489));
   if (source.kind === "electronic" && trace.lowestHold < 1) {
     const figures = {
@@ -102,7 +102,7 @@ function warnings({ input }: PreparedStart, trace: StartTrace, { breaker }: Star
     found.push(finding("source-sags", "warn", figures, FROM_MEMORY));
   }
   if (source.kind === "machine") {
-    if (trace.tripped === null && trace.lowestSpeed < GENERATOR.badlyShare.value)
+    if (!endedIt(trace) && trace.lowestSpeed < GENERATOR.badlyShare.value)
       found.push(finding("engine-badly", "warn", { lowestSpeed: trace.lowestSpeed }, COMMON_PRACTICE));
     const limitV = GENERATOR.contactorShare.value * source.volts;
     const volts = lowestHeldVolts(trace, GENERATOR.contactorS.value);
@@ -113,7 +113,7 @@ function warnings({ input }: PreparedStart, trace: StartTrace, { breaker }: Star
     if (over !== null) found.push(finding("surge-time", "stop", over, "the source's sheet"));
     if (source.eco) found.push(finding("eco-mode", "note", {}, COMMON_PRACTICE));
   }
-  if (trace.capacitorOutAtS === null && input.method.kind === "hard")
+  if ((trace.capacitorOutAtS ?? Number.POSITIVE_INFINITY) > trace.decidedAtS && input.method.kind === "hard")
     found.push(finding("start-capacitor-long", "warn", { limitS: LONGEST_IN_CIRCUIT_S }, FROM_MEMORY));
   if (breaker?.mayTripAt != null && breaker.mayTripAt > 1 && breaker.mayTripAt <= STARTS_IN_A_ROW)
     found.push(finding("breaker-warms", "note", { starts: breaker.mayTripAt, restS: breaker.restS }, UL489));
@@ -164,10 +164,16 @@ function runFindings({ input, runningMet }: PreparedStart, { running, run, batte
   return found;
 }
 
+/** Whether something tripped before it was known how the start ends; what trips later, in what is only shown, ends nothing. */
+function endedIt({ tripped, decidedAtS }: StartTrace): boolean {
+  return tripped !== null && tripped.atS <= decidedAtS;
+}
+
 /** Lowest volts that were held for at least `heldS` while the source was live. */
 function lowestHeldVolts(trace: StartTrace, heldS: number): number {
   const span = Math.max(1, Math.ceil(heldS / trace.halfCycleS));
-  const live = trace.tripped === null ? trace.halfCycles : Math.floor(trace.tripped.atS / trace.halfCycleS);
+  const until = endedIt(trace) ? trace.tripped!.atS : trace.decidedAtS;
+  const live = Math.min(trace.halfCycles, Math.floor(until / trace.halfCycleS + 1e-6));
   let lowest = Number.POSITIVE_INFINITY;
   for (let j = span - 1; j < live; j++) lowest = Math.min(lowest, Math.max(...trace.meter.volts.subarray(j - span + 1, j + 1)));
   return lowest;

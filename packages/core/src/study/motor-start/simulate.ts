@@ -50,6 +50,8 @@ class StartRun {
   private lowSinceS: number | null = null;
   private lowestHold = 1;
   private lowestSpeed = 1;
+  /** How low the source went until it was known how the start ends: what is only shown counts for nothing. */
+  private lows: ReturnType<StartRun["lowsNow"]> | null = null;
 
   constructor(input: MotorStartInput, probe: Probe | null) {
     this.input = input;
@@ -85,6 +87,7 @@ class StartRun {
       this.closeHalfCycle(j, end);
       this.halfCycles = j + 1;
       this.watch.look(end, this.halfCycles, this.y[STATE.radS]!, this.state(), this.breaker);
+      if (this.watch.decidedAtS !== null) this.lows ??= this.lowsNow();
       if (this.watch.decidedAtS !== null && this.halfCycles >= shown) break;
       if (this.halfCycles === this.room) {
         this.room *= 2;
@@ -259,6 +262,11 @@ class StartRun {
     this.meter.startFrom(this.loadsPeakA * Math.sin(this.parts.plant.source.phase(t)), 0);
   }
 
+  private lowsNow(): Pick<StartTrace, "lowestHold" | "lowestSpeed" | "lowestBankV" | "mostBankA"> {
+    const { lowestHold, lowestSpeed, battery } = this;
+    return { lowestHold, lowestSpeed, lowestBankV: battery?.lowestV ?? null, mostBankA: battery?.mostA ?? null };
+  }
+
   private trace(): StartTrace {
     return {
       meter: this.meter,
@@ -272,10 +280,7 @@ class StartRun {
       bypassAtS: this.bypassAtS,
       capacitorOutAtS: this.capacitorOutAtS,
       lowSinceS: this.lowSinceS,
-      lowestHold: this.lowestHold,
-      lowestSpeed: this.lowestSpeed,
-      lowestBankV: this.battery?.lowestV ?? null,
-      mostBankA: this.battery?.mostA ?? null,
+      ...(this.lows ?? this.lowsNow()),
     };
   }
 }
