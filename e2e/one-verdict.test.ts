@@ -3,7 +3,7 @@ import { fileURLToPath } from "node:url";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, named, press, sees, until } from "./hands.ts";
+import { answer, answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
 
 const JOB = "/job/demo-front-job";
 const SOURCE = "2.2 kW generator";
@@ -46,8 +46,7 @@ describe("one verdict, wherever it is read", () => {
 
   it("the thresholds and the map turn where the tries do", async () => {
     const { page } = session;
-    const turn = /Stops working above (\d+) °F/.exec(await textOf(page));
-    expect(turn).not.toBeNull();
+    const turn = /Stops working above (\d+).°F/.exec(await sees(page, /Stops working above \d+.°F/));
     await (await named(page, "radio", "Heat and height")).click();
     await until("every cell", async () => !/Simulating: \d+ of/.test(await textOf(page)));
     const picture = await page.waitForSelector('[role="slider"][aria-label^="Read the picture"]');
@@ -158,6 +157,30 @@ describe("a worker that dies", () => {
     await page.evaluate(() => Object.assign(window, { mended: true }));
     await press(page, "Try again");
     await answerLike(page, /to spare/);
+    await session.close();
+  });
+});
+
+describe("an answer from the size alone", () => {
+  it("is given, said to be wide, with the two plate figures that would narrow it most", async () => {
+    const session = await openApp();
+    const { page } = session;
+    await page.waitForSelector("#answer");
+    await page.keyboard.press("n");
+    await page.waitForSelector("#rig-name:focus");
+    await page.keyboard.type("Plain Basket");
+    await page.keyboard.press("Enter");
+    await answerLike(page, /Two things are missing/);
+    await type(page, "Cooling", "13500");
+    await press(page, "Add a generator");
+    await type(page, "Running watts", "2200");
+    await type(page, "Surge watts", "2700");
+    await answerLike(page, /enough for an answer/);
+    await press(page, "See the answer", "click", "link");
+    await answerLike(page, /^(Yes|Barely|No|Probably not)\./);
+    await sees(page, /Works in \d+ of 100 tries\./);
+    await sees(page, /This is from the size alone, so it is wide\. These narrow it most: .+ and .+\./);
+    expect(session.complaints).toEqual([]);
     await session.close();
   });
 });

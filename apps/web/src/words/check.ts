@@ -70,6 +70,9 @@ export const CHECK = {
   assumed: "What we assumed",
   all: (n: number): string => `all ${n}`,
   measureNext: "Measure this next",
+  readNext: "Read this off the plate next",
+  fromSize: (figures: readonly string[]): string =>
+    `This is from the size alone, so it is wide.${figures.length === 0 ? "" : ` These narrow it most: ${figures.join(" and ")}.`}`,
   nothingToMeasure: "Nothing that a meter could tell moves this answer by a tenth of an amp.",
   start: "Start",
   run: "Run",
@@ -164,6 +167,14 @@ export const ASSUMED_WORDS: Readonly<Record<AssumedCode, (value: number, toleran
   "cut-off": (v) => `Shuts off below ${formatNumber(v, 1)}\u00a0V of battery`,
   "starter-limit": (v) => `Starter limits to ${formatAmps(v)} once it has learned`,
   "start-capacitor": (v) => `Start capacitor ${formatNumber(v * 1e6, 0)}\u00a0µF`,
+};
+
+/** Figures that a plate carries, by what they settle. */
+export const PLATE_FIGURES: Readonly<Partial<Record<MeasurableCode, string>>> = {
+  "running-amps": "rated load amps (RLA)",
+  "locked-amps": "locked rotor amps (LRA)",
+  "run-capacitor": "run capacitor",
+  "fan-amps": "fan amps (FLA)",
 };
 
 export const MEASURE_WORDS: Readonly<Record<MeasurableCode, (now: number, then: number) => string>> = {

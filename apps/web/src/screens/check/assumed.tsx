@@ -1,10 +1,12 @@
 import { Provenance } from "../../ui/provenance.tsx";
-import { ASSUMED_WORDS, CHECK, MEASURE_WORDS } from "../../words/check.ts";
+import { ASSUMED_WORDS, CHECK, MEASURE_WORDS, PLATE_FIGURES } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
 import type { CheckView, Sensitivity } from "../../workbench/check-view.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;
+/** Plate figures that are named where only the size is known. */
+const NARROWING = 2;
 
 /** What was taken for granted, and the one thing worth measuring next. */
 export function Assumed({
@@ -13,6 +15,7 @@ export function Assumed({
   onAll,
   onRefine,
   refinedBy,
+  sizeOnly,
 }: {
   readonly view: CheckView;
   readonly sensitivities: readonly Sensitivity[] | undefined;
@@ -20,6 +23,8 @@ export function Assumed({
   /** Opens what readings make of the plate; null while nothing was read. */
   readonly onRefine: (() => void) | null;
   readonly refinedBy: number | null;
+  /** True where nothing of the plate is known but the size. */
+  readonly sizeOnly: boolean;
 }) {
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
   const next = sensitivities?.find((s) => s.nowA >= WORTH_A);
@@ -54,8 +59,14 @@ export function Assumed({
       </section>
       {sensitivities !== undefined && (
         <section className="note-straw px-3 py-2 text-[14.5px] leading-[20px]">
-          <h2 className="font-bold">{CHECK.measureNext}</h2>
-          <p>{next === undefined ? CHECK.nothingToMeasure : MEASURE_WORDS[next.code](next.nowA, next.measuredA)}</p>
+          <h2 className="font-bold">{sizeOnly ? CHECK.readNext : CHECK.measureNext}</h2>
+          <p>
+            {sizeOnly
+              ? CHECK.fromSize(sensitivities.flatMap((s) => PLATE_FIGURES[s.code] ?? []).slice(0, NARROWING))
+              : next === undefined
+                ? CHECK.nothingToMeasure
+                : MEASURE_WORDS[next.code](next.nowA, next.measuredA)}
+          </p>
         </section>
       )}
     </div>

@@ -139,6 +139,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
         )}
         {view !== null && missing === null && (
           <Assumed
+            sizeOnly={unit.lockedRotorA === undefined && unit.ratedLoadA === undefined}
             view={view}
             sensitivities={sameFrame(sensitivities.answered, given) ? sensitivities.answer : undefined}
             onAll={() => setWhy(true)}

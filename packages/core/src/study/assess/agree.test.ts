@@ -17,7 +17,7 @@ interface Asked {
 }
 
 /** Cases of every kind that have an answer, tried. */
-const ASKED: readonly Asked[] = manyCases(26, 11).flatMap((drawn) => {
+const ASKED: readonly Asked[] = manyCases(18, 11).flatMap((drawn) => {
   const given = { ...drawn, backgroundA: drawn.backgroundA ?? 0 };
   const members = new Members(given.unit, TRIES_SEED);
   const tried = tryBatch(given, TRIES_SEED, 0, N, members);
