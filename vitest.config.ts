@@ -22,7 +22,7 @@ export default defineConfig({
         test: {
           name: "e2e",
           include: ["e2e/**/*.test.ts"],
-          maxWorkers: 2,
+          maxWorkers: 3,
           sequence: { groupOrder: 1 },
           testTimeout: 240_000,
           hookTimeout: 180_000,
