@@ -12,8 +12,8 @@ import { simulate } from "./simulate.ts";
 import { type SteadyRunning, steadySeries } from "./steady.ts";
 import { largestCycleA, outcomeOf } from "./summarise.ts";
 
-/** Halvings once it is known between which two sizes it turns: to some one in a hundred. */
-const HALVINGS = 5;
+/** Halvings once it is known between which two sizes it turns; with the middle of the last two, to some one or two in a hundred. */
+const HALVINGS = 4;
 /** The same for volts. */
 const VOLTS_DOWN = [0.88, 0.72, 0.55] as const;
 const VOLTS_UP = [1.12, 1.4] as const;
@@ -45,11 +45,11 @@ export function drawnA(input: MotorStartInput): number {
 
 /** The least size, on a scale from `low` to `high` on which larger is better, at which something holds; null where none does. */
 export function leastThat(holds: (size: number) => boolean, low: number, high: number, tries: number): number | null {
-  return holds(high) ? halved(holds, low, high, tries) : null;
+  return holds(high) ? halved(holds, low, high, tries)[1] : null;
 }
 
-/** Halves, in ratio, between a size at which something does not hold and one at which it does. */
-function halved(holds: (size: number) => boolean, low: number, high: number, tries: number): number {
+/** Halves, in ratio, between a size at which something does not hold and one at which it does; both as near as it comes. */
+function halved(holds: (size: number) => boolean, low: number, high: number, tries: number): readonly [bad: number, good: number] {
   let bad = Math.log(low);
   let good = Math.log(high);
   for (let k = 0; k < tries; k++) {
@@ -57,18 +57,21 @@ function halved(holds: (size: number) => boolean, low: number, high: number, tri
     if (holds(Math.exp(middle))) good = middle;
     else bad = middle;
   }
-  return Math.exp(good);
+  return [Math.exp(bad), Math.exp(good)];
 }
 
 /** Sizes tried from the one there is downwards while it holds, and upwards while it does not. */
-const DOWN = [0.72, 0.5, 0.33, 0.2] as const;
+const DOWN = [0.6, 0.36, 0.2] as const;
 const UP = [1.3, 1.8, 2.8, 5] as const;
 
 /** The least size about the one there is; null where not even the largest tried does. */
 function leastAbout(holdsNow: boolean, holds: (size: number) => boolean, down: readonly number[], up: readonly number[]): number | null {
   let last = 1;
   for (const size of holdsNow ? down : up) {
-    if (holds(size) !== holdsNow) return halved(holds, holdsNow ? size : last, holdsNow ? last : size, HALVINGS);
+    if (holds(size) !== holdsNow) {
+      const [bad, good] = halved(holds, holdsNow ? size : last, holdsNow ? last : size, HALVINGS);
+      return Math.sqrt(bad * good);
+    }
     last = size;
   }
   return holdsNow ? last : null;
