@@ -50,7 +50,10 @@ describe("a quote", () => {
   it("comes from the plan’s kit and one’s own prices, refuses a bad one, and goes on paper", async () => {
     const { page, downloads } = table;
     await go(page, "/job/demo-rear-job/choose");
+    await sees(page, /Generator, running watts\s+[\d,]+.W/);
+    await sees(page, /A bigger generator[\s\S]*At least [\d,]+.W running and [\d,]+.W surge\./);
     await press(page, "Quote sheet");
+    await sees(page, /Hottest day/);
     await sees(page, /\d+ × Terminals, spares with them/);
     await type(page, "An hour of work", "5000");
     await sees(page, /An hour of work.*1,?000/);
@@ -66,6 +69,7 @@ describe("a quote", () => {
     expect(text).toMatch(/Quote for Tin Lantern, Rear, over the bunks/);
     expect(text).toMatch(/Reed and Slate, mobile work/);
     expect(text).toContain(total);
+    expect(text).toMatch(/The smallest that works\s+As found\s+With the soft starter\s+Generator, running watts\s+[\d,]+ W\s+[\d,]+ W/);
     expect(text).toMatch(/Breaker and wire stay as the plate asks/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null/);
     await page.reload({ waitUntil: "load" });

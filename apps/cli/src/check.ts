@@ -1,13 +1,13 @@
 import { type PrepareFailure, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyBudget } from "@amp-saver/core/study/power-budget";
 import { planWiring } from "@amp-saver/core/study/wiring-plan";
-import { RIG_FILE_FORMAT } from "@amp-saver/records";
+import { isArchive, RIG_FILE_FORMAT } from "@amp-saver/records";
 import type { z } from "zod";
 import { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
 import { budgetToFile } from "./budget-result.ts";
 import { limitsInWords } from "./limits.ts";
 import { refusalLine } from "./refusal.ts";
-import { isArchive, rigReport } from "./rig-report.ts";
+import { rigReport } from "./rig-report.ts";
 import { caseFromFile, startCaseSchema } from "./start-case.ts";
 import { resultToFile } from "./start-result.ts";
 import { circuitFromFile, wiringCaseSchema, wiringCheckSchema } from "./wiring-case.ts";

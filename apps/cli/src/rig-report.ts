@@ -4,16 +4,10 @@ import { studyStart } from "@amp-saver/core/study/motor-start";
 import { studyTogether } from "@amp-saver/core/study/together";
 import { type AirConditioner, type AnyRecord, METHODS, type Method, type Rig, readRigFile, type Source } from "@amp-saver/records";
 import { readRigArchive } from "@amp-saver/records/archive";
-import { askable, type Conditions, conditionsOf, startCase, togetherQuestion } from "@amp-saver/records/cases";
+import { askable, type Conditions, conditionsOf, type Missing, missingOf, startCase, togetherQuestion } from "@amp-saver/records/cases";
 
 /** Tries of each way on each source: as many again as it takes to say. */
 const TRIES = 2 * ASSESS_PARAMS.triesToSay.value;
-const ZIP_STARTS = [0x50, 0x4b] as const;
-
-/** Whether bytes are a rig file, as text or packed, rather than a case. */
-export function isArchive(bytes: Uint8Array): boolean {
-  return ZIP_STARTS.every((byte, at) => bytes[at] === byte);
-}
 
 /** The report of a rig file, packed or as text; or the line that says what is wrong with it. */
 export function rigReport(given: Uint8Array | string): object | string {
@@ -51,11 +45,9 @@ function unitReport(unit: AirConditioner, rig: Rig, records: readonly AnyRecord[
 
 function wayReport(unit: AirConditioner, source: Source, method: Method, conditions: Conditions, drawn: Map<string, Members>): object {
   const asked = startCase(unit, source, method, conditions);
-  const study = asked.ok ? studyStart(asked.given) : null;
-  if (!asked.ok || study === null || !study.ok) {
-    const missing = asked.ok ? (study === null || study.ok ? null : study.reason) : asked.missing;
-    return { method, fit: "not-known", decides: null, startSpareA: null, runSpareA: null, tries: null, missing };
-  }
+  if (!asked.ok) return notKnown(method, asked.missing);
+  const study = studyStart(asked.given);
+  if (!study.ok) return notKnown(method, missingOf(study.reason));
   const { unit: plate } = asked.given;
   const key = JSON.stringify(plate);
   const members = drawn.get(key) ?? new Members(plate, TRIES_SEED);
@@ -71,6 +63,10 @@ function wayReport(unit: AirConditioner, source: Source, method: Method, conditi
     runSpareA: run?.spareA ?? null,
     tries: confidence && { of: confidence.trials, hold: confidence.holds },
   };
+}
+
+function notKnown(method: Method, missing: Missing): object {
+  return { method, fit: "not-known", decides: null, startSpareA: null, runSpareA: null, tries: null, missing };
 }
 
 /** Everything of a rig planned on, on each of its sources. */

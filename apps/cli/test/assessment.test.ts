@@ -1,30 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { check } from "../src/check.ts";
-
-const PLATE = {
-  format: "amp-saver/start-case",
-  version: 1,
-  unit: { volts: 115, lraA: 63, fanA: 2.5 },
-  start: { method: "soft", limitA: 22 },
-  source: { kind: "inverter-generator", runningW: 1600, surgeW: 2000, backgroundA: 1 },
-};
-
-interface Printed {
-  readonly runA: number | null;
-  readonly peak: Record<string, number>;
-}
-
-function run(given: unknown): Printed {
-  const outcome = check(JSON.stringify(given));
-  if (outcome.exit !== 0) throw new Error(outcome.line);
-  return JSON.parse(outcome.out) as Printed;
-}
-
-function refused(given: unknown): string {
-  const outcome = check(JSON.stringify(given));
-  if (outcome.exit === 0) throw new Error("was not refused");
-  return outcome.line;
-}
+import { PLATE, refused, run } from "./ask.ts";
 
 describe("the assessment headless", () => {
   const typed = { ...PLATE, unit: { ...PLATE.unit, rlaA: 13.2 }, trials: 120 };

@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { check } from "../src/check.ts";
 import { START_BOUNDS } from "../src/limits.ts";
+import { PLATE, refused, run } from "./ask.ts";
 
 const REFERENCE = {
   format: "amp-saver/start-case",
@@ -15,37 +16,6 @@ const REFERENCE = {
   source: { kind: "ideal", volts: 120, ohm: 0.05, mH: 0.1 },
   seconds: 1,
 };
-const PLATE = {
-  format: "amp-saver/start-case",
-  version: 1,
-  unit: { volts: 115, lraA: 63, fanA: 2.5 },
-  start: { method: "soft", limitA: 22 },
-  source: { kind: "inverter-generator", runningW: 1600, surgeW: 2000, backgroundA: 1 },
-};
-
-interface Printed {
-  readonly status: string;
-  readonly reason: string;
-  readonly startS: number | null;
-  readonly runA: number | null;
-  readonly minVolts: number;
-  readonly peak: Record<string, number>;
-  readonly issues: readonly { readonly code: string }[];
-  readonly cycles: readonly Record<string, number>[];
-}
-
-function run(given: unknown): Printed {
-  const outcome = check(JSON.stringify(given));
-  if (outcome.exit !== 0) throw new Error(outcome.line);
-  return JSON.parse(outcome.out) as Printed;
-}
-
-function refused(given: unknown): string {
-  const outcome = check(typeof given === "string" ? given : JSON.stringify(given));
-  if (outcome.exit === 0) throw new Error("was not refused");
-  return outcome.line;
-}
-
 describe("a start case", () => {
   it("prints what the format names, one row a cycle", () => {
     const result = run(REFERENCE);

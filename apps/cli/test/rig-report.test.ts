@@ -3,12 +3,7 @@ import { writeRigArchive } from "@amp-saver/records/archive";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { check, checkBytes } from "../src/check.ts";
-
-function refused(text: string): string {
-  const outcome = check(text);
-  if (outcome.exit === 0) throw new Error("was not refused");
-  return outcome.line;
-}
+import { refused } from "./ask.ts";
 
 describe("a rig file", () => {
   const records = demoRecords();

@@ -1,4 +1,5 @@
 import { celsiusFromF } from "@amp-saver/core/quantity";
+import { isHighVolts } from "@amp-saver/core/reference";
 import { PLAIN_CONDENSER, PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
 import { SCHOOLS } from "@amp-saver/core/study/learning-runs";
 import type {
@@ -176,7 +177,7 @@ export function newWiring(now: string, unit: AirConditioner): Wiring {
     ...stamped({ id: unit.id as string as WiringId, now }, 1),
     rigId: unit.rigId,
     unitId: unit.id,
-    switches: unit.plateVolts.value < 160 ? PLAIN_ROOFTOP : PLAIN_CONDENSER,
+    switches: isHighVolts(unit.plateVolts.value) ? PLAIN_CONDENSER : PLAIN_ROOFTOP,
     corrected: null,
     windings: { ab: null, bc: null, ca: null, probesOhm: 0, toCase: { a: false, b: false, c: false }, windingC: RESTED_C },
     proofs: {},

@@ -49,6 +49,7 @@ export type { Reading } from "./reading.ts";
 export { type AnyRecord, RECORD_SCHEMAS, type RecordOf } from "./record.ts";
 export type { Rig } from "./rig.ts";
 export {
+  isArchive,
   MOST_SEEN,
   RIG_FILE_FORMAT,
   RIG_FILE_MOST,

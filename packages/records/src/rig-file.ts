@@ -12,6 +12,13 @@ export const MOST_SEEN = 200;
 /** Largest file that is read, in characters. */
 export const RIG_FILE_MOST = 250_000_000;
 
+const ZIP_STARTS = [0x50, 0x4b] as const;
+
+/** Whether bytes are an archive rather than text. */
+export function isArchive(bytes: Uint8Array): boolean {
+  return ZIP_STARTS.every((byte, at) => bytes[at] === byte);
+}
+
 /** Why a file was refused; `where` names the place. */
 export type RigFileFailure = ParseFailure | "not-json" | "not-ours" | "newer-file" | "too-large" | "empty" | "twice" | "dangling";
 

@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import {
   type AirConditioner,
   type AnyRecord,
@@ -118,7 +119,7 @@ export function duplicateJobCommit(job: Job, unitId: AirConditioner["id"]): { re
 /** A further source; the job asks about it from now on. */
 export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"], name: string, unit: AirConditioner): Commit {
   const source = newSource(type, bundle.rig.id, name);
-  const volts = { ...source.volts, value: unit.plateVolts.value < 160 ? 120 : 240 };
+  const volts = { ...source.volts, value: isHighVolts(unit.plateVolts.value) ? 240 : 120 };
   return {
     label: "add-source",
     changes: [put({ ...source, volts }), { kind: "job", id: job.id, patch: { sourceId: source.id, updatedAt: nowIso() } }],
@@ -133,7 +134,7 @@ function newSource(type: Source["type"], rigId: Rig["id"], name: string): Source
 /** A further entry of the starter catalogue, for the volts of a unit; the job asks about it from now on. */
 export function addStarterCommit(job: Job, unit: AirConditioner, name: string): { readonly commit: Commit; readonly id: string } {
   const entry = newStarter(birth(), name);
-  const starter: Starter = unit.plateVolts.value < 160 ? entry : { ...entry, leastV: 200, mostV: 250 };
+  const starter: Starter = isHighVolts(unit.plateVolts.value) ? { ...entry, leastV: 200, mostV: 250 } : entry;
   const changes: Commit["changes"] = [put(starter), { kind: "job", id: job.id, patch: { starterId: starter.id, updatedAt: nowIso() } }];
   return { commit: { label: "add-starter", changes }, id: starter.id };
 }

@@ -1,4 +1,5 @@
 import { formatNumber, formatPercent } from "@amp-saver/core/quantity";
+import { isHighVolts } from "@amp-saver/core/reference";
 import type { FigureName } from "@amp-saver/records";
 
 export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string; readonly help?: string }>> = {
@@ -115,7 +116,7 @@ export const SURVEY = {
   addInverter: "Add a battery inverter",
   inverterName: "Battery inverter",
   cutOff: "Low-voltage cut-off",
-  shoreName: (volts: number): string => (volts >= 200 ? "House circuit" : "Hook-up"),
+  shoreName: (volts: number): string => (isHighVolts(volts) ? "House circuit" : "Hook-up"),
   generatorName: "Generator",
   generatorKind: "Kind",
   generatorKinds: { "inverter-generator": "with inverter", generator: "conventional" },

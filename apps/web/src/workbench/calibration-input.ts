@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import type { CalibrationInput, MeasuredKind, MeasuredReading, MeasuredWaveform } from "@amp-saver/core/study/calibration";
 import type { AirConditioner, Reading, Rig, Source, Waveform } from "@amp-saver/records";
 import { plateCase, sourceCase } from "@amp-saver/records/cases";
@@ -53,7 +54,7 @@ function startOf(
   sources: readonly Source[],
 ): MeasuredReading["start"] {
   const source = sources.find((s) => s.id === sourceId);
-  const volts = { value: unit.plateVolts < 160 ? 120 : 240, origin: "typical", tolerance: 0.03 } as const;
+  const volts = { value: isHighVolts(unit.plateVolts) ? 240 : 120, origin: "typical", tolerance: 0.03 } as const;
   return {
     unit,
     source: source === undefined ? { kind: "ideal", volts } : sourceCase(source, rig.altitudeM.value, unit.hz === 50 ? 50 : 60),

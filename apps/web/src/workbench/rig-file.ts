@@ -1,6 +1,7 @@
 import { ok, type Result } from "@amp-saver/core/quantity";
 import {
   type AnyRecord,
+  isArchive,
   type Merge,
   type PreviewRow,
   previewImport,
@@ -30,15 +31,13 @@ export interface Offer extends ReadIn {
 
 /** Reads a file, text or archive. */
 export async function readIn(bytes: Uint8Array, tell?: Tell): Promise<Result<ReadIn, ArchiveFailure>> {
-  if (ZIP_STARTS.every((byte, at) => bytes[at] === byte)) {
+  if (isArchive(bytes)) {
     const { readRigArchive } = await import("@amp-saver/records/archive");
     return readRigArchive(bytes, tell);
   }
   const read = readRigFile(new TextDecoder().decode(bytes), tell);
   return read.ok ? ok({ ...read.value, pixels: new Map() }) : read;
 }
-
-const ZIP_STARTS = [0x50, 0x4b] as const;
 
 /** Sets what was read beside what is kept of the same rigs. Nothing is changed. */
 export function offerImport(read: ReadIn, kept: readonly AnyRecord[], travels: ReadonlyMap<string, Travels>): Offer {

@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import { studyReadings } from "@amp-saver/core/study/reading";
 import { type AirConditioner, clampReading, type Job, type Reading, type Work } from "@amp-saver/records";
 
@@ -56,7 +57,7 @@ export function ownRecord(
     if (unit === undefined || own === undefined) continue;
     const { start } = studyReadings({ readings: own.map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null });
     if (start === null) continue;
-    const volts = unit.plateVolts.value < 160 ? 120 : 240;
+    const volts = isHighVolts(unit.plateVolts.value) ? 240 : 120;
     const tons = unit.coolingW === undefined ? null : Math.round((unit.coolingW.value / TON_W) * 2) / 2;
     const key = `${volts} ${tons ?? ""}`;
     const group = groups.get(key) ?? { volts, tons, reductions: [] };

@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import {
   type AsFoundSwitches,
   COLORED,
@@ -30,7 +31,7 @@ export const STARTING_POINT_IDS: readonly string[] = STARTING_POINTS.map((p) => 
 /** The record's fields when one begins from a wiring met in the field; the plain one of the unit's volts for none. */
 export function beginFrom(id: string, volts: number): Partial<Wiring> {
   const point = STARTING_POINTS.find((p) => p.id === id);
-  const plain = volts < 160 ? PLAIN_ROOFTOP : PLAIN_CONDENSER;
+  const plain = isHighVolts(volts) ? PLAIN_CONDENSER : PLAIN_ROOFTOP;
   return {
     switches: point?.switches ?? plain,
     family: point?.family ?? "F4",

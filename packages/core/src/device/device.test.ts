@@ -63,8 +63,23 @@ describe("breaker band", () => {
     breaker.carry(10, 300);
     expect(breaker.earliestDose).toBeCloseTo(Math.exp(-1), 9);
     const amps = new Array<number>(480).fill(60);
-    expect(roomFactor(20, null, amps, 4 / 480)).toBeCloseTo(1, 6);
+    expect(roomFactor(20, null, amps, 4 / 480, 0)).toBeCloseTo(1, 6);
     expect(earliestTripA(20, 4)).toBeCloseTo(60, 6);
+  });
+
+  it("leaves room where its own dose is below one and none where it is above, wherever it lies in its band", () => {
+    const amps = fc.array(fc.double({ min: 5, max: 160, noNaN: true }), { minLength: 20, maxLength: 60 });
+    fc.assert(
+      fc.property(amps, fc.double({ min: 0, max: 1, noNaN: true }), (rmsA, place) => {
+        const hot = rmsA.map((a) => Math.max(a, 21));
+        const breaker = new BreakerEquations(20, null, place);
+        for (const a of hot) breaker.carry(a, 0.05);
+        fc.pre(Math.abs(Math.log(breaker.ownDose)) > 0.01);
+        expect(roomFactor(20, null, hot, 0.05, place) > 1).toBe(breaker.ownDose < 1);
+        expect(breaker.ownDose).toBeLessThanOrEqual(breaker.earliestDose * (1 + 1e-9));
+        expect(breaker.ownDose).toBeGreaterThanOrEqual(breaker.latestDose * (1 - 1e-9));
+      }),
+    );
   });
 });
 

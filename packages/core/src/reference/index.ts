@@ -1,4 +1,5 @@
 export { BREAKER_EARLIEST, BREAKER_LATEST, BREAKER_LATEST_ABOVE_30A } from "./breaker-band.ts";
+export { CODE_PARAMS } from "./code-shares.ts";
 export { AMPACITY_SOURCE, CONDUCTOR_SOURCE, COPPER, type Conductor, conductorOf, GAUGES, type Gauge } from "./conductor.ts";
 export type { CurvePoint } from "./curve.ts";
 export { OVERLOAD_NEVER_SHARE, OVERLOAD_POINTS } from "./overload.ts";
@@ -15,3 +16,4 @@ export {
 } from "./terminals.ts";
 export { TYPICAL_LOADS, TYPICAL_LOADS_SOURCE, type TypicalLoad } from "./typical-loads.ts";
 export { TYPICAL_PLATE_SOURCE, typicalPlate } from "./typical-plate.ts";
+export { isHighVolts } from "./volts-class.ts";

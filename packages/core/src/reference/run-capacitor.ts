@@ -1,3 +1,5 @@
+import { isHighVolts } from "./volts-class.ts";
+
 /** Typical run capacitor by cooling capacity, µF: typical, from memory. One row per size. */
 const AT_115V: readonly (readonly [btuH: number, uf: number])[] = [
   [5000, 20],
@@ -25,6 +27,6 @@ export const BTU_H_PER_RATED_VA = 9;
 
 /** Typical run capacitor, µF, for a unit of this capacity at 115 V or 230 V class. */
 export function typicalRunCapacitorUf(plateVolts: number, coolingBtuH: number): number {
-  const table = plateVolts < 160 ? AT_115V : AT_230V;
+  const table = isHighVolts(plateVolts) ? AT_230V : AT_115V;
   return table.reduce((best, row) => (Math.abs(row[0] - coolingBtuH) < Math.abs(best[0] - coolingBtuH) ? row : best))[1];
 }

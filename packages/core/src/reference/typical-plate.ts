@@ -1,3 +1,5 @@
+import { isHighVolts } from "./volts-class.ts";
+
 /** Rated load and locked rotor amps of a compressor by its cooling, one row a size: typical, from memory. */
 type Row = readonly [btuH: number, rlaA: number, lraA: number];
 const AT_115V: readonly Row[] = [
@@ -26,7 +28,7 @@ export const TYPICAL_PLATE_SOURCE = "typical for the cooling, from memory";
 
 /** Typical rated load and locked rotor amps for a cooling capacity at 115 V or 230 V class; straight lines between the rows. */
 export function typicalPlate(plateVolts: number, coolingBtuH: number): { readonly rlaA: number; readonly lraA: number } {
-  const table = plateVolts < 160 ? AT_115V : AT_230V;
+  const table = isHighVolts(plateVolts) ? AT_230V : AT_115V;
   const next = Math.min(
     Math.max(
       1,

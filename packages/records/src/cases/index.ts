@@ -1,5 +1,5 @@
 export { asQuantity, optional } from "./figures.ts";
-export { batteryCase, deratingOf, legsOf, measuredSag, SPLIT_FROM_V, sourceCase } from "./source-case.ts";
+export { batteryCase, deratingOf, legsOf, measuredSag, sourceCase } from "./source-case.ts";
 export { type CaseOrMissing, type Conditions, conditionsOf, hasSize, hasWatts, type Missing, missingOf, startCase } from "./start-case.ts";
 export {
   askable,

@@ -1,18 +1,17 @@
 import type { Derating } from "@amp-saver/core/device/engine";
 import { ohmFromSag, type SagFailure } from "@amp-saver/core/device/shore";
 import { quantity, type Result } from "@amp-saver/core/quantity";
+import { isHighVolts } from "@amp-saver/core/reference";
 import type { BatteryCase, CircuitCase, ElectronicCase, SourceCase } from "@amp-saver/core/study/motor-start";
 import type { GeneratorSource, InverterSource, ShoreSource, Source } from "../index.ts";
 import { asQuantity, optional } from "./figures.ts";
 
-/** Volts from which a source is split into two legs where it can be. */
-export const SPLIT_FROM_V = 200;
 const HALF_V = 120;
 
 /** Hot legs that reach the rig, and their volts to neutral: a 240 V source has two of 120 V, a 230 V one at 50 Hz has one. */
 export function legsOf(source: Source, hz: 50 | 60): { readonly legs: 1 | 2; readonly perLegV: number } {
   const { value } = source.volts;
-  if (value < SPLIT_FROM_V) return { legs: source.legs ?? 1, perLegV: value };
+  if (!isHighVolts(value)) return { legs: source.legs ?? 1, perLegV: value };
   return hz === 50 ? { legs: 1, perLegV: value } : { legs: 2, perLegV: HALF_V };
 }
 

@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import {
   BUDGET_PARAMS,
   type BudgetLoad,
@@ -8,7 +9,7 @@ import {
 } from "@amp-saver/core/study/power-budget";
 import { budgetSourceOf, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
 import type { AirConditioner, Job, Load, Rig, Source, Starter } from "../index.ts";
-import { legsOf, SPLIT_FROM_V, sourceCase } from "./source-case.ts";
+import { legsOf, sourceCase } from "./source-case.ts";
 import { conditionsOf, startCase } from "./start-case.ts";
 
 /** Everything the question is put together from. */
@@ -58,7 +59,7 @@ export function togetherQuestion(input: TogetherInput, source: Source): Together
     const job = jobs.filter((j) => j.unitId === unit.id).at(-1);
     if (job === undefined) return [];
     const conditions = { ...conditionsOf(rig, { ...job, outdoorC: null, altitudeM: null, otherLoadsA: 0 }, starters), aidStaysIn: false };
-    const high = unit.plateVolts.value >= 160;
+    const high = isHighVolts(unit.plateVolts.value);
     const question = startCase(unit, source, job.method, conditions);
     if (!question.ok) {
       if (question.missing === "wrong-volts") impossible.push(unit.id);
@@ -82,7 +83,7 @@ export function togetherQuestion(input: TogetherInput, source: Source): Together
 /** A load as it is counted on a source; null where it lies between two legs and there is one, or nothing is known of it. */
 function budgetLoad(load: Load, legs: 1 | 2, perLegV: number): BudgetLoad | null {
   const split = load.leg === "both";
-  if (split && legs === 1 && perLegV < SPLIT_FROM_V) return null;
+  if (split && legs === 1 && !isHighVolts(perLegV)) return null;
   const leg = legs === 1 ? 1 : load.leg;
   const onLegs = leg === "both" ? 2 : 1;
   const watts = load.runW?.value;

@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import { GEAR, type Source } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -12,7 +13,7 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
     <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
       <legend className="float-left text-[15px] font-semibold">{SURVEY.gear}</legend>
       <div className="clear-both">
-        {source.volts.value < 200 && (
+        {!isHighVolts(source.volts.value) && (
           <Choice
             label={SURVEY.hotLegs}
             value={String(source.legs ?? 1) as "1" | "2"}

@@ -1,3 +1,4 @@
+import { isHighVolts } from "@amp-saver/core/reference";
 import type { AirConditioner } from "@amp-saver/records";
 import { isAided } from "@amp-saver/records/cases";
 import { Collapsible } from "radix-ui";
@@ -46,7 +47,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
       <NameField label={SURVEY.unitName} kept={unit.name} onName={(name) => save({ name }, "name")} />
       <Choice
         label={SURVEY.hertz}
-        value={`${unit.plateVolts.value < 160 ? 115 : 230} ${unit.hz}`}
+        value={`${isHighVolts(unit.plateVolts.value) ? 230 : 115} ${unit.hz}`}
         options={[
           { value: "115 60", word: "115 V, 60 Hz" },
           { value: "230 60", word: "230 V, 60 Hz" },
@@ -128,7 +129,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
             ticked={unit.plugIn === true}
             onChange={(plugIn) => save({ plugIn: plugIn ? true : undefined }, "plugIn")}
           />
-          {unit.plateVolts.value >= 160 && (
+          {isHighVolts(unit.plateVolts.value) && (
             <FigureInput
               name="plateVolts"
               label={SURVEY.lowestVolts}

@@ -32,9 +32,14 @@ export function bankLoad(bank: Bank, acW: number): BankLoad {
   return { amps: dcW / at, volts: at, collapsed: false };
 }
 
+/** Watts that the inverter makes of a bank at which it has sagged to so many volts. */
+export function acWAt({ volts, ohm, efficiency }: Bank, sagV: number): number {
+  return ohm === 0 ? Number.POSITIVE_INFINITY : (efficiency * sagV * (volts - sagV)) / ohm;
+}
+
 /** The most watts the inverter can make of a bank at all: at half its volts; more collapses it. */
-export function mostAcW({ volts, ohm, efficiency }: Bank): number {
-  return ohm === 0 ? Number.POSITIVE_INFINITY : (efficiency * volts * volts) / (4 * ohm);
+export function mostAcW(bank: Bank): number {
+  return acWAt(bank, bank.volts / 2);
 }
 
 /** Resistance of a bank from its volts, amp-hours and the block its chemistry is made of, cables included, ohm. */

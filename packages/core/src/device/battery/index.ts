@@ -1,2 +1,2 @@
-export { type Bank, type BankLoad, BatteryEquations, bankLoad, bankOhm, mostAcW, peukertShare } from "./equations.ts";
+export { acWAt, type Bank, type BankLoad, BatteryEquations, bankLoad, bankOhm, mostAcW, peukertShare } from "./equations.ts";
 export { BATTERY_PARAMS, CHEMISTRIES, type Chemistry } from "./params.ts";

@@ -24,14 +24,25 @@ export function bandOf(ratingA: number): BreakerBand {
   return { earliest: BREAKER_EARLIEST, latest: ratingA > 30 ? BREAKER_LATEST_ABOVE_30A : BREAKER_LATEST };
 }
 
-/** Heat in a breaker: the share of the way to tripping on each edge, ∫ dt ÷ t_trip(I). `band` null for the generic one. */
+/** Seconds to trip between the edges' own: 0 lies at the quick edge, 1 at the slow one. */
+export function between(earliestS: number, latestS: number, place: number): number {
+  return earliestS === Number.POSITIVE_INFINITY ? earliestS : earliestS ** (1 - place) * latestS ** place;
+}
+
+/**
+ * Heat in a breaker: the share of the way to tripping on each edge, and where this one lies between them,
+ * ∫ dt ÷ t_trip(I). `band` null for the generic one.
+ */
 export class BreakerEquations {
   earliestDose = 0;
   latestDose = 0;
+  ownDose = 0;
+  private readonly place: number;
   private readonly ratingA: number;
   private readonly band: BreakerBand;
 
-  constructor(ratingA: number, band: BreakerBand | null = null) {
+  constructor(ratingA: number, band: BreakerBand | null = null, place = 0.5) {
+    this.place = place;
     this.ratingA = ratingA;
     this.band = band ?? bandOf(ratingA);
   }
@@ -43,9 +54,13 @@ export class BreakerEquations {
       const kept = Math.exp(-seconds / P.coolingS.value);
       this.earliestDose *= kept;
       this.latestDose *= kept;
+      this.ownDose *= kept;
       return;
     }
-    this.earliestDose += seconds / tripSeconds(this.band.earliest, multiple);
-    this.latestDose += seconds / tripSeconds(this.band.latest, multiple);
+    const earliestS = tripSeconds(this.band.earliest, multiple);
+    const latestS = tripSeconds(this.band.latest, multiple);
+    this.earliestDose += seconds / earliestS;
+    this.latestDose += seconds / latestS;
+    this.ownDose += seconds / between(earliestS, latestS, this.place);
   }
 }

@@ -1,7 +1,7 @@
 import { findRoot } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
 import type { CurvePoint } from "../../reference/index.ts";
-import { type BreakerBand, bandOf, tripSeconds } from "./equations.ts";
+import { type BreakerBand, bandOf, between, tripSeconds } from "./equations.ts";
 import { BREAKER_PARAMS as P } from "./params.ts";
 
 /** Amps that trip a breaker, at its earliest, after `seconds`. */
@@ -15,8 +15,7 @@ export function earliestTripA(ratingA: number, seconds: number): number {
 export function bandSeconds(ratingA: number, band: BreakerBand | null, amps: number, place: number): number {
   const { earliest, latest } = band ?? bandOf(ratingA);
   const multiple = amps / ratingA;
-  if (multiple <= 1) return Number.POSITIVE_INFINITY;
-  return tripSeconds(earliest, multiple) ** (1 - place) * tripSeconds(latest, multiple) ** place;
+  return between(tripSeconds(earliest, multiple), tripSeconds(latest, multiple), place);
 }
 
 /** The most amps that a breaker at this place of its band carries for so many seconds. */
@@ -26,7 +25,7 @@ export function carriesA(ratingA: number, band: BreakerBand | null, seconds: num
 }
 
 /** How far a spell of half-cycle currents could grow before a breaker at this place of its band trips: the factor at which its dose is one. */
-export function roomFactor(ratingA: number, band: BreakerBand | null, rmsA: ArrayLike<number>, halfCycleS: number, place = 0): number {
+export function roomFactor(ratingA: number, band: BreakerBand | null, rmsA: ArrayLike<number>, halfCycleS: number, place: number): number {
   const dose = (factor: number): number => {
     let sum = 0;
     for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / bandSeconds(ratingA, band, factor * rmsA[i]!, place);

@@ -1,4 +1,5 @@
 import { celsiusFromF } from "../../quantity/index.ts";
+import { isHighVolts } from "../../reference/index.ts";
 import { COMPRESSOR_MOTOR_PARAMS as P } from "./params.ts";
 
 /** Share of synchronous speed at which a start counts as made. */
@@ -17,6 +18,6 @@ export function runningShareAt(outdoorC: number): number {
 
 /** The system's nominal voltage that goes with a plate's: 120 or 240 V at 60 Hz, 230 V at 50 Hz for the 230 V class. */
 export function nominalVolts(plateVolts: number, hz: number): number {
-  if (plateVolts < 160) return 120;
+  if (!isHighVolts(plateVolts)) return 120;
   return hz === 50 ? 230 : 240;
 }

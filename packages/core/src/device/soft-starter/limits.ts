@@ -1,3 +1,4 @@
+import { isHighVolts } from "../../reference/index.ts";
 import { SOFT_STARTER_PARAMS as P } from "./params.ts";
 
 /** Start capacitance a starter of this kind brings along for a unit's locked rotor amps, farads. */
@@ -7,7 +8,7 @@ export function ownCapacitanceF(plateVolts: number, lockedRotorA: number): numbe
 
 /** The row of the table by which a starter's own capacitor goes with a unit's size. */
 export function ownCapacitancePerA(plateVolts: number) {
-  return plateVolts < 160 ? P.startCapacitor115UfPerA : P.startCapacitor230UfPerA;
+  return isHighVolts(plateVolts) ? P.startCapacitor230UfPerA : P.startCapacitor115UfPerA;
 }
 
 /** Lowest and highest current limit that may be asked for, amps, for a unit's locked rotor amps. */

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { checkOverload, shutdownAfterS } from "../../device/engine/index.ts";
+import { checkOverload, fuelLPerH, shutdownAfterS } from "../../device/engine/index.ts";
 import { bankHours, chargeAmps, engineHours } from "./index.ts";
 
 describe("a generator's overload", () => {
@@ -54,6 +54,14 @@ describe("a generator's overload", () => {
 });
 
 describe("fuel", () => {
+  it("by hand, a 2,000 W set: 0.95 l/h at full load, 0.475 at half, 0.261 idling, 0.133 in eco mode, straight between", () => {
+    expect(fuelLPerH(2000, 2000, false)).toBeCloseTo(0.95, 9);
+    expect(fuelLPerH(1000, 2000, true)).toBeCloseTo(0.475, 9);
+    expect(fuelLPerH(0, 2000, false)).toBeCloseTo(0.275 * 0.95, 9);
+    expect(fuelLPerH(0, 2000, true)).toBeCloseTo(0.14 * 0.95, 9);
+    expect(fuelLPerH(500, 2000, false)).toBeCloseTo((0.475 + 0.275 * 0.95) / 2, 9);
+  });
+
   it("one gallon lasts a night of about eight hours in eco mode: 2,500 W set, one unit half the time (common practice, no source)", () => {
     const night = { steadyW: 40, cyclingW: 1345, duty: 0.5 };
     const { hours } = engineHours({ runningW: 2500, ratedW: 2500, eco: true, tankL: 3.785 }, night);

@@ -1,4 +1,4 @@
-import { bankLoad } from "../../device/battery/index.ts";
+import { acWAt, bankLoad } from "../../device/battery/index.ts";
 import { shoreW } from "./carried.ts";
 import type { ElectronicSource, MachineSource, MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
@@ -31,10 +31,9 @@ export function bankRoom(
 ): readonly { readonly by: "bank" | "bms"; readonly share: number }[] {
   if (source.kind !== "electronic" || source.battery === null) return [];
   const { battery } = source;
-  const { volts, ohm, efficiency, cutOffV, bms } = battery;
+  const { volts, cutOffV, bms } = battery;
   const watts = bankW(source, running);
-  const at = Math.max(cutOffV, volts / 2);
-  const mostW = ohm === 0 ? Number.POSITIVE_INFINITY : (efficiency * at * (volts - at)) / ohm;
+  const mostW = acWAt(battery, Math.max(cutOffV, volts / 2));
   const { amps } = bankLoad(battery, watts);
   return [{ by: "bank", share: 1 - watts / mostW }, ...(bms === null ? [] : [{ by: "bms" as const, share: 1 - amps / bms.continuousA }])];
 }

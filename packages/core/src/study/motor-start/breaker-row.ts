@@ -13,8 +13,3 @@ export function breakerRow(trace: StartTrace): BreakerRow | null {
   if (dose === null) return null;
   return { restS: REST_S, mayTripAt: startsUntilTrip(dose.earliest, REST_S), tripsAt: startsUntilTrip(dose.latest, REST_S) };
 }
-
-/** Share of the way to tripping that a start took of a breaker at this place of its band; 0 where none is judged. */
-export function bandDose({ breakerDose }: StartTrace, place: number): number {
-  return breakerDose === null ? 0 : breakerDose.earliest ** (1 - place) * breakerDose.latest ** place;
-}

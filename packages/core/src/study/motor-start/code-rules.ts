@@ -1,12 +1,7 @@
+import { CODE_PARAMS as CODE } from "../../reference/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import { type Finding, finding } from "./issues.ts";
 import type { SteadyRunning } from "./steady.ts";
-
-/** Factor on the largest motor of a circuit (NEC 430.24, 440.33, from memory). */
-export const LARGEST_MOTOR_FACTOR = 1.25;
-/** Share of its circuit that a plug-in room unit may take alone, and beside other loads (NEC 440.62, from memory). */
-const PLUG_IN_ALONE = 0.8;
-const PLUG_IN_BESIDE = 0.5;
 
 /**
  * Rules of the electrical code that a unit breaks on its circuit. A unit on a thermostat cycles and is no
@@ -16,11 +11,12 @@ export function brokenRules({ source, fanA, backgroundA }: MotorStartInput, runn
   if (source.kind !== "circuit" || source.breakerA === null) return [];
   const ratingA = source.breakerA;
   if (plugIn) {
-    const share = backgroundA > 0 ? PLUG_IN_BESIDE : PLUG_IN_ALONE;
+    const rule = backgroundA > 0 ? CODE.plugInBeside : CODE.plugInAlone;
+    const share = rule.value;
     const amps = running.compressorA + fanA;
     const limitA = share * ratingA;
-    return amps > limitA ? [finding("rule-plug-in", "warn", { amps, limitA, share }, "NEC 440.62, from memory")] : [];
+    return amps > limitA ? [finding("rule-plug-in", "warn", { amps, limitA, share }, rule.source)] : [];
   }
-  const countedA = LARGEST_MOTOR_FACTOR * running.compressorA + fanA + backgroundA;
-  return countedA > ratingA ? [finding("rule-motor-share", "warn", { countedA, ratingA }, "NEC 430.24 and 440.33, from memory")] : [];
+  const countedA = CODE.motorFactor.value * running.compressorA + fanA + backgroundA;
+  return countedA > ratingA ? [finding("rule-motor-share", "warn", { countedA, ratingA }, CODE.motorFactor.source)] : [];
 }

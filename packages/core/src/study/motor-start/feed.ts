@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from "../../quantity/index.ts";
+import { isHighVolts } from "../../reference/index.ts";
 
 /** What a source brings to a unit: its volts, and the share of its watts that stand behind them. */
 export interface FeedOf {
@@ -7,16 +8,13 @@ export interface FeedOf {
   readonly wattsShare: number;
 }
 
-/** Volts from which a plate or a source is of the 230 V class. */
-const HIGH_FROM_V = 160;
-
 /**
  * How a unit hangs on a source of one or two hot legs. On two legs a 120 V unit gets one of them with half
  * the watts, and a 230 V unit both with all; on one leg the classes must match.
  */
 export function feedOf(plateVolts: number, sourceVolts: number, legs: 1 | 2): Result<FeedOf, "wrong-volts"> {
-  const highUnit = plateVolts >= HIGH_FROM_V;
-  const highSource = sourceVolts >= HIGH_FROM_V;
+  const highUnit = isHighVolts(plateVolts);
+  const highSource = isHighVolts(sourceVolts);
   if (legs === 1) return highUnit === highSource ? ok({ voltsFactor: 1, wattsShare: 1 }) : fail("wrong-volts", "source.volts");
   if (highUnit) return ok({ voltsFactor: highSource ? 1 : 2, wattsShare: 1 });
   return ok({ voltsFactor: highSource ? 0.5 : 1, wattsShare: 0.5 });

@@ -1,10 +1,8 @@
 export { ASSUMED, type AssumedCode, type Assumption, type Assumptions } from "./assume.ts";
 export { batteryRunning } from "./battery-use.ts";
-export { bandDose } from "./breaker-row.ts";
 export { carriedW, foldbackA, overstay } from "./carried.ts";
 export type { BatteryCase, CircuitCase, Drive, ElectronicCase, Endurance, MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
 export { DRIVES } from "./case.ts";
-export { brokenRules, LARGEST_MOTOR_FACTOR } from "./code-rules.ts";
 export type { CurrentLimits, CurrentTimePoint } from "./current-limits.ts";
 export { currentTime } from "./current-time.ts";
 export { startsAsSeen } from "./evidence.ts";

@@ -1,4 +1,3 @@
-import { bandDose } from "./breaker-row.ts";
 import { overstay } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
 import { type Persisted, persist } from "./retry.ts";
@@ -9,7 +8,7 @@ export function isMade({ input, trace }: Pick<Persisted, "input" | "trace">): bo
   const { source } = input;
   return (
     outcomeOf(trace).status === "started" &&
-    bandDose(trace, input.breakerEdge) < 1 &&
+    (trace.breakerDose?.own ?? 0) < 1 &&
     (source.kind === "circuit" || overstay(source, trace) === null)
   );
 }

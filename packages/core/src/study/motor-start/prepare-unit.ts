@@ -15,7 +15,7 @@ import {
 import { HARD_START_PARAMS as AID } from "../../device/hard-start/index.ts";
 import { modulus } from "../../numeric/index.ts";
 import { fail, faradFromUf, ok, type Quantity, quantity, type Result, spreadTolerance, W_PER_BTU_H } from "../../quantity/index.ts";
-import { BTU_H_PER_RATED_VA, TYPICAL_PLATE_SOURCE, typicalPlate, typicalRunCapacitorUf } from "../../reference/index.ts";
+import { BTU_H_PER_RATED_VA, isHighVolts, TYPICAL_PLATE_SOURCE, typicalPlate, typicalRunCapacitorUf } from "../../reference/index.ts";
 import { Assumptions, type Picked } from "./assume.ts";
 import type { UnitCase } from "./case.ts";
 import type { StartAid } from "./input.ts";
@@ -87,7 +87,7 @@ export function prepareUnit(unit: UnitCase, pick: Pick, frame: UnitFrame): Resul
   const running = unit.runningA ?? scaled(rated, MOTOR.runOverRated);
   const runningA = assumptions.take("running-amps", running, "A", MOTOR.runOverRated.source);
   const lockedRotorA = assumptions.take("locked-amps", locked, "A", amps.source);
-  const fanA = assumptions.given("fan-amps", unit.fanA, plateVolts < 160 ? MOTOR.fan115A : MOTOR.fan230A, "the unit's plate");
+  const fanA = assumptions.given("fan-amps", unit.fanA, isHighVolts(plateVolts) ? MOTOR.fan230A : MOTOR.fan115A, "the unit's plate");
   const breakaway = unit.load?.breakaway ?? leaning(assumptions);
   const load = { breakaway, build: unit.load?.build ?? 1 - breakaway, buildRevs: unit.load?.buildRevs ?? MOTOR.buildRevs.value };
   const bleed = unit.valve === "holds" ? MOTOR.bleedHeldS : MOTOR.bleedS;
@@ -169,7 +169,7 @@ function pickSplit(unit: UnitCase, assumptions: Assumptions): Split {
 /** The start aid a unit has as found; where nobody looked, as often as such units have one. */
 function ownAid(unit: UnitCase, bare: AidFrame, assumptions: Assumptions): StartAid | null {
   if (!mayBeAided(unit)) return null;
-  const rooftop = unit.plateVolts < 160;
+  const rooftop = !isHighVolts(unit.plateVolts);
   const has =
     unit.startAid !== undefined ||
     unit.startAidF !== undefined ||

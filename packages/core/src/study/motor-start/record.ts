@@ -32,7 +32,8 @@ export interface StartTrace {
   readonly mostBankA: number | null;
   /** Share of the way to opening that the compressor's own overload has come. */
   readonly overloadDose: number;
-  readonly breakerDose: { readonly earliest: number; readonly latest: number } | null;
+  /** Share of the way to tripping that a breaker took: at both edges of its band, and where it lies itself. */
+  readonly breakerDose: { readonly earliest: number; readonly latest: number; readonly own: number } | null;
 }
 
 /** Largest RMS over any window of `windowS`, shortened to the run where that is shorter. */

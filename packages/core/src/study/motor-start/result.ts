@@ -78,8 +78,6 @@ export interface BreakerRow {
 /** A try of a starter that gave it up. */
 export interface Retry {
   readonly limitA: number;
-  readonly startS: number | null;
-  readonly tripped: boolean;
 }
 
 export interface StartResult {

@@ -3,7 +3,6 @@ import type { MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import type { Retry } from "./result.ts";
 import { simulate } from "./simulate.ts";
-import { outcomeOf } from "./summarise.ts";
 
 /** A start with all that its starter does about it: the try that ended it, and those before. */
 export interface Persisted {
@@ -23,7 +22,7 @@ export function persist(input: MotorStartInput): Persisted {
   let tried = input;
   let trace = simulate(tried);
   while (tried.method.kind === "soft" && trace.starterOpenedAtS !== null && failed.length < STARTER.retries.value) {
-    failed.push({ limitA: tried.method.limitA, startS: outcomeOf(trace).startS, tripped: false });
+    failed.push({ limitA: tried.method.limitA });
     tried = { ...tried, method: { ...tried.method, limitA: tried.method.limitA * STARTER.raiseAfterStall.value } };
     trace = simulate(tried);
   }

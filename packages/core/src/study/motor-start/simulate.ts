@@ -58,7 +58,8 @@ class StartRun {
     this.probe = probe;
     this.parts = assemble(input);
     const { source, machine } = input;
-    this.breaker = source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA, source.band) : null;
+    this.breaker =
+      source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA, source.band, input.breakerEdge) : null;
     this.battery = source.kind === "electronic" && source.battery !== null ? new BatteryEquations(source.battery) : null;
     this.halfCycleS = 0.5 / machine.hz;
     this.stepS = this.halfCycleS / input.stepsPerHalfCycle;

@@ -79,7 +79,7 @@ export class StartWatch {
     if (this.decidedAtS !== null || !this.decided(t, halfCycles, radS, state)) return;
     this.decidedAtS = t;
     this.decidedOverloadDose = this.overloadDose;
-    if (breaker !== null) this.breakerDose = { earliest: breaker.earliestDose, latest: breaker.latestDose };
+    if (breaker !== null) this.breakerDose = { earliest: breaker.earliestDose, latest: breaker.latestDose, own: breaker.ownDose };
   }
 
   /** What a trace keeps of this. */

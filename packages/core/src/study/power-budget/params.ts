@@ -1,23 +1,10 @@
 import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+import { CODE_PARAMS } from "../../reference/index.ts";
 
 /** Figures of the counting. */
 export const BUDGET_PARAMS = {
-  continuousFactor: {
-    label: "Factor on loads of three hours and more, on a breaker",
-    unit: "1",
-    value: 1.25,
-    min: 1,
-    max: 2,
-    source: "NEC 215.3, from memory",
-  },
-  motorFactor: {
-    label: "Factor on the largest motor of a feeder",
-    unit: "1",
-    value: 1.25,
-    min: 1,
-    max: 2,
-    source: "NEC 430.24 and 440.33, from memory",
-  },
+  continuousFactor: CODE_PARAMS.continuousFactor,
+  motorFactor: CODE_PARAMS.motorFactor,
   momentaryFactor: {
     label: "Momentary amps over surge watts ÷ volts",
     unit: "1",

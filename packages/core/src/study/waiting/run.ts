@@ -1,4 +1,5 @@
 import { SHORE_PARAMS } from "../../device/shore/index.ts";
+import { isHighVolts } from "../../reference/index.ts";
 import { WAITING_PARAMS as P } from "./params.ts";
 
 /** What is seen or known while a unit is silent. Null where nobody has looked. */
@@ -52,7 +53,7 @@ export function judgeWaiting(input: WaitingInput): WaitingStudy {
   const lateS = (bands.at(-1)?.toS ?? 0) + P.graceS.value;
   const fanLateS = (bands.find((b) => b.who === "fan")?.toS ?? 0) + P.graceS.value;
   const now = bands.find((b) => input.elapsedS >= b.fromS && input.elapsedS < b.toS)?.who ?? null;
-  const cutsOutV = input.energyManager && input.plateVolts < 160 ? SHORE_PARAMS.managerLowV.value : 0;
+  const cutsOutV = input.energyManager && !isHighVolts(input.plateVolts) ? SHORE_PARAMS.managerLowV.value : 0;
   const low = input.volts !== null && Math.abs(input.volts) < Math.max(P.lowShare.value * input.plateVolts, cutsOutV);
   const base = { bands, lateS };
   if (input.compressor === true) return { ...base, verdict: "compressor-in", now: null, next: [] };
