@@ -9,7 +9,8 @@ const JOB = "/job/demo-front-job";
 const SOURCE = "2.2 kW generator";
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
-const textOf = (page: Page): Promise<string> => page.$eval("main", (e) => (e.textContent ?? "").replaceAll("\u00a0", " "));
+/** What the page shows; nothing while it is being loaded. */
+const textOf = (page: Page): Promise<string> => page.$eval("main", (e) => (e.textContent ?? "").replaceAll("\u00a0", " ")).catch(() => "");
 
 /** What one surface says of the same rig: words of the fit, and amps to spare of the two sides. */
 interface Said {
@@ -48,7 +49,7 @@ describe("one verdict, wherever it is read", () => {
     const { page } = session;
     const turn = /Stops working above (\d+).°F/.exec(await sees(page, /Stops working above \d+.°F/));
     await (await named(page, "radio", "Heat and height")).click();
-    await until("every cell", async () => !/Simulating: \d+ of/.test(await textOf(page)));
+    await until("every cell", async () => /^(?![\s\S]*Simulating: \d+ of)[\s\S]*Heat and height/.test(await textOf(page)));
     const picture = await page.waitForSelector('[role="slider"][aria-label^="Read the picture"]');
     await picture!.focus();
     await page.keyboard.press("Home");

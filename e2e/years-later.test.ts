@@ -69,7 +69,9 @@ describe("a quote", () => {
     expect(text).toMatch(/Quote for Tin Lantern, Rear, over the bunks/);
     expect(text).toMatch(/Reed and Slate, mobile work/);
     expect(text).toContain(total);
-    expect(text).toMatch(/The smallest that works\s+As found\s+With the soft starter\s+Generator, running watts\s+[\d,]+ W\s+[\d,]+ W/);
+    expect(text).toMatch(
+      /The smallest that works\s+Limit\s+As found\s+With the soft starter\s+Generator, running watts\s+[\d,]+ W\s+[\d,]+ W/,
+    );
     expect(text).toMatch(/Breaker and wire stay as the plate asks/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null/);
     await page.reload({ waitUntil: "load" });

@@ -41,7 +41,7 @@ export const HAND_OVER = {
   expected: (word: string, spareA: number | null, tried: string | null): string =>
     `${word}${spareA === null ? "" : spareA >= 0 ? `, ${formatAmps(spareA)} to spare` : `, ${formatAmps(-spareA)} short`}${tried === null ? "" : `; works in ${tried} of 100 tries`}`,
   smallest: "The smallest that works",
-  smallestHeads: ["", "As found", "With the soft starter"],
+  smallestHeads: ["Limit", "As found", "With the soft starter"],
   tested: { "keeps-running": "kept running", "too-short": "ran, too short", stopped: "stopped by itself" },
   notTested: "not tested",
   minutes: (n: number): string => `${formatNumber(n, 0)} min`,
