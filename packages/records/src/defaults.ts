@@ -174,7 +174,7 @@ const RESTED_C = 25;
 export function newWiring(now: string, unit: AirConditioner): Wiring {
   return {
     kind: "wiring",
-    ...stamped({ id: unit.id as string as WiringId, now }, 1),
+    ...stamped({ id: unit.id as string as WiringId, now }, 2),
     rigId: unit.rigId,
     unitId: unit.id,
     switches: isHighVolts(unit.plateVolts.value) ? PLAIN_CONDENSER : PLAIN_ROOFTOP,

@@ -82,5 +82,5 @@ export { grouped, type JobLine, type RigSummary, SUMMARY_SHAPE, summarise } from
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
 export { bytesOf, MOST_WAVE_CYCLES, packSamples, unpackSamples, type Waveform } from "./waveform.ts";
-export type { Wiring } from "./wiring.ts";
+export { OHM_COUNTS, type Wiring } from "./wiring.ts";
 export { CLOSING_CHECKS, POWER_CHECKS, type Work } from "./work.ts";

@@ -17,7 +17,7 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   starter: { newest: 3, steps: { 1: asItWas, 2: asItWas } },
   load: { newest: 1, steps: {} },
   photo: { newest: 1, steps: {} },
-  wiring: { newest: 1, steps: {} },
+  wiring: { newest: 2, steps: { 1: asItWas } },
   work: { newest: 2, steps: { 1: asItWas } },
   sound: { newest: 1, steps: {} },
   learning: { newest: 1, steps: {} },

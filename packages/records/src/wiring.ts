@@ -48,6 +48,9 @@ const conductorSchema = z.strictObject({ id: name, color, awg: z.number().int().
 /** A circuit corrected by hand. */
 const netlistSchema = z.strictObject({ parts: z.array(partSchema).max(200), conductors: z.array(conductorSchema).max(500) });
 
+/** Counts that meters have on their lowest range, ohm; the last is a four-wire reading's. */
+export const OHM_COUNTS = [0.1, 0.01, 0.001] as const;
+
 const ohms = z.union([bounded("windingOhm"), z.literal("open")]).nullable();
 
 /** What is on record for a conductor that is to be opened or cut. */
@@ -64,7 +67,7 @@ export const wiringSchema = z.strictObject({
   id: wiringId,
   rigId,
   unitId,
-  ...stamp(1),
+  ...stamp(2),
   switches: switchesSchema,
   /** The circuit as found where a conductor or part was corrected by hand; null while the switches say it all. */
   corrected: netlistSchema.nullable(),
@@ -74,6 +77,8 @@ export const wiringSchema = z.strictObject({
     bc: ohms,
     ca: ohms,
     probesOhm: z.number().min(0).max(10),
+    /** One count of the meter, or of a four-wire reading; absent for the usual tenth. */
+    countOhm: z.literal(OHM_COUNTS).optional(),
     toCase: z.strictObject({ a: z.boolean(), b: z.boolean(), c: z.boolean() }),
     windingC: bounded("hottestC"),
   }),

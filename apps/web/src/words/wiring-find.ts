@@ -19,7 +19,7 @@ export const FIND = {
     "Photo the pins with their wires. Label all three leads.",
     "Lift all three off the pins, or off their far ends where the pins are out of reach.",
     "Hold the probes together and note what the meter shows.",
-    "Read the three pairs to 0.1 ohm or better, then each pin to the case.",
+    "Read the three pairs to 0.1 ohm or better, then each pin to the case. Below 0.6 ohm take a finer meter or a four-wire reading.",
     "Pin cover back on before any power, always.",
   ],
   notDead: "Not proven dead on this device: probe nothing and lift nothing yet. Readings from before may be typed in.",
@@ -28,6 +28,8 @@ export const FIND = {
   pairs: { ab: "Leads a and b", bc: "Leads b and c", ca: "Leads c and a" },
   open: "no path",
   probes: "Probes held together",
+  count: "One count of the meter",
+  counts: { 0.1: "0.1 ohm", 0.01: "0.01 ohm", 0.001: "Four-wire" },
   windingC: "Windings at",
   toCase: (label: string): string => `Lead ${label} shows a path to the case`,
   use: "Use these for the start study",
@@ -62,8 +64,18 @@ export const FIND = {
       { text: "The largest pair is not the sum of the two others: " },
       { text: "read again, probes taken off.", decides: true },
     ],
-    "common-unclear": () => [{ text: "Two pairs are largest: " }, { text: "a finer range tells compressor C.", decides: true }],
-    "run-start-unclear": () => [{ text: "Run and start are too close to tell: " }, { text: "a finer range is needed.", decides: true }],
+    "common-unclear": () => [
+      { text: "The two largest pairs are less than two counts apart: " },
+      { text: "read them on a finer range.", decides: true },
+    ],
+    "run-start-unclear": () => [
+      { text: "Run and start are less than two counts of the meter apart: " },
+      { text: "read them on a finer range.", decides: true },
+    ],
+    "needs-finer": (at) => [
+      { text: `Leads ${at.replace(" ", " and ")} read under 0.6 ohm. Too little for a 0.1 ohm meter: ` },
+      { text: "read to 0.01 ohm, or four-wire.", decides: true },
+    ],
   } satisfies Readonly<Record<WindingFault, (at: string) => readonly { text: string; decides?: boolean }[]>>,
   proofs: "Proof before anything is opened or cut",
   proofsHelp:

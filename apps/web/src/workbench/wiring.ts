@@ -147,6 +147,7 @@ export function windingsOf({ windings: w }: Wiring): Result<Windings, WindingFau
       bc: w.bc ?? "open",
       ca: w.ca ?? "open",
       probesOhm: w.probesOhm,
+      countOhm: w.countOhm,
       toCase: { a: path(w.toCase.a), b: path(w.toCase.b), c: path(w.toCase.c) },
       windingC: w.windingC,
     });

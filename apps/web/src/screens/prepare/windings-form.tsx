@@ -1,5 +1,6 @@
-import type { Wiring } from "@amp-saver/records";
+import { OHM_COUNTS, type Wiring } from "@amp-saver/records";
 import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIND } from "../../words/wiring-find.ts";
@@ -62,6 +63,12 @@ export function WindingsForm({ wiring, save, shownOhm }: WindingsFormProps) {
         }}
       />
       {take(FIND.probes, "probesOhm")}
+      <Choice
+        label={FIND.count}
+        value={String(windings.countOhm ?? OHM_COUNTS[0])}
+        options={OHM_COUNTS.map((count) => ({ value: String(count), word: FIND.counts[count] }))}
+        onChange={(count) => set({ countOhm: OHM_COUNTS.find((c) => String(c) === count) }, "countOhm")}
+      />
       {(["ab", "bc", "ca"] as const).map(ohms)}
       {(["a", "b", "c"] as const).map((label) => (
         <Tick

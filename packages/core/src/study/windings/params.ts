@@ -3,11 +3,43 @@ import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 /** Figures of the winding readings. */
 export const WINDING_PARAMS = {
   resolutionOhm: {
-    label: "What a meter on its lowest range tells apart",
+    label: "One count of a meter on its lowest range, unless told otherwise",
     unit: "ohm",
     value: 0.1,
     min: 0.001,
     max: 1,
+    source: "common practice, no source",
+  },
+  countsBetween: {
+    label: "Counts of the meter between two pairs before either is named",
+    unit: "1",
+    value: 2,
+    min: 1,
+    max: 10,
+    source: "common practice, no source",
+  },
+  finerBelowOhm: {
+    label: "Pair below which a tenth of an ohm names nothing",
+    unit: "ohm",
+    value: 0.6,
+    min: 0.2,
+    max: 2,
+    source: "common practice, no source",
+  },
+  finerOhm: {
+    label: "Count of a meter, or of a four-wire reading, that names such a pair",
+    unit: "ohm",
+    value: 0.01,
+    min: 0.001,
+    max: 0.05,
+    source: "common practice, no source",
+  },
+  shortedOhm: {
+    label: "Pair below which there is no winding between the probes",
+    unit: "ohm",
+    value: 0.05,
+    min: 0.01,
+    max: 0.2,
     source: "common practice, no source",
   },
   sumShare: {

@@ -17,6 +17,8 @@ export interface WindingReadings {
   readonly probesOhm: number;
   /** Each label to the case. */
   readonly toCase: Readonly<Record<Label, Ohms>>;
+  /** One count of the meter, ohm; absent for the usual tenth. */
+  readonly countOhm?: number | undefined;
   /** Of the windings while they were read, °C. */
   readonly windingC: number;
 }
@@ -43,6 +45,7 @@ export const WINDING_FAULTS = [
   "sum-off",
   "common-unclear",
   "run-start-unclear",
+  "needs-finer",
 ] as const;
 export type WindingFault = (typeof WINDING_FAULTS)[number];
 
@@ -52,6 +55,9 @@ const PAIRS: readonly { readonly of: readonly [Label, Label]; readonly field: "a
   { of: ["c", "a"], field: "ca" },
 ];
 
+/** What the difference of two decimal figures may lose. */
+const SLACK_OHM = 1e-9;
+
 interface Pair {
   readonly of: readonly [Label, Label];
   readonly ohm: number;
@@ -59,7 +65,8 @@ interface Pair {
 
 /**
  * Names compressor C, R and S from three resistances: the largest pair is R–S and equals the sum of the
- * others, C is not in it, and R is nearer to C than S. `where` names the labels a fault shows at.
+ * others, C is not in it, and R is nearer to C than S. Nothing is named on less than two counts of the
+ * meter between the candidates. `where` names the labels a fault shows at.
  * Common practice, no source.
  */
 export function solveWindings(readings: WindingReadings): Result<Windings, WindingFault> {
@@ -70,16 +77,18 @@ export function solveWindings(readings: WindingReadings): Result<Windings, Windi
   if (open.length === 2) return fail("overload-open", LABELS.find((label) => open.every(({ of }) => of.includes(label)))!);
   if (open.length === 1) return fail("one-pair-open", open[0]!.of.join(" "));
   const pairs = PAIRS.map(({ of, field }): Pair => ({ of, ohm: (readings[field] as number) - readings.probesOhm }));
-  const shorted = pairs.find(({ ohm }) => ohm < P.resolutionOhm.value);
+  const countOhm = readings.countOhm ?? P.resolutionOhm.value;
+  const shorted = pairs.find(({ ohm }) => ohm < Math.max(P.shortedOhm.value, countOhm));
   if (shorted !== undefined) return fail("pair-shorted", shorted.of.join(" "));
-  return named(pairs.toSorted((x, y) => x.ohm - y.ohm) as [Pair, Pair, Pair], readings.windingC);
+  return named(pairs.toSorted((x, y) => x.ohm - y.ohm) as [Pair, Pair, Pair], countOhm, readings.windingC);
 }
 
-function named([small, middle, large]: readonly [Pair, Pair, Pair], windingC: number): Result<Windings, WindingFault> {
-  const resolution = P.resolutionOhm.value;
+function named([small, middle, large]: readonly [Pair, Pair, Pair], resolution: number, windingC: number): Result<Windings, WindingFault> {
+  const needed = P.countsBetween.value * resolution - SLACK_OHM;
+  if (small.ohm < P.finerBelowOhm.value && resolution > P.finerOhm.value + SLACK_OHM) return fail("needs-finer", small.of.join(" "));
   if (large.ohm - small.ohm <= Math.max(P.equalShare.value * large.ohm, resolution)) return fail("three-equal", "a b c");
-  if (large.ohm - middle.ohm < resolution) return fail("common-unclear", [...middle.of, ...large.of].join(" "));
-  if (middle.ohm - small.ohm < resolution) return fail("run-start-unclear", large.of.join(" "));
+  if (large.ohm - middle.ohm < needed) return fail("common-unclear", [...middle.of, ...large.of].join(" "));
+  if (middle.ohm - small.ohm < needed) return fail("run-start-unclear", large.of.join(" "));
   if (Math.abs(large.ohm - small.ohm - middle.ohm) > Math.max(P.sumShare.value * large.ohm, 2 * resolution))
     return fail("sum-off", large.of.join(" "));
   const common = LABELS.find((label) => !large.of.includes(label))!;

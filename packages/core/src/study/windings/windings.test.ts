@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { SeededRandom } from "../../numeric/index.ts";
 import { LABELS, type Label, solveWindings, type WindingReadings } from "./index.ts";
 
 const clear = { a: "open", b: "open", c: "open" } as const;
@@ -23,7 +24,7 @@ function meter(
 ) {
   const to = (pin: string): number => (pin === "common" ? 0 : pin === "run" ? main : start);
   const between = (i: number, j: number, n: number): number => Math.round((to(order[i]!) + to(order[j]!) + probes + noise[n]!) * 100) / 100;
-  return read(between(0, 1, 0), between(1, 2, 1), between(2, 0, 2), { probesOhm: probes });
+  return read(between(0, 1, 0), between(1, 2, 1), between(2, 0, 2), { probesOhm: probes, countOhm: 0.01 });
 }
 
 describe("which pin is which", () => {
@@ -72,9 +73,37 @@ describe("which pin is which", () => {
     ["a pair of nothing once the probes are off", read(0.3, 3.7, 3.9, { probesOhm: 0.3 }), "pair-shorted", "a b"],
     ["three of the same: three-phase", read(1.8, 1.82, 1.79), "three-equal", "a b c"],
     ["a largest that is not the sum", read(5.2, 0.8, 3.4), "sum-off", "a b"],
-    ["two largest alike", read(4.2, 0.2, 4.25), "common-unclear", "a b c a"],
+    ["two largest alike", read(4.2, 0.7, 4.25), "common-unclear", "a b c a"],
     ["run and start too close to tell", read(4.2, 2.08, 2.12), "run-start-unclear", "a b"],
+    ["run and start one count apart on a tenth", read(4.2, 2.0, 2.1), "run-start-unclear", "a b"],
+    ["the two largest one count apart on a tenth", read(4.2, 0.7, 4.1), "common-unclear", "c a a b"],
+    ["a pair below 0.6 ohm on a tenth", read(2.6, 0.5, 2.1), "needs-finer", "b c"],
   ])("refuses %s", (_name, readings, reason, where) => {
     expect(solveWindings(readings)).toEqual({ ok: false, reason, where });
+  });
+
+  it("names what a hundredth or a four-wire reading tells, and what is two counts apart", () => {
+    const pins = { common: "c", run: "b", start: "a" };
+    expect(solveWindings(read(2.6, 0.5, 2.1, { countOhm: 0.01 }))).toMatchObject({ ok: true, value: { pins, mainTolerance: 0.02 } });
+    expect(solveWindings(read(0.43, 0.21, 0.23, { countOhm: 0.01 }))).toMatchObject({ ok: true, value: { pins } });
+    expect(solveWindings(read(4.2, 2.0, 2.2))).toMatchObject({ ok: true, value: { pins } });
+    expect(solveWindings(read(2.6, 0.6, 2.0))).toMatchObject({ ok: true, value: { pins } });
+  });
+
+  it("misnames fewer than one in five hundred on a tenth-ohm meter that is off by up to three counts", () => {
+    const random = new SeededRandom(3);
+    let named = 0;
+    let wrong = 0;
+    for (let k = 0; k < 20_000; k++) {
+      const main = random.between(0.3, 4);
+      const start = main * random.between(1.2, 5);
+      const shown = (ohm: number): number => Math.round((ohm + random.between(-0.3, 0.3)) * 10) / 10;
+      const solved = solveWindings(read(shown(main + start), shown(main), shown(start)));
+      if (!solved.ok) continue;
+      named += 1;
+      if (solved.value.pins.common !== "c" || solved.value.pins.run !== "b") wrong += 1;
+    }
+    expect(named).toBeGreaterThan(10_000);
+    expect(wrong / named).toBeLessThan(0.002);
   });
 });
