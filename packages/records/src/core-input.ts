@@ -6,8 +6,8 @@ import type { Reading } from "./reading.ts";
 
 /** A reading as core judges it. */
 export function clampReading(r: Reading): Required<ClampReading> {
-  const { id, when, mode, conductor, amps, sourceId, volts, restMin } = r;
-  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin };
+  const { id, when, mode, conductor, amps, sourceId, volts, restMin, outdoorC, meter } = r;
+  return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin, outdoorC, meter };
 }
 
 /** The runs of a proof as core judges them. */

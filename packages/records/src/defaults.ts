@@ -268,7 +268,7 @@ export type WaveformFacts = Omit<Waveform, "kind" | "id" | "rigId" | "unitId" | 
 export function newProof(now: string, job: Job): Proof {
   return {
     kind: "proof",
-    ...stamped({ id: job.id as string as ProofId, now }, 1),
+    ...stamped({ id: job.id as string as ProofId, now }, 2),
     ...ofJob(job),
     tests: {},
     frozen: null,

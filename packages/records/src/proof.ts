@@ -1,8 +1,13 @@
+import { CONDUCTORS, READING_KINDS } from "@amp-saver/core/study/reading";
 import { z } from "zod";
 import { bounded } from "./figure.ts";
 import { jobId, proofId, rigId, sourceId, stamp, timestamp, unitId } from "./identity.ts";
 
 const amps = z.number().min(0).max(10_000).nullable();
+const range = z.strictObject({ middle: z.number(), low: z.number(), high: z.number() });
+const kind = z.literal(READING_KINDS);
+const conductor = z.literal(CONDUCTORS);
+const expected = z.strictObject({ kind, conductor, before: range, after: range, reduction: range });
 const ms = z.number().min(0).max(1e14);
 const source = z.string().min(1).max(100);
 
@@ -27,19 +32,21 @@ const frozenSchema = z.strictObject({
           z.strictObject({
             id: z.string().max(100),
             when: z.literal(["before", "after"]),
-            kind: z.literal(["inrush", "max-hold", "app", "live"]),
-            conductor: z.literal(["common", "run", "start", "supply"]),
+            kind,
+            conductor,
             amps: z.number().min(0).max(10_000),
             tolerance: z.number().min(0).max(2),
             sourceId: source.nullable(),
             volts: z.number().min(0).max(1000).nullable(),
             restMin: z.number().min(0).max(100_000).nullable(),
+            outdoorC: z.number().min(-60).max(80).nullable(),
+            meter: z.string().max(120),
           }),
         )
         .max(500),
       lockedRotorA: amps,
     }),
-    predicted: z.strictObject({ beforeA: amps, afterA: amps, runningA: amps }).nullable(),
+    predicted: z.strictObject({ beforeA: amps, afterA: amps, runningA: amps, expected: expected.nullable() }).nullable(),
     learned: z.strictObject({ runs: z.number().int().min(0).max(1000), settled: z.boolean().nullable() }).nullable(),
     tests: z
       .array(
@@ -56,7 +63,13 @@ const frozenSchema = z.strictObject({
     hottestC: z.number().min(-60).max(80),
   }),
   /** What it showed then. */
-  shown: z.strictObject({ verdict: z.string().max(40), reduction: z.number().nullable(), uncertainty: z.number().nullable() }),
+  shown: z.strictObject({
+    verdict: z.string().max(40),
+    reduction: z.number().nullable(),
+    /** The 95 % range of the reduction; null where it was frozen before there was one. */
+    low: z.number().nullable(),
+    high: z.number().nullable(),
+  }),
 });
 
 /** The proof of one job: runs on its sources, and what was frozen. */
@@ -66,7 +79,7 @@ export const proofSchema = z.strictObject({
   rigId,
   unitId,
   jobId,
-  ...stamp(1),
+  ...stamp(2),
   tests: z.record(z.string().min(1).max(100), runTestSchema),
   frozen: frozenSchema.nullable(),
 });

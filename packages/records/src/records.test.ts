@@ -114,9 +114,36 @@ describe("migration", () => {
   });
 
   it("reads every record of version 1 as released, where no other loads were written as 0 though nobody had said so", () => {
-    for (const record of demoRecords()) {
+    for (const record of demoRecords().filter((r) => r.kind !== "proof")) {
       const value = record.kind === "job" && record.otherLoadsA === 0 ? { ...record, otherLoadsA: null } : record;
       expect(parseRecord({ ...record, schema: 1 })).toEqual({ ok: true, value });
     }
+  });
+
+  it("reads a proof frozen by version 1, which kept neither air nor meter and told one uncertainty", () => {
+    const proof = demoRecords().find((r) => r.kind === "proof" && r.frozen !== null);
+    if (proof?.kind !== "proof" || proof.frozen === null) throw new Error("the demo has a frozen proof");
+    const { input, shown } = proof.frozen;
+    const readings = input.readings.readings.map(({ outdoorC: _air, meter: _meter, ...r }) => r);
+    const predicted = { beforeA: 50, afterA: 20, runningA: 10 };
+    const first = {
+      ...proof,
+      schema: 1,
+      frozen: {
+        ...proof.frozen,
+        input: { ...input, readings: { ...input.readings, readings }, predicted },
+        shown: { verdict: shown.verdict, reduction: shown.reduction, uncertainty: 0.02 },
+      },
+    };
+    const read = parseRecord(first);
+    expect(read).toMatchObject({
+      ok: true,
+      value: { schema: 2, frozen: { shown: { low: null, high: null }, input: { predicted: { expected: null } } } },
+    });
+    expect(read.ok && read.value.kind === "proof" && read.value.frozen?.input.readings.readings[0]).toMatchObject({
+      outdoorC: null,
+      meter: "",
+    });
+    expect(parseRecord({ ...proof, schema: 1, frozen: null })).toEqual({ ok: true, value: { ...proof, frozen: null } });
   });
 });

@@ -18,7 +18,11 @@ export interface ReadingsPictureProps {
   readonly before: SideBar | null;
   readonly after: SideBar | null;
   readonly left: readonly { readonly amps: number; readonly why: string }[];
-  readonly running: { readonly beforeA: number; readonly afterA: number; readonly changed: boolean } | null;
+  readonly running: {
+    readonly beforeA: number;
+    readonly afterA: number;
+    readonly verdict: Parameters<typeof PROVE.runningAfter>[1];
+  } | null;
   /** Whether the sides are before and after the work, or two visits after it. */
   readonly sides?: "work" | "visits";
 }
@@ -92,7 +96,7 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
             {words.runningBefore(running.beforeA)}
           </Halo>
           <Halo x={scale.x(running.afterA) + 10} y={runningY + 29} fill="var(--steel)">
-            {narrow ? words.runningAfterShort(running.afterA) : words.runningAfter(running.afterA, running.changed)}
+            {narrow ? words.runningAfterShort(running.afterA) : words.runningAfter(running.afterA, running.verdict)}
           </Halo>
         </g>
       )}

@@ -51,6 +51,7 @@ function figure(what: "Start" | "Running", { verdict, thenA, nowA, change }: Sin
         : `${what} amps: read otherwise than then (kind, wire or source), so they are not compared.`;
   const shown = `${what} amps: ${formatAmps(thenA)} then, ${formatAmps(nowA)} now`;
   if (verdict === "alike") return `${shown}: the same within what the meter tells apart.`;
+  if (verdict === "cannot-tell") return `${shown}: a change cannot be told apart from the weather.`;
   return `${shown}: ${formatPercent(Math.abs(change))} ${verdict === "higher" ? "more" : "less"}.`;
 }
 

@@ -1,5 +1,6 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { Against, ProofGap, SourceShown } from "@amp-saver/core/study/proof";
+import type { RunningComparison } from "@amp-saver/core/study/reading";
 import type { Part } from "./answer.ts";
 
 export const PROOF = {
@@ -51,15 +52,22 @@ export const PROOF = {
   shown: "Shown",
   notShown: "Not shown",
   nothingMissing: "Nothing that this proof asks for is missing.",
-  reduction: (beforeA: number, afterA: number, reduction: number, uncertainty: number): string =>
-    `The start fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}: ${formatWith(reduction * 100, 0, "%")} less, good to ±\u00a0${formatNumber(uncertainty * 100, 0)}.`,
+  reduction: (
+    beforeA: number,
+    afterA: number,
+    found: { readonly reduction: number; readonly low: number; readonly high: number },
+  ): string =>
+    `Starting amps fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}: ${formatWith(found.reduction * 100, 0, "%")} less, ${formatNumber(found.low * 100, 0)} to ${formatWith(found.high * 100, 0, "%")} 95 times in 100.`,
+  expectedDrop: (low: number, high: number): string =>
+    `For this unit, starter and kind of reading, ${formatNumber(low * 100, 0)} to ${formatWith(high * 100, 0, "%")} less is expected.`,
   spread: (side: string, low: number, high: number, count: number): string =>
     `${side}: ${count} readings from ${formatAmps(low)} to ${formatAmps(high)}.`,
   learned: (runs: number): string => `After ${runs === 1 ? "1 learning run" : `${runs} learning runs`}, counted.`,
-  running: (changed: boolean): string =>
-    changed
-      ? "Running amps changed between both sides: a starter does not do that. Another day, another wire?"
-      : "Running amps are the same before and after: a starter lowers the start and not the cost of running.",
+  running: {
+    same: "Running amps are the same before and after: a starter lowers the start and not the cost of running.",
+    changed: "Running amps changed, air and volts allowed for. A starter does not do that. Another wire?",
+    "cannot-tell": "A change of running amps cannot be told apart from the weather. Note outdoor air and volts on both sides.",
+  } satisfies Readonly<Record<RunningComparison["verdict"], string>>,
   predicted: "Measured against predicted",
   predicting: "What was to be expected is being worked out.",
   against: {

@@ -1,4 +1,5 @@
 import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import type { LeftOutReason, RunningComparison } from "@amp-saver/core/study/reading";
 import type { Since } from "@amp-saver/core/study/since";
 import type { Reading } from "@amp-saver/records";
 import type { Part } from "./answer.ts";
@@ -17,30 +18,38 @@ export const CONDUCTOR_WORDS: Readonly<Record<Reading["conductor"], string>> = {
   supply: "the unit’s supply",
 };
 
+const RUNNING_SHORT: Readonly<Record<RunningComparison["verdict"], string>> = {
+  same: "the same within the readings",
+  changed: "not the same",
+  "cannot-tell": "the weather may explain it",
+};
+
 interface ProofWords {
   readonly verdict: string;
   readonly beforeA: number;
   readonly afterA: number;
   readonly reduction: number;
-  readonly uncertainty: number;
-  readonly runningChanged: boolean | null;
+  readonly low: number;
+  readonly high: number;
+  readonly running: RunningComparison["verdict"] | null;
   /** The side of the next reading. */
   readonly side: Reading["when"];
 }
 
+const RUNNING_CLAUSE: Readonly<Record<RunningComparison["verdict"] | "none", string>> = {
+  none: ".",
+  same: ", and the running amps did not change.",
+  changed: "; the running amps changed, which a starter does not do.",
+  "cannot-tell": "; running amps cannot be told apart from the weather.",
+};
+
 /** The proof in one sentence, the deciding figure marked. */
-export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty, runningChanged, side }: ProofWords): readonly Part[] {
+export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, running, side }: ProofWords): readonly Part[] {
   const percent = formatWith(reduction * 100, 0, "%");
   const fell = `the start fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}, `;
-  const running =
-    runningChanged === null
-      ? "."
-      : runningChanged
-        ? "; the running amps changed, which a starter does not do."
-        : ", and the running amps did not change.";
   switch (verdict) {
     case "as-expected":
-      return [{ text: `Yes: ${fell}` }, { text: `${percent} less`, decides: true }, { text: running }];
+      return [{ text: `Yes: ${fell}` }, { text: `${percent} less`, decides: true }, { text: RUNNING_CLAUSE[running ?? "none"] }];
     case "more-than-expected":
       return [
         { text: `More than expected: ${fell}` },
@@ -57,7 +66,12 @@ export function proofSentence({ verdict, beforeA, afterA, reduction, uncertainty
       return [
         { text: "No: " },
         { text: `${formatAmps(beforeA)} and ${formatAmps(afterA)}`, decides: true },
-        { text: ` are the same within ${formatWith(uncertainty * 100, 0, "%")}.` },
+        { text: ` may be the same: from ${formatNumber(low * 100, 0)} to ${formatWith(high * 100, 0, "%")} less.` },
+      ];
+    case "cannot-tell":
+      return [
+        { text: `Cannot tell yet: ${formatAmps(beforeA)} and ${formatAmps(afterA)}. ` },
+        { text: "Take three readings a side.", decides: true },
       ];
     case "no-before":
       return [{ text: "No before reading was taken, so " }, { text: "the reduction is expected, not shown.", decides: true }];
@@ -100,8 +114,13 @@ export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly
 export const PROVE = {
   question: (unit: string): string => `Did the starter do its work on ${unit}?`,
   visitQuestion: (unit: string, day: string): string => `Does ${unit} start as it did on ${day}?`,
-  sure: (before: number, after: number, percent: number): string =>
-    `Middle of ${before} before and ${after} after, taken alike; the percent is good to ±\u00a0${formatNumber(percent * 100, 0)}. It lowers the start; it does not lower the cost of running.`,
+  sure: (before: number, after: number, low: number, high: number): string =>
+    `Middle of ${before} before and ${after} after, taken alike. The true drop is ${formatNumber(low * 100, 0)} to ${formatWith(high * 100, 0, "%")}, 95 times in 100. It lowers the start, not the cost of running.`,
+  foot: "The first 100 ms see only the foot of a starter’s ramp, so inrush mode overstates the drop. Take max hold too.",
+  meters: {
+    different: "Before and after were read with different meters: the error of both is counted.",
+    "not-noted": "Which meter took them was not noted: the error of two is counted.",
+  },
   few: (sides: string): string => `Three readings a side make a middle; ${sides} has fewer.`,
   sides: { before: "before", after: "after" },
   bothSides: "each side",
@@ -114,8 +133,7 @@ export const PROVE = {
   middle: (n: number): string => (n === 1 ? "one reading" : `middle of ${n}`),
   less: "less",
   runningBefore: (a: number): string => `${formatAmps(a)} before`,
-  runningAfter: (a: number, changed: boolean): string =>
-    `${formatAmps(a)} after, ${changed ? "not the same" : "the same within the readings"}`,
+  runningAfter: (a: number, verdict: RunningComparison["verdict"]): string => `${formatAmps(a)} after, ${RUNNING_SHORT[verdict]}`,
   runningAfterShort: (a: number): string => `${formatAmps(a)} after`,
   visitSides: {
     before: "Then",
@@ -123,8 +141,7 @@ export const PROVE = {
     pictureLabel: "Start amps of the visit before and of this one",
     runningBoth: "both visits",
     runningBefore: (a: number): string => `${formatAmps(a)} then`,
-    runningAfter: (a: number, changed: boolean): string =>
-      `${formatAmps(a)} now, ${changed ? "not the same" : "the same within the readings"}`,
+    runningAfter: (a: number, verdict: RunningComparison["verdict"]): string => `${formatAmps(a)} now, ${RUNNING_SHORT[verdict]}`,
     runningAfterShort: (a: number): string => `${formatAmps(a)} now`,
   },
   alike: "Taken alike?",
@@ -200,4 +217,5 @@ export const LEFT_OUT_WORDS = {
   outlier: "far from the others",
   "not-rested": "started before it had rested 3 min",
   "run-reads-low": "not on compressor common, reads low",
-} as const;
+  "start-winding": "on the start winding: proves nothing",
+} as const satisfies Readonly<Record<LeftOutReason, string>>;

@@ -18,8 +18,8 @@ const text = (parts: readonly { readonly text: string }[]): string =>
     .map((p) => p.text)
     .join("")
     .replaceAll("\u00a0", " ");
-const proof = (verdict: string, reduction = 0.652, runningChanged: boolean | null = false): string =>
-  text(proofSentence({ verdict, beforeA: 62.6, afterA: 21.8, reduction, uncertainty: 0.02, runningChanged, side: "before" }));
+const proof = (verdict: string, reduction = 0.652, running: "same" | "changed" | "cannot-tell" | null = "same"): string =>
+  text(proofSentence({ verdict, beforeA: 62.6, afterA: 21.8, reduction, low: 0.6, high: 0.7, running, side: "before" }));
 
 describe("every code has its words", () => {
   it("assumptions, verdicts of readings, stages", () => {
@@ -28,7 +28,7 @@ describe("every code has its words", () => {
     expect(STAGES.filter((stage) => STAGE_WORDS[stage] === undefined)).toEqual([]);
     for (const verdict of READING_VERDICTS) {
       for (const side of ["before", "after"] as const) {
-        const parts = proofSentence({ verdict, beforeA: 60, afterA: 20, reduction: 0.66, uncertainty: 0.02, runningChanged: null, side });
+        const parts = proofSentence({ verdict, beforeA: 60, afterA: 20, reduction: 0.66, low: 0.6, high: 0.7, running: null, side });
         expect(parts.filter((p) => p.decides === true).length).toBe(1);
         expect(text(parts)).toMatch(/[.?]$/);
       }
@@ -38,7 +38,7 @@ describe("every code has its words", () => {
         { thenA: 21.8, nowA: 33.1, change: 0.52 },
         { thenA: null, nowA: null, change: null },
       ]) {
-        const parts = visitSentence({ verdict, ...figures, uncertainty: 0.03 });
+        const parts = visitSentence({ verdict, ...figures });
         expect(parts.filter((p) => p.decides === true).length).toBe(1);
         expect(text(parts)).toMatch(/\.$/);
       }
@@ -68,7 +68,7 @@ describe("the proof in a sentence", () => {
   it("says plainly what happened to the running amps", () => {
     expect(proof("as-expected")).toBe("Yes: the start fell from 62.6 A to 21.8 A, 65 % less, and the running amps did not change.");
     expect(proof("as-expected", 0.652, null)).toBe("Yes: the start fell from 62.6 A to 21.8 A, 65 % less.");
-    expect(proof("as-expected", 0.652, true)).toContain("the running amps changed, which a starter does not do");
+    expect(proof("as-expected", 0.652, "changed")).toContain("the running amps changed, which a starter does not do");
   });
 
   it("never calls 40 % half, and claims nothing without a before reading", () => {
@@ -78,8 +78,7 @@ describe("the proof in a sentence", () => {
 });
 
 describe("a later visit in a sentence", () => {
-  const said = (verdict: SinceVerdict, nowA: number, change: number): string =>
-    text(visitSentence({ verdict, thenA: 21.8, nowA, change, uncertainty: 0.03 }));
+  const said = (verdict: SinceVerdict, nowA: number, change: number): string => text(visitSentence({ verdict, thenA: 21.8, nowA, change }));
   it("says yes only where nothing moved, and gives both figures", () => {
     expect(said("alike", 22, 0.01)).toBe("Yes: 22.0 A and 21.8 A then are the same within the readings.");
     expect(said("higher", 33.1, 0.518)).toBe("No: it starts at 33.1 A, 52 % more than the 21.8 A of then.");

@@ -1,4 +1,4 @@
-import { studyReadings } from "@amp-saver/core/study/reading";
+import { matchReadings } from "@amp-saver/core/study/reading";
 import { type SinceStudy, studySince } from "@amp-saver/core/study/since";
 import {
   type AirConditioner,
@@ -113,7 +113,7 @@ export function rigHistory({ units, jobs, readings, works, learnings, proofs, ph
 function leftOut(units: readonly AirConditioner[], readings: readonly Reading[]): ReadonlySet<string> {
   const judged = [...grouped(readings, (r) => r.jobId).values()].flatMap((own) => {
     const lockedRotorA = units.find((u) => u.id === own[0]!.unitId)?.lockedRotorA?.value ?? null;
-    return studyReadings({ readings: own.map(clampReading), lockedRotorA }).leftOut;
+    return matchReadings({ readings: own.map(clampReading), lockedRotorA }).leftOut;
   });
   return new Set(judged.map((l) => l.id));
 }

@@ -72,7 +72,7 @@ export function freeze(input: ProofInput, study: ProofStudy, at: string): NonNul
     at,
     coreVersion: CORE_VERSION,
     input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
-    shown: { verdict, reduction: start?.reduction ?? null, uncertainty: start?.uncertainty ?? null },
+    shown: { verdict, reduction: start?.reduction ?? null, low: start?.low ?? null, high: start?.high ?? null },
   };
 }
 
@@ -86,7 +86,7 @@ export function thaw(
   const same =
     verdict === frozen.shown.verdict &&
     (start?.reduction ?? null) === frozen.shown.reduction &&
-    (start?.uncertainty ?? null) === frozen.shown.uncertainty;
+    (frozen.shown.low === null || (start?.low === frozen.shown.low && start.high === frozen.shown.high));
   const plain = (input: unknown): string => canonical({ ...(input as ProofInput), predicted: null });
   return { study, same, since: plain(now) !== plain(frozen.input) };
 }

@@ -1,5 +1,12 @@
 import { LEARNING_RUN_PARAMS } from "@amp-saver/core/study/learning-runs";
-import { judgeRunning, READING_PARAMS, type ReadingStudy, type RunningVerdict, studyReadings } from "@amp-saver/core/study/reading";
+import {
+  type Expected,
+  judgeRunning,
+  READING_PARAMS,
+  type ReadingStudy,
+  type RunningVerdict,
+  studyReadings,
+} from "@amp-saver/core/study/reading";
 import { type AirConditioner, clampReading, type Reading } from "@amp-saver/records";
 
 /** One condition under which readings were taken, before against after. */
@@ -21,9 +28,10 @@ export interface ProveView {
   readonly mostA: number;
 }
 
-/** Judges a job's readings and sets the conditions of both sides beside each other. */
-export function proveView(readings: readonly Reading[], unit: AirConditioner): ProveView {
+/** Judges a job's readings, beside what the model expects where that is known, and sets the conditions of both sides side by side. */
+export function proveView(readings: readonly Reading[], unit: AirConditioner, expected: Expected | null = null): ProveView {
   const study = studyReadings({
+    expected,
     readings: readings.map(clampReading),
     lockedRotorA: unit.lockedRotorA?.value ?? null,
   });

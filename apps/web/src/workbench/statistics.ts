@@ -1,5 +1,5 @@
 import { isHighVolts } from "@amp-saver/core/reference";
-import { studyReadings } from "@amp-saver/core/study/reading";
+import { middleReduction } from "@amp-saver/core/study/reading";
 import { type AirConditioner, clampReading, type Job, type Reading, type Work } from "@amp-saver/records";
 
 /** Middle and extremes of some figures. */
@@ -55,13 +55,13 @@ export function ownRecord(
     const unit = unitById.get(job.unitId);
     const own = byJob.get(job.id);
     if (unit === undefined || own === undefined) continue;
-    const { start } = studyReadings({ readings: own.map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null });
-    if (start === null) continue;
+    const reduction = middleReduction({ readings: own.map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null });
+    if (reduction === null) continue;
     const volts = isHighVolts(unit.plateVolts.value) ? 240 : 120;
     const tons = unit.coolingW === undefined ? null : Math.round((unit.coolingW.value / TON_W) * 2) / 2;
     const key = `${volts} ${tons ?? ""}`;
     const group = groups.get(key) ?? { volts, tons, reductions: [] };
-    group.reductions.push(start.reduction);
+    group.reductions.push(reduction);
     groups.set(key, group);
   }
   return {

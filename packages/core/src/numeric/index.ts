@@ -4,6 +4,7 @@ export { type LeastSquares, leastSquares, type Residuals } from "./least-squares
 export { invert, solveComplex } from "./linear.ts";
 export { logLogAt } from "./log-log.ts";
 export type { OdeSystem } from "./ode.ts";
+export { median, quantile } from "./quantile.ts";
 export { SeededRandom } from "./random.ts";
 export { findRoot } from "./root.ts";
 export { RungeKutta4 } from "./runge-kutta.ts";

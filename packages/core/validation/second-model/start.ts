@@ -65,7 +65,8 @@ export interface Outcome {
 
 /**
  * One start, in flux linkages of four windings (main, start, two of the rotor), integrated by Heun's
- * method. The product's model is in currents, with another integrator and thyristors that fire.
+ * method. The product's model is in currents, with another integrator and thyristors that fire. `watch`
+ * hears every step's currents; a start that is made is followed for `goesOnS` at least.
  */
 export function startOf(
   w: Windings,
@@ -76,6 +77,8 @@ export function startOf(
   supply: Supply,
   load: Load,
   othersA: number,
+  watch: (mainA: number, startA: number) => void = () => {},
+  goesOnS = 0,
 ): Outcome {
   const w0 = TAU * hz;
   const inductance = (x: number): number => x / w0;
@@ -146,6 +149,7 @@ export function startOf(
     const motor = (starter === null ? im : turnedDown * im) + ia;
     const total = motor + Math.SQRT2 * othersA * Math.sin(w0 * (t + DT));
     const v = Math.SQRT2 * supply.volts * hold * Math.sin(w0 * (t + DT)) - supply.ohm * total;
+    watch(motor - ia, ia);
     sum += total * total;
     sumW += v * total;
     sumA += motor * motor;
@@ -185,7 +189,7 @@ export function startOf(
     }
     if (speed >= 0.9 * w0) heldSince ??= t;
     else heldSince = null;
-    if (heldSince !== null && t - heldSince >= 0.25) return { made: true, retries: false };
+    if (heldSince !== null && t - heldSince >= 0.25 && t >= goesOnS) return { made: true, retries: false };
   }
   return { made: false, retries: false };
 }

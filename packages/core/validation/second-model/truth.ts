@@ -180,6 +180,28 @@ export function wasSeen(truth: Truth, plateVolts: number, aided: Aid | null): bo
   return startOf(truth.made.windings, HZ, truth.runFarad, aided, null, supply, loadOf(truth, truth.restedShare), 0).made;
 }
 
+/** Amps of one start sampled each tenth of a millisecond, by conductor; what follows a short start is its running. */
+export interface Recorded {
+  readonly stepS: number;
+  readonly common: readonly number[];
+  readonly run: readonly number[];
+}
+
+/** One rested start of a truth as it is, on its own source, recorded for so many seconds; null where it is not made. */
+export function recordStart(truth: Truth, method: "as-found" | "soft", seconds: number): Recorded | null {
+  const common: number[] = [];
+  const run: number[] = [];
+  const aid: Aid | null = method === "soft" ? { farad: truth.starterFarad, dropsAtShare: 0.8, ohm: 0, opensAtJ: null } : truth.aid;
+  const starter = method === "soft" ? { limitA: truth.limitA } : null;
+  const watch = (mainA: number, startA: number): void => {
+    run.push(mainA);
+    common.push(mainA + startA);
+  };
+  const load = loadOf(truth, truth.restedShare);
+  const outcome = startOf(truth.made.windings, HZ, truth.runFarad, aid, starter, truth.supply, load, 0, watch, seconds);
+  return outcome.made ? { stepS: 1e-4, common, run } : null;
+}
+
 function loadOf({ made, inertia }: Truth, breakaway: number): Parameters<typeof startOf>[6] {
   return { ratedNm: made.ratedW / (TAU * HZ), breakaway, inertia };
 }

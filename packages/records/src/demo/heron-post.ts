@@ -87,7 +87,7 @@ function frozen(readings: readonly Reading[], lockedRotorA: number, tests: Proof
     at: at("19:02"),
     coreVersion: "0.1.0",
     input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
-    shown: { verdict, reduction: start?.reduction ?? null, uncertainty: start?.uncertainty ?? null },
+    shown: { verdict, reduction: start?.reduction ?? null, low: start?.low ?? null, high: start?.high ?? null },
   };
 }
 

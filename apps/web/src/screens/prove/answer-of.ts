@@ -9,14 +9,15 @@ import type { ProveView } from "../../workbench/prove-view.ts";
 import { readingSide } from "../../workbench/reading-side.ts";
 
 /** The proof in a sentence. */
-export function proofAnswer(bundle: JobBundle, { verdict, start, runningChanged }: ProveView["study"]): readonly Part[] {
+export function proofAnswer(bundle: JobBundle, { verdict, start, running }: ProveView["study"]): readonly Part[] {
   return proofSentence({
     verdict,
     beforeA: start?.before.medianA ?? 0,
     afterA: start?.after.medianA ?? 0,
     reduction: start?.reduction ?? 0,
-    uncertainty: start?.uncertainty ?? 0,
-    runningChanged,
+    low: start?.low ?? 0,
+    high: start?.high ?? 0,
+    running: running?.verdict ?? null,
     side: readingSide(bundle),
   });
 }

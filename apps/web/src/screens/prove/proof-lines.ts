@@ -1,6 +1,7 @@
 import { formatAmps } from "@amp-saver/core/quantity";
 import type { JobBundle } from "../../store/queries.ts";
 import { PROOF } from "../../words/proof.ts";
+import { PROVE } from "../../words/prove.ts";
 import type { Proved } from "../../workbench/proof.ts";
 
 /** A proof in sentences: what is shown, how it stands to what was predicted, what is not shown. */
@@ -17,18 +18,20 @@ export function proofLines(
   { predicted, learned }: Proved["input"],
   air: (celsius: number) => string,
 ): ProofLines {
-  const { start, running, runningChanged } = study.readings;
+  const { start, running, expected } = study.readings;
   const name = (id: string): string => sources.find((s) => s.id === id)?.name ?? "";
   const shown = [
     ...(start === null
       ? []
       : [
-          PROOF.reduction(start.before.medianA, start.after.medianA, start.reduction, start.uncertainty),
+          PROOF.reduction(start.before.medianA, start.after.medianA, start),
           PROOF.spread(PROOF.sides.before, start.before.lowA, start.before.highA, start.before.count),
           PROOF.spread(PROOF.sides.after, start.after.lowA, start.after.highA, start.after.count),
+          ...(start.kind === "inrush" ? [PROVE.foot] : []),
+          ...(start.meters === "same" ? [] : [PROVE.meters[start.meters]]),
         ]),
     ...(learned === null || learned.runs === 0 ? [] : [PROOF.learned(learned.runs)]),
-    ...(runningChanged === null ? [] : [PROOF.running(runningChanged)]),
+    ...(running === null ? [] : [PROOF.running[running.verdict]]),
     ...study.sources.map((s) => PROOF.source(name(s.sourceId), s, s.outdoorC === null ? "" : air(s.outdoorC), s.loadsOn)),
   ];
   const beside = (
@@ -43,6 +46,7 @@ export function proofLines(
   return {
     shown,
     predicted: [
+      ...(expected?.ofUnit === true && start !== null ? [PROOF.expectedDrop(expected.low, expected.high)] : []),
       ...beside("before", start?.before.medianA, predicted?.beforeA, study.before),
       ...beside("after", start?.after.medianA, predicted?.afterA, study.after),
       ...beside("running", running?.after.medianA, predicted?.runningA, study.running),

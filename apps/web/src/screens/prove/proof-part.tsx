@@ -34,7 +34,7 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
       <Answer
         question={PROOF.proofQuestion(unit.name)}
         parts={proofAnswer(bundle, study.readings)}
-        sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.uncertainty)}
+        sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.low, start.high)}
       />
       {choice}
       <Lines head={PROOF.shown} lines={lines.shown} />

@@ -15,6 +15,7 @@ import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { shownAs } from "../../workbench/measure.ts";
 import { proveView, runningVerdict } from "../../workbench/prove-view.ts";
 import { useStudy } from "../../workers/use-study.ts";
+import { useProof } from "../use-proof.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { proofAnswer, visitAnswer } from "./answer-of.ts";
 import { Coach } from "./coach.tsx";
@@ -51,7 +52,7 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
   const { job, unit } = bundle;
   const { measure } = useSettings();
   const readings = bundle.readings.filter((r) => r.jobId === job.id);
-  const view = proveView(readings, unit);
+  const view = proveView(readings, unit, useProof(bundle).input.predicted?.expected ?? null);
   const { study } = view;
   const visit = visitAnswer(bundle);
   const shown = visit?.view ?? view;
@@ -73,7 +74,7 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
           parts={visit?.parts ?? proofAnswer(bundle, study)}
           sure={
             <>
-              {start !== null && PROVE.sure(start.before.count, start.after.count, start.uncertainty)}{" "}
+              {start !== null && PROVE.sure(start.before.count, start.after.count, start.low, start.high)}{" "}
               {start !== null && study.few.length > 0 && PROVE.few(few)} {visit?.sure}
             </>
           }
@@ -99,6 +100,8 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
             />
           )}
         </div>
+        {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
+        {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
         {start?.atSameVolts != null && (
           <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
         )}

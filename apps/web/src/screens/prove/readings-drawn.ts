@@ -5,7 +5,7 @@ import type { ProveView } from "../../workbench/prove-view.ts";
 
 /** What the readings picture draws, on the page and on paper. */
 export function readingsDrawn(view: ProveView): Omit<ReadingsPictureProps, "width"> {
-  const { running, runningChanged } = view.study;
+  const { running } = view.study;
   return {
     mostA: view.mostA,
     before: sideBar(view, "before"),
@@ -13,7 +13,7 @@ export function readingsDrawn(view: ProveView): Omit<ReadingsPictureProps, "widt
     left: view.leftOut
       .filter(({ reading }) => reading.mode !== "live")
       .map(({ reading, reason }) => ({ amps: reading.amps, why: LEFT_OUT_WORDS[reason] })),
-    running: running && { beforeA: running.before.medianA, afterA: running.after.medianA, changed: runningChanged === true },
+    running: running && { beforeA: running.before.medianA, afterA: running.after.medianA, verdict: running.verdict },
   };
 }
 

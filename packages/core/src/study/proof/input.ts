@@ -1,4 +1,4 @@
-import type { ReadingInput } from "../reading/index.ts";
+import type { Expected, ReadingInput } from "../reading/index.ts";
 
 /** One run on a source, as it was tested. */
 export interface RunTest {
@@ -18,6 +18,8 @@ export interface Predicted {
   readonly beforeA: number | null;
   readonly afterA: number | null;
   readonly runningA: number | null;
+  /** The same with the ranges they may lie in; null where these cannot be told. */
+  readonly expected: Expected | null;
 }
 
 /** Everything a proof rests on. */

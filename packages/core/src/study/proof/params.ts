@@ -18,6 +18,14 @@ export const PROOF_PARAMS = {
     max: 20,
     source: COMMON_PRACTICE,
   },
+  draws: {
+    label: "Units drawn for what readings should show",
+    unit: "1",
+    value: 32,
+    min: 10,
+    max: 500,
+    source: "a decision of this product",
+  },
   predictedBand: {
     label: "Distance of a reading from what was predicted that is still the same",
     unit: "1",

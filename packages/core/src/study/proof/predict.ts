@@ -1,43 +1,104 @@
+import { SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
+import { quantile, SeededRandom } from "../../numeric/index.ts";
 import { recordWindings } from "../clamp/index.ts";
+import { Members, TRIES_SEED } from "../confidence/index.ts";
 import { studyLearning } from "../learning/index.ts";
-import { prepare, type StartCase, steadyRunning } from "../motor-start/index.ts";
-import type { Conductor, ReadingKind } from "../reading/index.ts";
+import { type MotorStartInput, prepare, prepareWith, type StartCase, steadyRunning } from "../motor-start/index.ts";
+import type { Conductor, Expected, Range, ReadingKind } from "../reading/index.ts";
 import { studyWaveform } from "../waveform/index.ts";
 import type { Predicted } from "./input.ts";
+import { PROOF_PARAMS as P } from "./params.ts";
 
 /** A slow maximum's window, s (common practice, no source). */
 const MAX_HOLD_S = 0.4;
+/** Window of an inrush mode, s. */
+const WINDOW_S = 0.1;
+/** Fewest drawn starts that make a range. */
+const FEWEST = 8;
 
-/** What readings of one kind on one conductor should show before and after, and running; null where a start cannot be simulated. */
+/**
+ * What readings of one kind on one conductor should show before and after, and running; null where a
+ * start cannot be simulated. The ranges come from units drawn over what is not known of this one, and
+ * from limits that a starter may have learned.
+ */
 export function predictReadings(asFound: StartCase, soft: StartCase, kind: ReadingKind, conductor: Conductor): Predicted {
-  const learning = soft.method.kind === "soft" && soft.method.limitA === undefined ? studyLearning(soft) : null;
-  const settledA = learning?.ok === true ? learning.value.settledA : null;
-  const settled: StartCase = settledA === null ? soft : { ...soft, method: { ...soft.method, kind: "soft", limitA: settledA } };
   const prepared = prepare(asFound);
   const running = prepared.ok ? steadyRunning(prepared.value.input) : null;
   const runningA = running === null ? null : conductor === "supply" ? running.totalA : running.compressorA;
-  return { beforeA: reading(asFound, kind, conductor), afterA: reading(settled, kind, conductor), runningA };
+  const central = (given: StartCase): number | null => {
+    const made = prepare(given);
+    return made.ok ? shownOf(made.value.input, kind, conductor, null) : null;
+  };
+  const expected = expectedOf(asFound, soft, kind, conductor);
+  const { before, after } = expected ?? { before: null, after: null };
+  return { beforeA: before?.middle ?? central(asFound), afterA: after?.middle ?? central(soft), runningA, expected };
 }
 
-function reading(given: StartCase, kind: ReadingKind, conductor: Conductor): number | null {
-  const prepared = prepare(given);
-  if (!prepared.ok) return null;
-  const { input } = prepared.value;
-  const { amps, sampleHz } = recordWindings(input);
-  const found = studyWaveform({ amps: amps[conductor], volts: null, sampleHz, lineHz: input.machine.hz, kind: "instant" });
-  if (!found.ok) return null;
-  if (kind === "inrush") return found.value.inrushA;
-  const windowS = kind === "max-hold" ? MAX_HOLD_S : 0.1;
-  return largestWindow(amps[conductor], Math.round(windowS * sampleHz));
+/** Limits a starter may have learned, over locked rotor amps: from what our own learning comes to, to the most that is usual. */
+function learnedShares(soft: StartCase, lockedRotorA: number): readonly [least: number, most: number] {
+  const learning = studyLearning(soft);
+  const settledA = learning.ok ? learning.value.settledA : null;
+  const [least, most] = STARTER.typicalLimitShare.spread;
+  return [settledA === null ? least : Math.min(least, settledA / lockedRotorA), most];
 }
 
-function largestWindow(amps: Float32Array, span: number): number | null {
-  if (amps.length < span) return null;
-  let sum = 0;
-  let most = 0;
-  for (let k = 0; k < amps.length; k++) {
-    sum += amps[k]! ** 2 - (k >= span ? amps[k - span]! ** 2 : 0);
-    if (k >= span - 1) most = Math.max(most, sum);
+/** The ranges over drawn units; null where too few of them can be simulated, or nothing is running. */
+function expectedOf(asFound: StartCase, soft: StartCase, kind: ReadingKind, conductor: Conductor): Expected | null {
+  if (kind === "live") return null;
+  const members = new Members(asFound.unit, TRIES_SEED);
+  const shown: { before: number; after: number }[] = [];
+  const { method } = soft;
+  const unknown = method.kind === "soft" && method.limitA === undefined ? method : null;
+  let shares: readonly [number, number] | null = null;
+  for (let i = 0; i < P.draws.value; i++) {
+    const member = members.at(i);
+    if (!member.ok || member.value.unit === null) continue;
+    const { unit } = member.value;
+    const random = new SeededRandom(TRIES_SEED, i);
+    if (unknown !== null) shares ??= learnedShares(soft, unit.lockedRotorA);
+    const learned = unknown === null || shares === null ? method : { ...unknown, limitA: random.between(...shares) * unit.lockedRotorA };
+    const one = (given: StartCase): number | null => {
+      const prepared = prepareWith(given, unit, { kind: "drawn", seed: TRIES_SEED, member: i, attempt: 0 });
+      return prepared.ok ? shownOf(prepared.value.input, kind, conductor, random) : null;
+    };
+    const [before, after] = [one(asFound), one({ ...soft, method: learned })];
+    if (before !== null && after !== null && before > 0 && after > 0) shown.push({ before, after });
   }
+  if (shown.length < FEWEST) return null;
+  const range = (of: (s: { before: number; after: number }) => number): Range => rangeOf(shown.map(of));
+  return { kind, conductor, before: range((s) => s.before), after: range((s) => s.after), reduction: range((s) => 1 - s.after / s.before) };
+}
+
+function rangeOf(values: readonly number[]): Range {
+  return { middle: quantile(values, 0.5), low: quantile(values, 0.025), high: quantile(values, 0.975) };
+}
+
+/**
+ * What a meter of this kind shows of a start. A slow maximum's windows begin at a drawn moment, at the best
+ * one where nothing is drawn; and whether a starter's ramp begins at its foot, so that the first window
+ * sees less of it than the largest, is drawn too: makes differ.
+ */
+function shownOf(input: MotorStartInput, kind: ReadingKind, conductor: Conductor, random: SeededRandom | null): number | null {
+  const { amps, sampleHz } = recordWindings(input);
+  if (kind === "inrush") {
+    const found = studyWaveform({ amps: amps[conductor], volts: null, sampleHz, lineHz: input.machine.hz, kind: "instant" });
+    const first = found.ok ? found.value.inrushA : null;
+    const most = largestWindow(amps[conductor], Math.round(WINDOW_S * sampleHz), 1);
+    return random === null || random.next() < 0.5 ? first : most;
+  }
+  if (kind === "app") return largestWindow(amps[conductor], Math.round(WINDOW_S * sampleHz), 1);
+  const span = Math.round(MAX_HOLD_S * sampleHz);
+  return random === null
+    ? largestWindow(amps[conductor], span, 1)
+    : largestWindow(amps[conductor], span, span, Math.floor(random.next() * span));
+}
+
+/** Largest RMS of windows that begin every `step` samples from `first` before the start on. */
+function largestWindow(amps: Float32Array, span: number, step: number, first = 0): number | null {
+  if (amps.length < span) return null;
+  const sums = new Float64Array(amps.length + 1);
+  for (let k = 0; k < amps.length; k++) sums[k + 1] = sums[k]! + amps[k]! ** 2;
+  let most = 0;
+  for (let from = -first; from + span <= amps.length; from += step) most = Math.max(most, sums[from + span]! - sums[Math.max(0, from)]!);
   return Math.sqrt(most / span);
 }

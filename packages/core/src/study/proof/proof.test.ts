@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { ROOFTOP, stiffStart } from "../../../validation/plates.ts";
-import { SeededRandom } from "../../numeric/index.ts";
 import type { ClampReading } from "../reading/index.ts";
 import { type ProofInput, predictReadings, type RunTest, studyProof } from "./index.ts";
 
@@ -33,11 +32,13 @@ describe("field pairs", () => {
     [68.8, 20.5, 70.2],
     [125.4, 35.8, 71.5],
     [91.6, 54.8, 40.2],
-  ])("%d A to %d A is %d %% less, with its uncertainty", (before, after, percent) => {
+  ])("%d A to %d A is %d %% less, with its range", (before, after, percent) => {
     const { readings } = studyProof(input({ amps: [...three("before", before), ...three("after", after)] }));
     expect(Math.abs(readings.start!.reduction * 100 - percent)).toBeLessThan(0.05);
-    expect(readings.start!.uncertainty).toBeGreaterThan(0.005);
-    expect(readings.start!.uncertainty).toBeLessThan(0.05);
+    const { low, reduction, high } = readings.start!;
+    expect(reduction - low).toBeGreaterThan(0.01);
+    expect(high - reduction).toBeGreaterThan(0.01);
+    expect(high - low).toBeLessThan(0.12);
   });
 
   it("refuses 64.2 %: it rests on a first reading that no rotor of this plate can draw", () => {
@@ -49,39 +50,6 @@ describe("field pairs", () => {
     const again = studyProof(input({ readings: { readings: [...amps, reading("before", 91.6)], lockedRotorA: 100 } }));
     expect(Math.round(again.readings.start!.reduction * 1000) / 10).toBe(40.2);
     expect(again.readings.leftOut).toEqual([{ id: bounced.id, reason: "above-locked" }]);
-  });
-});
-
-describe("the uncertainty of a reduction", () => {
-  it("agrees with resampling: sides drawn again from themselves, and the meter's error drawn", () => {
-    const random = new SeededRandom(21);
-    const median = (values: readonly number[]): number => {
-      const sorted = values.toSorted((a, b) => a - b);
-      const middle = sorted.length >> 1;
-      return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
-    };
-    const ratios: number[] = [];
-    for (let k = 0; k < 60; k++) {
-      const count = 3 + Math.floor(random.next() * 4);
-      const scatter = random.between(0.005, 0.06);
-      const side = (amps: number): number[] => Array.from({ length: count }, () => amps * (1 + scatter * random.bell()));
-      const [before, after] = [side(60), side(60 * random.between(0.25, 0.7))];
-      const amps = [...before.map((a) => reading("before", a)), ...after.map((a) => reading("after", a))];
-      const ours = studyProof(input({ amps })).readings.start!.uncertainty;
-      const drawn = Array.from({ length: 600 }, () => {
-        const again = (values: readonly number[]): number =>
-          median(values.map(() => values[Math.floor(random.next() * values.length)]!)) * (1 + TOLERANCE * (2 * random.next() - 1));
-        return 1 - again(after) / again(before);
-      }).toSorted((a, b) => a - b);
-      ratios.push(ours / ((drawn[584]! - drawn[15]!) / 2));
-    }
-    const middle = median(ratios);
-    expect(middle).toBeGreaterThan(0.8);
-    expect(middle).toBeLessThan(1.4);
-    for (const ratio of ratios) {
-      expect(ratio).toBeGreaterThan(0.55);
-      expect(ratio).toBeLessThan(2);
-    }
   });
 });
 
@@ -149,6 +117,32 @@ describe("predicted readings", () => {
     expect(hold.afterA!).toBeGreaterThan(inrush.afterA! * 0.9);
     expect(own.afterA!).toBeGreaterThanOrEqual(hold.afterA!);
     expect(1 - own.afterA! / own.beforeA!).toBeGreaterThan(0.5);
+  });
+
+  it("come with ranges by kind: the first 100 ms may see only the foot of the ramp, and overstate the reduction", () => {
+    const [inrush, own] = (["inrush", "app"] as const).map((kind) => predictReadings(asFound, soft, kind, "common").expected!);
+    for (const { low, middle, high } of [inrush!.reduction, own!.reduction, inrush!.before, own!.after]) {
+      expect(low).toBeLessThan(middle);
+      expect(middle).toBeLessThan(high);
+    }
+    expect(inrush!.reduction.high).toBeGreaterThan(own!.reduction.high + 0.02);
+    expect(own!.reduction.low).toBeGreaterThan(0.55);
+    expect(own!.reduction.high).toBeLessThan(0.8);
+  });
+
+  it("take a limit that the sheet or the link tells as it is", () => {
+    const known = stiffStart(ROOFTOP, { kind: "soft", limitA: 22 });
+    const { after } = predictReadings(asFound, known, "app", "common").expected!;
+    expect(after.low).toBeGreaterThan(20);
+    expect(after.high).toBeLessThan(25);
+  });
+
+  it("judge a reduction by this unit’s own band and not by one for all: a known gentle limit makes 50 % as expected", () => {
+    const gentle = stiffStart(ROOFTOP, { kind: "soft", limitA: 30 });
+    const predicted = predictReadings(asFound, gentle, "app", "common");
+    const amps = [...three("before", 62), ...three("after", 31)].map((r) => ({ ...r, kind: "app" as const }));
+    expect(studyProof(input({ amps })).readings.verdict).toBe("less-than-expected");
+    expect(studyProof(input({ amps, predicted })).readings).toMatchObject({ verdict: "as-expected", expected: { ofUnit: true } });
   });
 
   it("stand beside what was measured", () => {

@@ -5,7 +5,7 @@ import type { Against, ProofGap, ProofStudy, SourceShown } from "./result.ts";
 
 /** Says what readings and runs show, beside what was predicted, and what they do not show. */
 export function studyProof(input: ProofInput): ProofStudy {
-  const readings = studyReadings(input.readings);
+  const readings = studyReadings({ ...input.readings, expected: input.predicted?.expected ?? null });
   const { start, running } = readings;
   const sources = studyRuns(input.tests);
   const { predicted } = input;

@@ -17,13 +17,35 @@ export interface ClampReading {
   readonly tolerance: number;
   /** What fed the unit; null or absent where nobody noted it, which is like any. */
   readonly sourceId?: string | null;
-  /** Volts at the unit, and minutes it rested before; null or absent where not noted. */
+  /** Volts at the unit, minutes it rested before, and outdoor air, °C; null or absent where not noted. */
   readonly volts?: number | null;
   readonly restMin?: number | null;
+  readonly outdoorC?: number | null;
+  /** Which meter; empty, null or absent where nobody said. */
+  readonly meter?: string | null;
 }
 
-/** Readings of one unit, with what its plate says, amps. */
+/** A figure with the range it lies in 95 times of 100. */
+export interface Range {
+  readonly middle: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What the model of this unit and starter expects of readings of one kind on one conductor, amps and shares. */
+export interface Expected {
+  readonly kind: ReadingKind;
+  readonly conductor: Conductor;
+  readonly before: Range;
+  readonly after: Range;
+  readonly reduction: Range;
+}
+
+/** Readings of one unit, with what its plate says, amps, and what the model expects; null where it cannot. */
 export interface ReadingInput {
   readonly readings: readonly ClampReading[];
   readonly lockedRotorA: number | null;
+  readonly expected?: Expected | null;
+  /** True where both sides lie seasons apart and not within one job. */
+  readonly seasonsApart?: boolean;
 }

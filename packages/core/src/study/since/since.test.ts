@@ -23,12 +23,14 @@ const some = (amps: readonly number[], more: Partial<ClampReading> = {}): ClampR
 describe("since an earlier visit", () => {
   it("start amps that rose by a half are higher, and running amps within the meter are alike", () => {
     const study = since(
-      [...some([22, 22.4, 21.8]), ...some([12.4], { kind: "live" })],
-      [...some([33, 33.2, 32.8]), ...some([12.5], { kind: "live" })],
+      [...some([22, 22.4, 21.8]), ...some([12.4], { kind: "live", outdoorC: 33, volts: 118 })],
+      [...some([33, 33.2, 32.8]), ...some([12.5], { kind: "live", outdoorC: 33, volts: 118 })],
     );
     expect(study.start).toMatchObject({ verdict: "higher", thenA: 22, nowA: 33 });
     expect(study.start.change).toBeCloseTo(0.5, 6);
     expect(study.running.verdict).toBe("alike");
+    const unnoted = since(some([12.4], { kind: "live" }), some([12.9], { kind: "live" }));
+    expect(unnoted.running).toMatchObject({ verdict: "cannot-tell", thenA: 12.4, nowA: 12.9 });
   });
 
   it("says on which side nothing was read, and what is not alike", () => {
