@@ -1,5 +1,5 @@
 import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/core/quantity";
-import type { Missed, RunState } from "@amp-saver/core/study/learning-runs";
+import { type Missed, type RunState, trendOf } from "@amp-saver/core/study/learning-runs";
 import type { NextCheck, WaitBand, WaitingStudy } from "@amp-saver/core/study/waiting";
 import type { Learning } from "@amp-saver/records";
 import type { Part } from "./answer.ts";
@@ -17,27 +17,23 @@ export function spell(seconds: number): string {
 
 /** Whether it has learned enough, in one sentence. */
 export function learnSentence(state: RunState, mostRuns: number): readonly Part[] {
-  const read = state.peaksA.filter((p) => p !== null);
-  const [last, before] = [read.at(-1), read.at(-2)];
-  const differ = last === undefined || before === undefined ? null : Math.abs(last / before - 1);
+  const last = state.peaksA.findLast((p) => p !== null) ?? undefined;
+  const trend = trendOf(state.peaksA);
   if (state.now.phase === "done") {
     if (state.settled === true && last !== undefined)
       return [{ text: `Yes: after ${runs(state.counted)} it has settled ` }, { text: `at ${formatAmps(last)}.`, decides: true }];
     if (state.settled === null)
-      return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "no two peaks were read.", decides: true }];
+      return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "too few peaks were read to tell.", decides: true }];
     return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "look it up in its sheet.", decides: true }];
   }
   if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is done.", decides: true }];
-  if (differ === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
+  if (trend === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
   if (state.settled === true)
-    return [
-      { text: `Settled within ${formatPercent(differ)}, but the rule asks for more: ` },
-      { text: `${runs(state.counted)} done.`, decides: true },
-    ];
+    return [{ text: "Settled, but the rule wants more: " }, { text: `${runs(state.counted)} done.`, decides: true }];
+  if (state.settled === null) return [{ text: "Not yet: " }, { text: "three peaks tell whether it has settled.", decides: true }];
   return [
-    { text: "Not yet: the last two peaks differ by " },
-    { text: `${formatPercent(differ)}.`, decides: true },
-    { text: " Settled is 5 %." },
+    { text: "Not yet: the peak still moves by " },
+    { text: `${formatPercent(Math.abs(Math.expm1(trend.perRun)))} a run.`, decides: true },
   ];
 }
 
@@ -91,7 +87,8 @@ export const LEARN = {
   toProve: "Go on to Prove",
   missed: (m: Missed): string => {
     if (m.what === "rest-short")
-      return `Run ${m.run} began after ${spell(m.restS)} of rest: pressures may not have been equal, so its peak may be high.`;
+      return `Run ${m.run} does not count: it began after ${spell(m.restS)} of rest, and ${spell(m.leastS)} is the least.`;
+    if (m.what === "run-short") return `Run ${m.run} does not count: it lasted ${spell(m.runS)}, and ${spell(m.leastS)} is the least.`;
     return m.what === "rest-over"
       ? `Missed: its rest was over ${spell(m.byS)} ago. It may start; nothing is lost.`
       : `Missed: this run should have ended ${spell(m.byS)} ago. Switch it off now.`;

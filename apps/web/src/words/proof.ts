@@ -92,7 +92,7 @@ export const PROOF = {
     "few-readings": "Fewer than three readings on a side: the middle is not yet one.",
     "sides-disagree": "Two readings of one side disagree: one of them bounced.",
     "not-counted": "Nobody counted the learning runs: the peak may still fall.",
-    "not-settled": "The peak had not settled within 5 %: it may still move.",
+    "not-settled": "The last three peaks had not settled: they may still move.",
     "no-running": "Running amps were not read on both sides.",
     "no-test": "No run on a source was tested: that it keeps running is expected, not shown.",
     "mild-day": "The run was on a cooler day than this rig’s hottest: it draws more when it is hotter.",

@@ -1,3 +1,4 @@
+import { conduct } from "@amp-saver/core/study/learning-runs";
 import { type AirConditioner, type Job, type JobId, type Learning, newLearning, type Starter } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
@@ -65,8 +66,11 @@ describe("events of a job's learning", () => {
       event(T0 + 7 * MIN, "start"),
       event(T0 + 8 * MIN, "stop", { failed: true }),
     );
-    expect(learning.events[lastStopKey(learning)!]).toMatchObject({ what: "stop", failed: false });
-    expect(lastStopKey(told("b").learning)).toBeNull();
+    expect(learning.events[lastStopKey(learning, conduct(learning.rule, eventsOf(learning), T0 + 9 * MIN))!]).toMatchObject({
+      what: "stop",
+      failed: false,
+    });
+    expect(lastStopKey(told("b").learning, conduct(learning.rule, [], T0))).toBeNull();
   });
 
   it("stand for a fresh job as nothing done by the usual rule", () => {

@@ -37,9 +37,8 @@ export function nextEventKey(learning: Learning, id: string): string {
 }
 
 /** Key of the event that ended the last counted run; its peak may be typed in afterwards. */
-export function lastStopKey(learning: Learning): string | null {
-  const keys = Object.keys(learning.events).toSorted();
-  return keys.findLast((key) => learning.events[key]!.what === "stop" && !learning.events[key]!.failed) ?? null;
+export function lastStopKey(learning: Learning, { lastCounted }: Pick<RunState, "lastCounted">): string | null {
+  return lastCounted === null ? null : (Object.keys(learning.events).toSorted()[lastCounted] ?? null);
 }
 
 /** Where a job's learning stands at a moment. */

@@ -16,7 +16,7 @@ export function RunButtons({ bundle: { job }, conduct }: { readonly bundle: JobB
   const phase = state.now.phase;
   const begun = state.counted + state.failed > 0;
   const held = !begun && !(learning.strongSource && learning.ecoOff);
-  const lastKey = lastStopKey(learning);
+  const lastKey = lastStopKey(learning, state);
   const lastPeak = lastKey === null ? null : (learning.events[lastKey]?.peakA ?? null);
   const say = (what: "call" | "start" | "stop", failed = false) => tell(own, job, what, { failed });
   return (

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { conduct, type LearningRule, RULE_BOUNDS, type RunEvent, SCHOOL_NAMES, SCHOOLS } from "./index.ts";
+import { SeededRandom } from "../../numeric/index.ts";
+import { conduct, type LearningRule, RULE_BOUNDS, type RunEvent, SCHOOL_NAMES, SCHOOLS, settledOf } from "./index.ts";
 
 const RULE: LearningRule = { runs: 3, mostRuns: 5, runS: 60, restS: 300 };
 const MIN = 60_000;
@@ -23,8 +24,8 @@ describe("runs and rests, conducted by what happened and when", () => {
     expect(conduct(RULE, [start, stop], T0 + 6 * MIN).now).toEqual({ phase: "ready" });
   });
 
-  it("is done once enough runs have settled within 5 %, and goes on while they have not", () => {
-    expect(conduct(RULE, runs([34, 26, 25]), T0 + 20 * MIN)).toMatchObject({ now: { phase: "done" }, counted: 3, settled: true });
+  it("is done once enough runs have settled, and goes on while they have not", () => {
+    expect(conduct(RULE, runs([26.5, 26, 25]), T0 + 20 * MIN)).toMatchObject({ now: { phase: "done" }, counted: 3, settled: true });
     expect(conduct(RULE, runs([34, 26, 21]), T0 + 18 * MIN)).toMatchObject({ now: { phase: "ready" }, counted: 3, settled: false });
     expect(conduct(RULE, runs([34, 30, 26, 23, 20]), T0 + 40 * MIN)).toMatchObject({ now: { phase: "done" }, settled: false });
   });
@@ -53,7 +54,38 @@ describe("runs and rests, conducted by what happened and when", () => {
 
   it("names a start that came before pressures were equal", () => {
     const events: RunEvent[] = [...runs([30]), { at: T0 + 2 * MIN, what: "start" }];
-    expect(conduct(RULE, events, T0 + 2 * MIN).missed).toEqual([{ what: "rest-short", run: 2, restS: 60 }]);
+    expect(conduct(RULE, events, T0 + 2 * MIN).missed).toEqual([{ what: "rest-short", run: 2, restS: 60, leastS: 270 }]);
+  });
+
+  it("does not count a run or a rest shorter than the rule, says so, and goes on counting after them", () => {
+    const [start, stop] = runs([30]) as [RunEvent, RunEvent];
+    const short: RunEvent = { at: T0 + 20_000, what: "stop", peakA: 33 };
+    const cut = conduct(RULE, [start, short], T0 + MIN);
+    expect(cut).toMatchObject({ counted: 0, short: 1, failed: 0, peaksA: [], lastCounted: null, now: { phase: "resting" } });
+    expect(cut.missed).toEqual([{ what: "run-short", run: 1, runS: 20, leastS: 54 }]);
+    const hot: RunEvent[] = [start, stop, { at: T0 + 3 * MIN, what: "start" }, { at: T0 + 4 * MIN, what: "stop", peakA: 41 }];
+    expect(conduct(RULE, hot, T0 + 5 * MIN)).toMatchObject({ counted: 1, short: 1, peaksA: [30], lastCounted: 1 });
+    const third: RunEvent[] = [...hot, { at: T0 + 9 * MIN, what: "start" }, { at: T0 + 10 * MIN, what: "stop", peakA: 27 }];
+    expect(conduct(RULE, third, T0 + 11 * MIN)).toMatchObject({ counted: 2, short: 1, peaksA: [30, 27], lastCounted: 5 });
+    const nearly: RunEvent[] = [start, { at: T0 + 55_000, what: "stop" }, { at: T0 + 55_000 + 275_000, what: "start" }];
+    expect(conduct(RULE, nearly, T0 + 6 * MIN)).toMatchObject({ counted: 1, short: 0, missed: [] });
+  });
+
+  it("calls fewer than 6 of 100 settled ones unsettled and fewer than 6 of 100 that fall by 8 % a run settled, read with 3 % of scatter", () => {
+    const random = new SeededRandom(4);
+    const called = (fall: number): number => {
+      let settled = 0;
+      for (let k = 0; k < 2000; k++) {
+        const peaks = [0, 1, 2].map((n) => 22 * (1 - fall) ** n * Math.exp(0.03 * (random.bell() + random.bell() + random.bell())));
+        if (settledOf(peaks) === true) settled += 1;
+      }
+      return settled / 2000;
+    };
+    expect(called(0)).toBeGreaterThan(0.94);
+    expect(called(0.08)).toBeLessThan(0.06);
+    expect(settledOf([30, 24])).toBe(false);
+    expect(settledOf([22, 21.5])).toBeNull();
+    expect(settledOf([40, null, 22, 22.1, 21.9])).toBe(true);
   });
 
   it("knows since when cooling is asked for without a start", () => {

@@ -23,9 +23,13 @@ export interface RunState {
   readonly now: RunPhase;
   /** Since when cooling has been asked for without a start; null where it is not, or runs. */
   readonly calledMs: number | null;
-  /** Runs that count. */
+  /** Runs that count: made, and neither they nor the rest before them shorter than the rule asks. */
   readonly counted: number;
   readonly failed: number;
+  /** Runs that were made and do not count. */
+  readonly short: number;
+  /** Place of the event that ended the last run that counts; null before one. */
+  readonly lastCounted: number | null;
   /** Peaks of the counted runs, null where none was read. */
   readonly peaksA: readonly (number | null)[];
   readonly settled: boolean | null;
@@ -38,7 +42,8 @@ export interface RunState {
 export type Missed =
   | { readonly what: "rest-over"; readonly byS: number }
   | { readonly what: "run-over"; readonly byS: number }
-  | { readonly what: "rest-short"; readonly run: number; readonly restS: number };
+  | { readonly what: "rest-short"; readonly run: number; readonly restS: number; readonly leastS: number }
+  | { readonly what: "run-short"; readonly run: number; readonly runS: number; readonly leastS: number };
 
 /** How far back a clock may jump before it is said, ms. */
 const JITTER_MS = 2000;
@@ -55,33 +60,45 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
   let rested: number | null = null;
   let counted = 0;
   let failed = 0;
+  let short = 0;
+  let lastCounted: number | null = null;
+  let restWasShort = false;
+  const leastRestS = Math.max(P.leastRestS.value, (1 - P.shortShare.value) * rule.restS);
+  const leastRunS = (1 - P.shortShare.value) * rule.runS;
   let peak: number | null = null;
   const peaksA: (number | null)[] = [];
   const missed: Missed[] = [];
-  for (const event of events) {
+  for (const [place, event] of events.entries()) {
+    const run = counted + failed + short + 1;
     switch (event.what) {
       case "call":
         if (!running) calledMs = event.at;
         break;
       case "start":
         calledMs = null;
-        if (rested !== null && event.at - rested < P.leastRestS.value * 1000 && event.at >= rested)
-          missed.push({ what: "rest-short", run: counted + failed + 1, restS: (event.at - rested) / 1000 });
+        restWasShort = rested !== null && event.at - rested < leastRestS * 1000 && event.at >= rested;
+        if (restWasShort && rested !== null)
+          missed.push({ what: "rest-short", run, restS: (event.at - rested) / 1000, leastS: leastRestS });
         running = true;
         since = event.at;
         peak = event.peakA ?? null;
         break;
       case "stop":
         calledMs = null;
-        if (!running) break;
+        if (!running || since === null) break;
+        if (event.failed === true) failed += 1;
+        else if (event.at - since < leastRunS * 1000) {
+          short += 1;
+          missed.push({ what: "run-short", run, runS: Math.max(0, (event.at - since) / 1000), leastS: leastRunS });
+        } else if (restWasShort) short += 1;
+        else {
+          counted += 1;
+          lastCounted = place;
+          peaksA.push(event.peakA ?? peak);
+        }
         running = false;
         since = event.at;
         rested = event.at;
-        if (event.failed === true) failed += 1;
-        else {
-          counted += 1;
-          peaksA.push(event.peakA ?? peak);
-        }
         break;
       case "clock":
         if (since !== null) since = event.at;
@@ -102,7 +119,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
   if (now.phase === "resting" && nowMs - now.untilMs > P.overlong.value * 1000)
     missed.push({ what: "rest-over", byS: (nowMs - now.untilMs) / 1000 });
   const over = now.phase === "resting" && nowMs >= now.untilMs;
-  return { now: over ? { phase: "ready" } : now, calledMs, counted, failed, peaksA, settled, missed, clockBack };
+  return { now: over ? { phase: "ready" } : now, calledMs, counted, failed, short, lastCounted, peaksA, settled, missed, clockBack };
 }
 
 function phaseOf(rule: LearningRule, running: boolean, since: number | null, enough: boolean): RunPhase {
@@ -112,10 +129,21 @@ function phaseOf(rule: LearningRule, running: boolean, since: number | null, eno
   return { phase: "resting", sinceMs: since, untilMs: since + rule.restS * 1000 };
 }
 
-/** Whether the last two peaks agree; null where fewer than two were read. */
-function settledOf(peaksA: readonly (number | null)[]): boolean | null {
+/**
+ * Whether the peaks move no more: by the trend over the last three, which scatter from start to start
+ * moves less than a step of learning. Null where fewer were read and these do not show it moving.
+ */
+export function settledOf(peaksA: readonly (number | null)[]): boolean | null {
+  const trend = trendOf(peaksA);
+  if (trend === null) return null;
+  if (trend.over === 2) return Math.abs(trend.perRun) > P.movingStep.value ? false : null;
+  return Math.abs(trend.perRun) <= P.settledTrend.value;
+}
+
+/** Share by which the peak moves from run to run, over the last three that were read, or two; null where fewer were. */
+export function trendOf(peaksA: readonly (number | null)[]): { readonly perRun: number; readonly over: 2 | 3 } | null {
   const read = peaksA.filter((p) => p !== null);
-  const [last, before] = [read.at(-1), read.at(-2)];
+  const [last, before, first] = [read.at(-1), read.at(-2), read.at(-3)];
   if (last === undefined || before === undefined) return null;
-  return Math.abs(last / before - 1) <= P.settledWithin.value;
+  return first === undefined ? { perRun: Math.log(last / before), over: 2 } : { perRun: Math.log(last / first) / 2, over: 3 };
 }
