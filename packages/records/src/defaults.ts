@@ -63,7 +63,7 @@ export function newRig(birth: Birth<RigId>, name: string): Rig {
 export function newUnit(birth: Birth<UnitId>, rigId: RigId, name: string): AirConditioner {
   return {
     kind: "unit",
-    ...stamped(birth, 4),
+    ...stamped(birth, 5),
     rigId,
     name,
     model: "",

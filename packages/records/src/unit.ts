@@ -7,6 +7,9 @@ import { rigId, stamp, timestamp, title, unitId } from "./identity.ts";
 /** Start aids a unit may have as found. */
 export const START_AIDS = ["none", "ptc", "relay", "kit", "unknown"] as const;
 
+/** Figures of a make-up that readings or windings tell. */
+const MAKE_UP = ["lockedPowerFactor", "rotorShare", "startOverRunOhm", "inertiaPerShaftW"] as const;
+
 /** A unit refined by its readings: replaces plate and typical figures in a study. */
 const fittedSchema = z.strictObject({
   lockedRotorA: figure("lockedRotorA"),
@@ -17,6 +20,8 @@ const fittedSchema = z.strictObject({
     startOverRunOhm: z.number().min(1).max(20).optional(),
     inertiaPerShaftW: z.number().min(1e-8).max(1e-4).optional(),
   }),
+  /** How well each figure of the make-up is known, relative. */
+  splitTolerance: z.partialRecord(z.literal(MAKE_UP), z.number().min(0).max(2)).optional(),
   readings: z.number().int().min(0).max(10_000),
   at: timestamp,
 });
@@ -26,7 +31,7 @@ export const unitSchema = z.strictObject({
   kind: z.literal("unit"),
   id: unitId,
   rigId,
-  ...stamp(4),
+  ...stamp(5),
   name: title,
   model: z.string().max(200),
   hz: z.literal([50, 60]),

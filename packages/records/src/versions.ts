@@ -32,7 +32,7 @@ const frozenWithRange: Step = (old) => {
 /** Newest version of each kind and the steps that lead to it from version 1. */
 export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: number; readonly steps: Readonly<Record<number, Step>> }>> = {
   rig: { newest: 2, steps: { 1: asItWas } },
-  unit: { newest: 4, steps: { 1: asItWas, 2: asItWas, 3: asItWas } },
+  unit: { newest: 5, steps: { 1: asItWas, 2: asItWas, 3: asItWas, 4: asItWas } },
   source: { newest: 4, steps: { 1: asItWas, 2: asItWas, 3: asItWas } },
   job: { newest: 4, steps: { 1: asItWas, 2: asItWas, 3: answeredAnew } },
   reading: { newest: 2, steps: { 1: asItWas } },

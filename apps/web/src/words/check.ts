@@ -1,4 +1,5 @@
-import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
+import { MEASURABLE, type MeasurableFigure } from "@amp-saver/core/study/confidence";
 import type { AssumedCode, MeasurableCode } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 import { aboutTime } from "./findings.ts";
@@ -177,14 +178,35 @@ export const PLATE_FIGURES: Readonly<Partial<Record<MeasurableCode, string>>> = 
   "fan-amps": "fan amps (FLA)",
 };
 
-export const MEASURE_WORDS: Readonly<Record<MeasurableCode, (now: number, then: number) => string>> = {
-  "running-amps": (now, then) =>
-    `Running amps on compressor common, hot day: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
-  "locked-amps": (now, then) =>
-    `A start as found, inrush on compressor common: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
-  "run-capacitor": (now, then) => `The run capacitor, discharged and lifted: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
-  "fan-amps": (now, then) => `Fan amps, fan alone: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
-  "shore-volts": (now, then) => `Volts at the outlet, nothing on: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
-  "other-loads": (now, then) => `What else is on: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
-  "source-ohm": (now, then) => `Volts at the unit, loaded and not: ±\u00a0${formatAmps(now)} becomes ±\u00a0${formatAmps(then)}.`,
+export const MEASURE_WORDS: Readonly<Record<MeasurableFigure, string>> = {
+  "running-amps": "Running amps on compressor common, hot day",
+  "locked-amps": "Three starts as found, inrush on compressor common",
+  "run-capacitor": "The run capacitor’s print, or the capacitor discharged and lifted",
+  "fan-amps": "Fan amps, fan alone",
+  "start-aid": "Whether a start capacitor is in the unit’s box",
+  "starter-limit": "The starter’s last peak, from its link or a clamp",
+  "source-ohm": "Volts at the unit, loaded and not",
+  "shore-volts": "Volts at the outlet, nothing on",
+  "other-loads": "What else is on: a clamp on the supply, unit off",
+  rest: "The rest before the start",
+  altitude: "The altitude",
+  "running-watts": "Running watts on the source’s label",
+  "surge-watts": "Surge watts on the source’s label",
+  "surge-seconds": "How long surge watts last, from its sheet",
+  "shore-limit": "The inverter’s shore setting",
+  "battery-volts": "Volts of the bank",
+  "battery-hours": "Amp-hours on the batteries",
+  "bms-amps": "The battery’s peak amps, from its sheet",
 };
+
+/** What to measure next, how far it narrows the answer, in amps where they say it, and the minutes it takes. */
+export function measureNext(
+  code: MeasurableFigure,
+  amps: { readonly now: number; readonly then: number } | null,
+  spread: { readonly now: number; readonly then: number } | null,
+): string {
+  const inAmps = amps === null ? "" : `: ±\u00a0${formatAmps(amps.now)} becomes ±\u00a0${formatAmps(amps.then)}`;
+  const share = spread === null ? 0 : Math.round(100 * (1 - spread.then / spread.now));
+  const narrowed = share < 1 ? "" : ` The tries get ${formatWith(share, 0, "%")} surer.`;
+  return `${MEASURE_WORDS[code]}${inAmps}.${narrowed} About ${formatWith(MEASURABLE[code].value, 0, "min")}.`;
+}

@@ -76,6 +76,7 @@ const MEASURE_FIRST: Readonly<Record<MeasurableCode, string>> = {
   "source-ohm": "the volts under load",
   "shore-volts": "the volts at the outlet",
   "other-loads": "what else is on",
+  "starter-limit": "the starter’s own last peak",
 };
 
 export const CHOOSE = {

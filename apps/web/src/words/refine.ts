@@ -22,11 +22,13 @@ export const REFINE = {
     "not-a-direct-start": "Left out: a start with the starter says nothing of the motor.",
     "far-from-plate": "Left out: too far from what the plate allows. Bounced, or the wrong conductor?",
     "no-such-start": "Left out: the model has no such start on this source.",
+    "looks-like-run": "Doubtful: it looks like the run winding, not common.",
     outlier: "Doubtful: it disagrees with the others.",
   },
   failures: {
     "nothing-usable": "None of the readings can be used: they are too far from the plate, on other conductors, or taken with the starter.",
     "contradicts-plate": "The readings contradict the plate: look at plate, conductor and meter again.",
+    "readings-contradict": "The readings contradict each other. Take them again, one wire and one meter.",
     "start-over-run": "Winding, common to start must be 1.5 to 10 times common to run: look which pins were read.",
     "main-against-locked": "Winding, common to run does not go with the plate’s locked rotor amps: zero the meter’s leads and read again.",
     "no-fit": "No motor can have these figures: look at the plate’s amps again.",
@@ -38,7 +40,7 @@ export const REFINE = {
     contradicts: "With the plate’s figures it would not start as found: check the plate again.",
     "needs-lowest-volts": "On 208 V enter the plate’s lowest volts first.",
   },
-  recordings: (n: number): string => `With ${n === 1 ? "one recorded start" : `${n} recorded starts`}, cycle by cycle.`,
+  recordings: (n: number): string => `With ${n === 1 ? "one recorded start" : `${n} recorded starts`}, by plateau, time and running amps.`,
   residual: (plate: string, refined: string): string =>
     `Off by ${plate} by the plate alone, by ${refined} refined (root mean square of the readings used).`,
   locked: "Locked rotor amps",

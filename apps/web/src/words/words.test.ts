@@ -6,7 +6,7 @@ import { SINCE_VERDICTS, type SinceVerdict } from "@amp-saver/core/study/since";
 import { STAGES } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
 import { answerSentence } from "./answer.ts";
-import { ASSUMED_WORDS, CHECK, MEASURE_WORDS } from "./check.ts";
+import { ASSUMED_WORDS, CHECK, MEASURE_WORDS, measureNext } from "./check.ts";
 import { STAGE_WORDS } from "./common.ts";
 import { FIT } from "./fit.ts";
 import { FILE_REFUSED, NEXT } from "./home.ts";
@@ -51,7 +51,12 @@ describe("every code has its words", () => {
   });
 
   it("measuring next says what becomes of the doubt", () => {
-    for (const say of Object.values(MEASURE_WORDS)) expect(say(1.6, 0.3).replaceAll("\u00a0", " ")).toMatch(/± 1\.6 A becomes ± 0\.3 A\.$/);
+    const codes = Object.keys(MEASURE_WORDS) as (keyof typeof MEASURE_WORDS)[];
+    for (const code of codes) {
+      const whole = measureNext(code, { now: 1.6, then: 0.3 }, { now: 0.4, then: 0.3 }).replaceAll("\u00a0", " ");
+      expect(whole).toMatch(/: ± 1\.6 A becomes ± 0\.3 A\. The tries get 25 % surer\. About \d+ min\.$/);
+      expect(measureNext(code, null, null)).toMatch(/^[^:±]*(: a clamp on the supply, unit off)?\. About/);
+    }
     for (const say of Object.values(NEXT)) expect(text(say("Tin Lantern"))).toMatch(/^Tin Lantern: .*\.$/);
   });
 });

@@ -33,13 +33,16 @@ function measuredWaveform(
   rig: Rig,
   sources: readonly Source[],
 ): readonly MeasuredWaveform[] {
-  const { conductor, when, form, found } = waveform;
+  const { conductor, when, form, found, name } = waveform;
   if (when !== "before" || form !== "instant" || (conductor !== "common" && conductor !== "supply")) return [];
   return [
     {
       id: waveform.id,
       conductor,
       cycles: found.cycles.slice(0, FITTED_CYCLES),
+      meter: name,
+      volts: found.restV,
+      loadedVolts: found.lowestV,
       start: startOf(waveform.sourceId, "as-found", null, unit, rig, sources),
     },
   ];
@@ -75,5 +78,7 @@ function measuredReading(
   if (kind === undefined) return [];
   const method = reading.when === "before" || kind === "live" ? "as-found" : "soft";
   const start = startOf(reading.sourceId, method, reading.outdoorC, unit, rig, sources);
-  return [{ id: reading.id, kind, conductor: reading.conductor, amps: reading.amps, start }];
+  const { id, conductor, amps, meter, volts, restMin, outdoorC } = reading;
+  const rested = restMin === null ? start : { ...start, restS: restMin * 60 };
+  return [{ id, kind, conductor, amps, meter, volts, airNoted: outdoorC !== null, start: rested }];
 }

@@ -12,6 +12,7 @@ import {
 import type { Method } from "@amp-saver/records";
 
 export { type Assessment, fitOfShare, type Side } from "@amp-saver/core/study/assess";
+export { type Narrowing, narrowings } from "@amp-saver/core/study/confidence";
 export type { Sensitivity } from "@amp-saver/core/study/motor-start";
 
 /** A line of the start trace, one point a cycle. */

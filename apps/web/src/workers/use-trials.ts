@@ -1,6 +1,6 @@
 import type { Result } from "@amp-saver/core/quantity";
 import { ASSESS_PARAMS, undecided } from "@amp-saver/core/study/assess";
-import { type Batch, type Confidence, summarise, TRIES_SEED } from "@amp-saver/core/study/confidence";
+import { type Batch, type Confidence, summarise, TRIES_SEED, type Trial } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { useMemo } from "react";
 import { type BatchPlan, useBatches } from "./use-batches.ts";
@@ -37,9 +37,13 @@ const COUNTED_OUT: BatchPlan<StartCase, Tried> = {
   goOn: (batches, done) => (done < TRIALS && summarise(known(batches)).trials > 0 ? TRIALS : done),
 };
 
+const NO_TRIALS: readonly Trial[] = [];
+
 /** How far the trials of a question have come. */
 export interface Trials {
   readonly confidence: Confidence | null;
+  /** The trials themselves, for what is read out of them. */
+  readonly trials: readonly Trial[];
   readonly running: boolean;
   /** Key of the question that was tried. */
   readonly tried: string | null;
@@ -54,10 +58,12 @@ export function useTrials(given: StartCase | null): Trials {
   const { key, of, running, failed, stop, again } = useBatches(questions, LOOKED_AT);
   const batches = of[0];
   const confidence = useMemo(() => (batches === undefined || batches.length === 0 ? null : summarise(known(batches))), [batches]);
+  const trials = useMemo(() => (batches === undefined ? NO_TRIALS : known(batches).flatMap((b) => b.trials)), [batches]);
   const current = questions !== null && key === JSON.stringify(questions);
   const tried = current && given !== null ? JSON.stringify(given) : null;
   return {
     confidence: current ? confidence : null,
+    trials: current ? trials : NO_TRIALS,
     running: running || (given !== null && !current),
     tried,
     failed: current ? failed : null,

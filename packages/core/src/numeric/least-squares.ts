@@ -19,20 +19,17 @@ interface Bounds {
   readonly max: readonly number[];
 }
 
-const ITERATIONS = 12;
+const ITERATIONS = 10;
 const STEP = 0.01;
 
 /** Least squares by Levenberg–Marquardt within bounds. `count` is the number of residuals. */
 export function leastSquares(residuals: Residuals, count: number, { from, min, max }: Bounds): LeastSquares {
   const places = Array.from({ length: count }, (_, i) => i);
-  let asked = "";
-  let answer: readonly number[] = [];
+  const known = new Map<string, readonly number[]>();
   const at = (parameters: readonly number[]): readonly number[] => {
     const key = parameters.join(" ");
-    if (key !== asked) {
-      asked = key;
-      answer = residuals(parameters);
-    }
+    const answer = known.get(key) ?? residuals(parameters);
+    known.set(key, answer);
     return answer;
   };
   const found = levenbergMarquardt({ x: places, y: places.map(() => 0) }, (parameters: number[]) => (i: number) => at(parameters)[i]!, {
@@ -41,7 +38,7 @@ export function leastSquares(residuals: Residuals, count: number, { from, min, m
     maxValues: [...max],
     maxIterations: ITERATIONS,
     gradientDifference: STEP,
-    centralDifference: true,
+    centralDifference: false,
     damping: 0.01,
     errorTolerance: 1e-9,
   });

@@ -11,8 +11,14 @@ export function isAided(unit: AirConditioner): boolean {
 export function unitCase(unit: AirConditioner): UnitCase {
   const plate = plateCase(unit);
   if (unit.fitted === undefined) return plate;
-  const { lockedRotorA, runningA, split } = unit.fitted;
-  return { ...plate, lockedRotorA: asQuantity(lockedRotorA), runningA: asQuantity(runningA), split: stated(split) };
+  const { lockedRotorA, runningA, split, splitTolerance } = unit.fitted;
+  return {
+    ...plate,
+    lockedRotorA: asQuantity(lockedRotorA),
+    runningA: asQuantity(runningA),
+    split: stated(split),
+    ...(splitTolerance !== undefined && { splitTolerance: stated(splitTolerance) }),
+  };
 }
 
 /** The unit by its plate alone. */
@@ -30,7 +36,15 @@ export function plateCase(unit: AirConditioner): UnitCase {
     ...optional("fanA", unit.fanA),
     ...optional("runCapacitorF", unit.runCapacitorF),
     ...optional("coolingW", unit.coolingW),
+    ...windings(unit),
   };
+}
+
+/** Both windings' resistances where they were measured. */
+function windings({ mainOhm, startOhm }: AirConditioner): Pick<UnitCase, "windings"> {
+  return mainOhm === undefined || startOhm === undefined
+    ? {}
+    : { windings: { mainOhm: asQuantity(mainOhm), startOhm: asQuantity(startOhm) } };
 }
 
 /** The start aid as it was looked at; left open where nobody looked, its capacitor where nobody read it. */

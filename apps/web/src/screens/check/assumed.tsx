@@ -1,7 +1,7 @@
 import { Provenance } from "../../ui/provenance.tsx";
-import { ASSUMED_WORDS, CHECK, MEASURE_WORDS, PLATE_FIGURES } from "../../words/check.ts";
+import { ASSUMED_WORDS, CHECK, measureNext, PLATE_FIGURES } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
-import type { CheckView, Sensitivity } from "../../workbench/check-view.ts";
+import type { CheckView, Narrowing, Sensitivity } from "../../workbench/check-view.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;
@@ -12,6 +12,7 @@ const NARROWING = 2;
 export function Assumed({
   view,
   sensitivities,
+  narrowed,
   onAll,
   onRefine,
   refinedBy,
@@ -19,6 +20,8 @@ export function Assumed({
 }: {
   readonly view: CheckView;
   readonly sensitivities: readonly Sensitivity[] | undefined;
+  /** What the tries say would narrow them most; empty while they are counted, or where none does. */
+  readonly narrowed: readonly Narrowing[];
   readonly onAll: () => void;
   /** Opens what readings make of the plate; null while nothing was read. */
   readonly onRefine: (() => void) | null;
@@ -27,7 +30,10 @@ export function Assumed({
   readonly sizeOnly: boolean;
 }) {
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
-  const next = sensitivities?.find((s) => s.nowA >= WORTH_A);
+  const swing = sensitivities?.find((s) => s.nowA >= WORTH_A);
+  const narrows = narrowed[0];
+  const code = narrows?.code ?? swing?.code;
+  const amps = sensitivities?.find((s) => s.code === code && s.nowA >= WORTH_A);
   return (
     <div className="mt-auto grid gap-x-6 gap-y-3 pt-3 min-[700px]:grid-cols-[1fr_300px]">
       <section className="border-t-[1.5px] border-ink pt-2">
@@ -63,9 +69,13 @@ export function Assumed({
           <p>
             {sizeOnly
               ? CHECK.fromSize(sensitivities.flatMap((s) => PLATE_FIGURES[s.code] ?? []).slice(0, NARROWING))
-              : next === undefined
+              : code === undefined
                 ? CHECK.nothingToMeasure
-                : MEASURE_WORDS[next.code](next.nowA, next.measuredA)}
+                : measureNext(
+                    code,
+                    amps === undefined ? null : { now: amps.nowA, then: amps.measuredA },
+                    narrows === undefined ? null : { now: narrows.nowSpread, then: narrows.thenSpread },
+                  )}
           </p>
         </section>
       )}

@@ -14,7 +14,7 @@ import { answerSentence } from "../../words/answer.ts";
 import { CHECK, METHOD_WORDS, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { sameFrame } from "../../workbench/check-input.ts";
-import { checkView } from "../../workbench/check-view.ts";
+import { checkView, narrowings } from "../../workbench/check-view.ts";
 import { roundDown, shownAs } from "../../workbench/measure.ts";
 import type { Turn } from "../../workbench/smallest.ts";
 import { useAssessed } from "../../workers/use-assessed.ts";
@@ -53,6 +53,10 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const tried = trials.tried === study.answered ? trials.confidence : null;
   const studied = study.answer?.ok === true ? study.answer.value : null;
   const view = useMemo(() => studied && checkView(studied, tried, method, engine), [studied, tried, method, engine]);
+  const narrowed = useMemo(
+    () => (trials.running || view === null ? [] : narrowings(trials.trials, view.assumptions)),
+    [trials.running, trials.trials, view],
+  );
   useKept(bundle, view?.assessment ?? null, study.busy || trials.running);
   const cycle = <T,>(list: readonly T[], now: T): T | undefined => list[(list.indexOf(now) + 1) % list.length];
   useKeys({
@@ -142,6 +146,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             sizeOnly={unit.lockedRotorA === undefined && unit.ratedLoadA === undefined}
             view={view}
             sensitivities={sameFrame(sensitivities.answered, given) ? sensitivities.answer : undefined}
+            narrowed={narrowed}
             onAll={() => setWhy(true)}
             onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
             refinedBy={unit.fitted?.readings ?? null}

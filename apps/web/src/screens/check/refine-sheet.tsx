@@ -78,11 +78,12 @@ export function RefineSheet({ bundle, open, onOpenChange }: RefineSheetProps) {
           <div className="mt-4 flex flex-wrap gap-2">
             <Button
               onClick={() => {
-                const { lockedRotorA, runningA, split, rows } = answer.value;
+                const { lockedRotorA, runningA, split, splitTolerance, rows } = answer.value;
                 keep({
                   lockedRotorA: { value: lockedRotorA.value, from: lockedRotorA.origin, tolerance: lockedRotorA.tolerance },
                   runningA: { value: runningA.value, from: runningA.origin, tolerance: runningA.tolerance },
                   split,
+                  splitTolerance,
                   readings: rows.filter((r) => r.refused === null).length,
                   at: nowIso(),
                 });

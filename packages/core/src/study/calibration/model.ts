@@ -1,21 +1,24 @@
-import { type Split, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
+import { runningAtTorque, runningShareAt, type Split, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
+import { modulus } from "../../numeric/index.ts";
 import { quantity } from "../../quantity/index.ts";
 import {
-  type CycleRow,
   cycleRows,
-  outcomeOf,
+  type MotorStartInput,
   peaksOf,
-  persist,
   prepare,
+  type SourceCase,
   type StartCase,
-  type StartPeaks,
-  steadyRunning,
+  type StartTrace,
+  simulate,
 } from "../motor-start/index.ts";
-import type { MeasuredKind, MeasuredReading } from "./input.ts";
+import type { MeasuredCycle, MeasuredKind, MeasuredReading, MeasuredVolts } from "./input.ts";
 
-/** Logarithms of what is fitted, over what plate and typical values say. */
-export type Moves = readonly [locked: number, inertia: number, running: number];
-export const NO_MOVES: Moves = [0, 0, 0];
+/** Logarithms of what is fitted or moved, over what plate and typical values say; absent for not at all. */
+export type Moves = Readonly<Record<string, number>>;
+export const NO_MOVES: Moves = {};
+
+/** Figures of the make-up that no reading tells by itself, with what is known of them: they widen what is found. */
+export const MAKE_UP = ["lockedPowerFactor", "rotorShare", "magnetisingRatio", "turnsOverBalanced", "startOverRunOhm"] as const;
 
 /** What the plate and typical values say, to be moved. */
 export interface Base {
@@ -24,53 +27,174 @@ export interface Base {
   readonly split: Partial<Split>;
 }
 
+/** A start to be simulated: what was read beside it replaces what is known of its source. */
+export interface FedStart {
+  readonly start: StartCase;
+  readonly fan: boolean;
+  readonly volts: number | null;
+  readonly ohm: number | null;
+  /** Names under which its volts and ohms are moved where nobody read them; null where they are not. */
+  readonly source: string | null;
+  readonly seconds: number;
+}
+
 /** A conductor behind the fan carries nothing of it. */
 const NO_FAN = quantity(0, "measured", 0);
 
-/** A start with its unit moved; the fan counted only where the jaws were on the supply. */
-export function movedStart(start: StartCase, base: Base, moves: Moves, conductor: MeasuredReading["conductor"]): StartCase {
+/** A reading's or record's start, fed as it was read. */
+export function fedStart(
+  start: StartCase,
+  conductor: MeasuredReading["conductor"],
+  read: MeasuredVolts,
+  amps: number,
+  live: boolean,
+  seconds: number,
+): FedStart {
+  const volts = read.volts ?? null;
+  const loaded = read.loadedVolts ?? null;
+  const circuit = start.source.kind === "ideal" || start.source.kind === "shore";
+  const sag = volts !== null && loaded !== null && loaded < volts && amps > 0 ? (volts - loaded) / amps : null;
+  const { kind: _kind, ...named } = start.source;
+  return {
+    start,
+    fan: conductor === "supply",
+    volts: live ? (loaded ?? volts) : volts,
+    ohm: live && (loaded ?? volts) !== null ? 0 : sag,
+    source: circuit ? JSON.stringify(named) : null,
+    seconds,
+  };
+}
+
+/** The case with its unit and source moved; the fan counted only where the jaws were on the supply. */
+export function movedCase(fed: FedStart, base: Base, moves: Moves): StartCase {
+  const { start } = fed;
   const { fanA, ...unit } = start.unit;
-  const inertiaPerShaftW = (base.split.inertiaPerShaftW ?? TYPICAL_SPLIT.inertiaPerShaftW) * Math.exp(moves[1]);
+  const by = (name: string): number => Math.exp(moves[name] ?? 0);
+  const split: Record<string, number> = { ...base.split };
+  for (const name of ["inertiaPerShaftW", ...MAKE_UP] as const)
+    if (moves[name] !== undefined || base.split[name] !== undefined) split[name] = (base.split[name] ?? TYPICAL_SPLIT[name]) * by(name);
   return {
     ...start,
+    source: movedSource(fed, by),
     backgroundA: 0,
+    seconds: fed.seconds,
     unit: {
       ...unit,
-      ...(conductor === "supply" ? fanA !== undefined && { fanA } : { fanA: NO_FAN }),
-      lockedRotorA: quantity(base.lockedRotorA * Math.exp(moves[0]), "measured"),
-      runningA: quantity(base.runningA * Math.exp(moves[2]), "measured"),
-      split: { ...base.split, inertiaPerShaftW },
+      ...(fed.fan ? fanA !== undefined && { fanA } : { fanA: NO_FAN }),
+      lockedRotorA: quantity(base.lockedRotorA * by("locked"), "measured"),
+      runningA: quantity(base.runningA * by("running"), "measured"),
+      split: split as Partial<Split>,
       seenToStart: false,
     },
   };
 }
 
+/** Usual ohms of a circuit nobody measured. */
+const CIRCUIT_OHM = 0.2;
+
+function movedSource({ start, volts, ohm, source }: FedStart, by: (name: string) => number): SourceCase {
+  const known = start.source;
+  if (source === null && volts === null) return known;
+  const atVolts = volts ?? known.volts.value * by(`volts ${source}`);
+  const own = known.ohm?.value ?? (known.kind === "shore" ? CIRCUIT_OHM : 0);
+  const ohms = ohm ?? (known.ohm !== undefined && known.ohm.origin === "measured" ? own : own * by(`ohm ${source}`));
+  const { henry } = known;
+  return {
+    kind: "ideal",
+    volts: quantity(atVolts, "measured", 0),
+    ohm: quantity(ohms, "measured", 0),
+    ...(henry !== undefined && ohm === null && { henry }),
+  };
+}
+
 /** What a meter could have shown of a start, and the whole of it, cycle by cycle. */
 export interface Metered {
-  readonly peak: StartPeaks;
-  readonly cycles: readonly CycleRow[];
+  readonly inrushA: number;
+  readonly firstHalfCycleA: number;
+  /** A slow maximum whose windows begin at the worst and at the best moment. */
+  readonly maxHold: { readonly low: number; readonly high: number };
+  readonly cycles: readonly MeasuredCycle[];
   readonly runningA: number | null;
+  /** Of the run winding alone while it runs. */
+  readonly runWindingA: number | null;
+  readonly inertiaKgM2: number;
 }
 
-/** A moved start simulated, null where it cannot be put together. */
-export function resultOf(start: StartCase): Metered | null {
-  const prepared = prepare(start);
+/** A moved start simulated, null where it cannot be put together; its start only where that was read. */
+export function meteredOf(given: StartCase, withStart: boolean): Metered | null {
+  const prepared = prepare(given);
   if (!prepared.ok) return null;
-  const { input, trace } = persist(prepared.value.input);
-  const running = outcomeOf(trace).status === "started" ? steadyRunning(input) : null;
-  return { peak: peaksOf(trace), cycles: cycleRows(trace, input.seconds), runningA: running?.totalA ?? null };
+  const { input } = prepared.value;
+  const running = runningOf(input);
+  const steady = { runningA: running?.lineA ?? null, runWindingA: running?.runA ?? null, inertiaKgM2: input.machine.inertiaKgM2 };
+  if (!withStart) return { inrushA: 0, firstHalfCycleA: 0, maxHold: { low: 0, high: 0 }, cycles: [], ...steady };
+  const trace = simulate(input);
+  const peaks = peaksOf(trace);
+  return {
+    inrushA: firstWindowA(trace),
+    firstHalfCycleA: peaks.firstHalfCycleA,
+    maxHold: { low: maxHoldAtWorst(trace), high: peaks.maxHoldA },
+    cycles: cycleRows(trace, input.seconds),
+    ...steady,
+  };
 }
 
-/** What the model's meter would show, A; null when such a start does not come to it. */
-export function shownA(result: Metered, kind: MeasuredKind): number | null {
+function runningOf(input: MotorStartInput): { readonly lineA: number; readonly runA: number } | null {
+  const { machine, source, load, runCapacitorF, outdoorC, fanA } = input;
+  const state = runningAtTorque(machine, source.volts, load.ratedNm, {
+    capacitanceF: runCapacitorF,
+    series: { re: source.kind === "machine" ? 0 : source.seriesOhm, im: 0 },
+  });
+  if (!state.ok) return null;
+  const share = runningShareAt(outdoorC);
+  return { lineA: share * modulus(state.value.lineA) + fanA, runA: share * modulus(state.value.mainA) };
+}
+
+const INRUSH_S = 0.1;
+const MAX_HOLD_S = 0.4;
+const PHASES = 8;
+
+function windowA(trace: StartTrace, from: number, span: number): number {
+  const { squareSum } = trace.meter;
+  const last = squareSum.length - 1;
+  return Math.sqrt((squareSum[Math.min(last, from + span)]! - squareSum[Math.max(0, Math.min(last, from))]!) / (span * trace.stepS));
+}
+
+/** The inrush window from the moment of switching on. */
+function firstWindowA(trace: StartTrace): number {
+  return windowA(trace, 0, Math.min(trace.meter.squareSum.length - 1, Math.round(INRUSH_S / trace.stepS)));
+}
+
+/** The least that a meter with windows end to end shows, over where its windows begin. */
+function maxHoldAtWorst(trace: StartTrace): number {
+  const span = Math.round(MAX_HOLD_S / trace.stepS);
+  const last = trace.meter.squareSum.length - 1;
+  let worst = Number.POSITIVE_INFINITY;
+  for (let phase = 0; phase < PHASES; phase++) {
+    let most = 0;
+    for (let from = -Math.round((phase * span) / PHASES); from < last; from += span) most = Math.max(most, windowA(trace, from, span));
+    worst = Math.min(worst, most);
+  }
+  return worst;
+}
+
+/** The range in which the model's meter would show it, A; null when such a start does not come to it. */
+export function shownRange(metered: Metered, kind: MeasuredKind): { readonly low: number; readonly high: number } | null {
+  const one = (amps: number | null) => (amps === null ? null : { low: amps, high: amps });
   switch (kind) {
     case "inrush":
-      return result.peak.inrush100msA;
-    case "max-hold":
-      return result.peak.maxHoldA;
+      return one(metered.inrushA);
     case "first-half-cycle":
-      return result.peak.firstHalfCycleA;
+      return one(metered.firstHalfCycleA);
     case "live":
-      return result.runningA;
+      return one(metered.runningA);
+    case "max-hold":
+      return metered.maxHold;
   }
+}
+
+/** The middle of that range, A. */
+export function shownA(metered: Metered, kind: MeasuredKind): number | null {
+  const range = shownRange(metered, kind);
+  return range && Math.sqrt(range.low * range.high);
 }

@@ -1,7 +1,7 @@
 import type { Split } from "../../device/compressor-motor/index.ts";
 import type { Quantity } from "../../quantity/index.ts";
 
-export const REFUSALS = ["not-on-common", "not-a-direct-start", "far-from-plate", "no-such-start", "outlier"] as const;
+export const REFUSALS = ["not-on-common", "not-a-direct-start", "far-from-plate", "no-such-start", "looks-like-run", "outlier"] as const;
 /** Why a reading was not used, or is doubted. */
 export type Refusal = (typeof REFUSALS)[number];
 
@@ -15,23 +15,29 @@ export interface CalibrationRow {
   readonly refused: Refusal | null;
 }
 
-/** A unit refined by its readings. */
+/** A unit refined by its readings; tolerances are half of 95 % ranges. */
 export interface Calibration {
   readonly lockedRotorA: Quantity;
   /** Compressor's running amps at 95 °F. */
   readonly runningA: Quantity;
   readonly split: Partial<Split>;
-  /** Fitted inertia over typical. */
+  /** How well each figure of the make-up is known now, relative. */
+  readonly splitTolerance: Partial<Record<keyof Split, number>>;
+  /** Fitted inertia over typical, and in kg·m². */
   readonly inertiaShare: Quantity;
+  readonly inertiaKgM2: Quantity;
   readonly rows: readonly CalibrationRow[];
   /** RMS of the used readings' relative residuals, by the plate alone and refined. */
   readonly plateResidual: number;
   readonly residual: number;
+  /** How many starts were simulated for it. */
+  readonly simulated: number;
 }
 
 export const CALIBRATION_FAILURES = [
   "nothing-usable",
   "contradicts-plate",
+  "readings-contradict",
   "start-over-run",
   "main-against-locked",
   "no-fit",

@@ -1,19 +1,25 @@
-import { type Split, splitFromWindings, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
-import { leastSquares } from "../../numeric/index.ts";
-import { fail, ok, quantity, type Result } from "../../quantity/index.ts";
+import { COMPRESSOR_MOTOR_PARAMS as MOTOR, type Split, splitFromWindings, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
+import { fail, ok, quantity, type Result, spreadTolerance } from "../../quantity/index.ts";
 import { prepare, type StartCase } from "../motor-start/index.ts";
-import type { CalibrationInput, MeasuredReading, MeasuredWaveform } from "./input.ts";
-import { type Base, type Metered, type Moves, movedStart, NO_MOVES, resultOf, shownA } from "./model.ts";
+import { type Fitted, fit, makeUpNuisances, Simulated, type Unknown } from "./fit.ts";
+import type { CalibrationInput, MeasuredReading } from "./input.ts";
+import { type Base, MAKE_UP, type Moves, NO_MOVES, shownA } from "./model.ts";
+import { type Observed, observedReading, observedWaveform } from "./observed.ts";
 import { CALIBRATION_PARAMS as P } from "./params.ts";
 import type { Calibration, CalibrationFailure, CalibrationRow, Refusal } from "./result.ts";
+import { gainUnknowns, guesses, isOnCommon, isUnclear, sourceUnknowns } from "./unknowns.ts";
 
-const FARTHEST = Math.log(2);
+/** Half of a 95 % range, in standard deviations. */
+const Z95 = 1.96;
+/** How well a resistance of a winding is taken to be known. */
+const WINDING_TOLERANCE = 0.05;
 
 /**
- * Refines a unit by what was measured of it: locked rotor amps, running amps and inertia by least
- * squares on the readings, held by what plate and typical values say; the make-up of its windings
- * from their resistances. Readings that cannot be compared are refused with the reason and kept in
- * the list. Fails when nothing is usable or the outcome contradicts the plate.
+ * Refines a unit by what was measured of it: locked rotor amps, running amps and inertia by robust least
+ * squares, held by what plate and typical values say; the make-up of its windings from their resistances.
+ * Volts and ohms of a circuit nobody read, and each meter's own error, are unknowns of the fit; the make-up
+ * that no reading tells widens the ranges. Readings that cannot be used are kept with the reason. Fails
+ * when nothing is usable, when readings contradict each other, or when the outcome contradicts the plate.
  */
 export function calibrate(input: CalibrationInput): Result<Calibration, CalibrationFailure> {
   const first = input.readings[0]?.start ?? input.waveforms?.[0]?.start;
@@ -27,43 +33,81 @@ export function calibrate(input: CalibrationInput): Result<Calibration, Calibrat
   const split = windingsSplit(input, locked.value, running.value, plain.runCapacitorF);
   if (!split.ok) return split;
   const base: Base = { lockedRotorA: locked.value, runningA: running.value, split: { ...input.unit.split, ...split.value } };
-  const judged = input.readings.map((reading) => judge(reading, base));
-  const usable = judged.flatMap((j) => (j.refused === null ? [j.reading] : []));
-  const waves = input.waveforms ?? [];
-  if (usable.length + waves.length === 0 && input.windings === undefined) return fail("nothing-usable", "readings");
-  const rows = observed(usable, waves);
-  const prior = [locked.tolerance, P.inertiaSpread.value, running.tolerance];
-  const residuals = (moves: readonly number[]): readonly number[] => {
-    const found = predict(usable, waves, base, moves as unknown as Moves);
-    return [
-      ...rows.map((row, i) => offBy(row, found[i] ?? row.amps / 2) / row.tolerance),
-      ...moves.map((move, k) => move / Math.max(0.01, prior[k]!)),
+  const simulated = new Simulated(base);
+  const judged = input.readings.map((reading) => judge(reading, simulated));
+  const waves = (input.waveforms ?? []).map((wave) => ({ wave, observed: observedWaveform(wave) }));
+  const refine = (readings: readonly MeasuredReading[]) => {
+    const together = readings.filter(isOnCommon).length;
+    const observed = [...readings.map((r) => observedReading(r, together)), ...waves.flatMap((w) => w.observed)];
+    const unknowns: Unknown[] = [
+      { name: "locked", deviation: P.lockedSpread.value * Math.max(0.01, locked.tolerance) },
+      { name: "running", deviation: Math.max(0.01, running.tolerance / Math.sqrt(3)) },
+      { name: "inertiaPerShaftW", deviation: P.inertiaSpread.value },
+      ...sourceUnknowns(observed),
+      ...gainUnknowns([...readings, ...waves.map((w) => w.wave)]),
     ];
+    const from = [NO_MOVES, ...guesses(observed, simulated)];
+    return { observed, found: fit(simulated, observed, unknowns, makeUpNuisances(base, MAKE_UP_SPREADS), from) };
   };
-  const bounds = { from: NO_MOVES, min: NO_MOVES.map(() => -FARTHEST), max: NO_MOVES.map(() => FARTHEST) };
-  const fit = leastSquares(residuals, rows.length + prior.length, bounds);
-  const moves = fit.parameters as unknown as Moves;
-  const ratio = Math.exp(moves[0]);
+  const fitting = judged.flatMap((j) => (j.refused === null ? [j.reading] : []));
+  if (fitting.length + waves.flatMap((w) => w.observed).length === 0 && input.windings === undefined)
+    return fail("nothing-usable", "readings");
+  const whole = refine(fitting);
+  const unclear = fitting.some(isOnCommon) && isUnclear(whole.found);
+  const usable = unclear ? fitting.filter((r) => !isOnCommon(r)) : fitting;
+  const { observed, found } = unclear ? refine(usable) : whole;
+  const doubted = observed.map((o, i) => doubtOf(o, found, i));
+  const outliers = doubted.filter((d) => d === "outlier").length;
+  if (observed.length > 1 && outliers > P.contradictShare.value * observed.length) return fail("readings-contradict", "readings");
+  const ratio = Math.exp(found.moves.locked ?? 0);
   if (ratio < P.leastRatio.value || ratio > P.mostRatio.value) return fail("contradicts-plate", "lockedRotorA");
-  const share = Math.exp(moves[1]);
+  const share = Math.exp(found.moves.inertiaPerShaftW ?? 0);
+  const within = (name: string): number => Z95 * found.deviations[name]!;
+  const starts = observed.some((o) => o.withStart);
+  const live = usable.some((r) => r.kind === "live") || waves.some((w) => w.observed.length > 1);
+  const typical = TYPICAL_SPLIT.inertiaPerShaftW;
+  const inertiaKgM2 = found.metered.find((m) => m !== null)?.inertiaKgM2 ?? plain.machine.inertiaKgM2;
+  const from = (i: number): CalibrationRow => rowOf(judged[i]!, doubted[usable.indexOf(judged[i]!.reading)] ?? null, found, usable);
   return ok({
-    lockedRotorA: quantity(locked.value * ratio, usable.length + waves.length > 0 ? "measured" : locked.origin, fit.deviations[0]!),
+    lockedRotorA: quantity(locked.value * ratio, starts ? "measured" : locked.origin, starts ? within("locked") : locked.tolerance),
     runningA: quantity(
-      running.value * Math.exp(moves[2]),
-      usable.some((r) => r.kind === "live") ? "measured" : running.origin,
-      fit.deviations[2]!,
+      running.value * Math.exp(found.moves.running ?? 0),
+      live ? "measured" : running.origin,
+      live ? within("running") : running.tolerance,
     ),
-    inertiaShare: quantity(share, usable.length + waves.length > 0 ? "measured" : "typical", fit.deviations[1]!),
-    split: { ...base.split, inertiaPerShaftW: TYPICAL_SPLIT.inertiaPerShaftW * share },
-    rows: finish(judged, base, moves),
-    plateResidual: relative(rows, predict(usable, waves, base, NO_MOVES)),
-    residual: relative(rows, predict(usable, waves, base, moves)),
+    inertiaShare: quantity(share, starts ? "measured" : "typical", within("inertiaPerShaftW")),
+    inertiaKgM2: quantity(inertiaKgM2, starts ? "measured" : "typical", Math.hypot(within("inertiaPerShaftW"), within("running"))),
+    split: { ...base.split, inertiaPerShaftW: (base.split.inertiaPerShaftW ?? typical) * share },
+    splitTolerance: { ...tolerances(split.value), inertiaPerShaftW: within("inertiaPerShaftW") },
+    rows: judged.map((_, i) => from(i)),
+    plateResidual: residualOf(observed, simulated, NO_MOVES),
+    residual: residualOf(observed, simulated, found.moves),
+    simulated: simulated.count,
   });
 }
 
 /** A unit with what calibration found in place of what its plate says. */
-export function refined(unit: StartCase["unit"], found: Pick<Calibration, "lockedRotorA" | "runningA" | "split">): StartCase["unit"] {
-  return { ...unit, lockedRotorA: found.lockedRotorA, runningA: found.runningA, split: { ...unit.split, ...found.split } };
+export function refined(
+  unit: StartCase["unit"],
+  found: Pick<Calibration, "lockedRotorA" | "runningA" | "split" | "splitTolerance">,
+): StartCase["unit"] {
+  const { lockedRotorA, runningA } = found;
+  const splitTolerance = { ...unit.splitTolerance, ...found.splitTolerance };
+  return { ...unit, lockedRotorA, runningA, split: { ...unit.split, ...found.split }, splitTolerance };
+}
+
+/** What is known of the make-up beforehand, standard deviations: an even spread over its range. */
+const MAKE_UP_SPREADS = Object.fromEntries(MAKE_UP.map((name) => [name, spreadTolerance(MOTOR[name]) / Math.sqrt(3)])) as Record<
+  (typeof MAKE_UP)[number],
+  number
+>;
+
+function tolerances(split: Partial<Split>): Partial<Record<keyof Split, number>> {
+  return Object.fromEntries(
+    (["lockedPowerFactor", "rotorShare", "startOverRunOhm"] as const)
+      .filter((n) => split[n] !== undefined)
+      .map((n) => [n, WINDING_TOLERANCE]),
+  );
 }
 
 interface Judged {
@@ -72,16 +116,43 @@ interface Judged {
   readonly plateA: number | null;
 }
 
-function judge(reading: MeasuredReading, base: Base): Judged {
+function judge(reading: MeasuredReading, simulated: Simulated): Judged {
   if (reading.conductor !== "common" && reading.conductor !== "supply") return { reading, refused: "not-on-common", plateA: null };
-  const running = reading.kind === "live";
-  if (!running && reading.start.method.kind === "soft") return { reading, refused: "not-a-direct-start", plateA: null };
-  const result = resultOf(movedStart(reading.start, base, NO_MOVES, reading.conductor));
-  const plateA = result && shownA(result, reading.kind);
+  const live = reading.kind === "live";
+  if (!live && reading.start.method.kind === "soft") return { reading, refused: "not-a-direct-start", plateA: null };
+  const metered = simulated.at(observedReading(reading), NO_MOVES);
+  const plateA = metered && shownA(metered, reading.kind);
   if (plateA === null) return { reading, refused: "no-such-start", plateA };
   const ratio = reading.amps / plateA;
   const far = ratio > P.farFactor.value || ratio < 1 / P.farFactor.value;
   return { reading, refused: far ? "far-from-plate" : null, plateA };
+}
+
+function doubtOf(observed: Observed, { off, metered, moves }: Fitted, i: number): Refusal | null {
+  const [z, made] = [off[i] ?? null, metered[i] ?? null];
+  if (made !== null && observed.onRun(made, moves)) return "looks-like-run";
+  return z === null || Math.abs(z) > P.outlierDeviations.value ? "outlier" : null;
+}
+
+function rowOf(
+  { reading, refused, plateA }: Judged,
+  doubt: Refusal | null,
+  { metered }: Fitted,
+  usable: readonly MeasuredReading[],
+): CalibrationRow {
+  const made = metered[usable.indexOf(reading)] ?? null;
+  const modelA = made && shownA(made, reading.kind);
+  const unclear = refused === null && !usable.includes(reading) ? "looks-like-run" : null;
+  return { id: reading.id, measuredA: reading.amps, modelA, plateA, refused: refused ?? unclear ?? doubt };
+}
+
+/** RMS of what was observed beside a start, in deviations of one reading. */
+function residualOf(observed: readonly Observed[], simulated: Simulated, moves: Moves): number {
+  const off = observed.map((o) => {
+    const metered = simulated.at(o, moves);
+    return (metered && o.off(metered, {})) ?? 0;
+  });
+  return off.length === 0 ? 0 : P.startScatter.value * Math.sqrt(off.reduce((sum, z) => sum + z * z, 0) / off.length);
 }
 
 function windingsSplit(
@@ -95,76 +166,6 @@ function windingsSplit(
     ...TYPICAL_SPLIT,
     ...unit.split,
   });
-}
-
-interface Observed {
-  readonly amps: number;
-  readonly tolerance: number;
-  /** What a cycle of a waveform is measured against: the swing after a start is small and says little; null for a reading. */
-  readonly peakA: number | null;
-}
-
-/** How far a found figure is off, relative. */
-function offBy({ amps, peakA }: Observed, found: number): number {
-  return peakA === null ? Math.log(found / amps) : (found - amps) / peakA;
-}
-
-function observed(readings: readonly MeasuredReading[], waves: readonly MeasuredWaveform[]): readonly Observed[] {
-  const tolerance = (kind: MeasuredReading["kind"]): number => (kind === "live" ? P.runningTolerance : P.inrushTolerance).value;
-  return [
-    ...readings.map(({ amps, kind }) => ({ amps, tolerance: tolerance(kind), peakA: null })),
-    ...waves.flatMap(({ cycles }) => {
-      const peakA = Math.max(...cycles.map((c) => c.rmsA));
-      return cycles.map(({ rmsA }) => ({ amps: rmsA, tolerance: P.inrushTolerance.value * Math.sqrt(cycles.length), peakA }));
-    }),
-  ];
-}
-
-/** What the moved model shows for every reading and every cycle; the same start is simulated once. */
-function predict(
-  readings: readonly MeasuredReading[],
-  waves: readonly MeasuredWaveform[],
-  base: Base,
-  moves: Moves,
-): readonly (number | null)[] {
-  const known = new Map<string, Metered | null>();
-  const seconds = Math.max(0, ...waves.map((w) => w.cycles.at(-1)?.t ?? 0));
-  const result = (start: StartCase, conductor: MeasuredReading["conductor"]): Metered | null => {
-    const moved = movedStart({ ...start, seconds }, base, moves, conductor);
-    const key = JSON.stringify(moved);
-    const kept = known.get(key);
-    if (kept !== undefined) return kept;
-    const made = resultOf(moved);
-    known.set(key, made);
-    return made;
-  };
-  return [
-    ...readings.map((r) => {
-      const made = result(r.start, r.conductor);
-      return made && shownA(made, r.kind);
-    }),
-    ...waves.flatMap((w) => {
-      const made = result(w.start, w.conductor);
-      return w.cycles.map(({ t }) => made?.cycles.find((c) => c.t >= t - 1e-6)?.rmsA ?? null);
-    }),
-  ];
-}
-
-function finish(judged: readonly Judged[], base: Base, moves: Moves): readonly CalibrationRow[] {
-  return judged.map(({ reading, refused, plateA }) => {
-    const { id, amps, kind, conductor } = reading;
-    const result = refused === null || refused === "far-from-plate" ? resultOf(movedStart(reading.start, base, moves, conductor)) : null;
-    const modelA = result && shownA(result, kind);
-    const tolerance = (kind === "live" ? P.runningTolerance : P.inrushTolerance).value;
-    const off = modelA !== null && Math.abs(Math.log(amps / modelA)) > P.outlierDeviations.value * tolerance;
-    return { id, measuredA: amps, modelA, plateA, refused: refused ?? (off ? "outlier" : null) };
-  });
-}
-
-function relative(rows: readonly Observed[], found: readonly (number | null)[]): number {
-  if (rows.length === 0) return 0;
-  const squares = rows.map((row, i) => (((found[i] ?? 0) - row.amps) / (row.peakA ?? row.amps)) ** 2);
-  return Math.sqrt(squares.reduce((a, b) => a + b, 0) / rows.length);
 }
 
 function plainStart(unit: StartCase["unit"]): StartCase {

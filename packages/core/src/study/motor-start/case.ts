@@ -9,6 +9,12 @@ import type { Quantity } from "../../quantity/index.ts";
 export const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
 export type Drive = (typeof DRIVES)[number];
 
+/** Ohms between the pins with all leads off, with their tolerance: common to run, common to start. */
+export interface MeasuredWindings {
+  readonly mainOhm: Quantity;
+  readonly startOhm: Quantity;
+}
+
 /** One air conditioner as far as its plate and measurements tell, SI. */
 export interface UnitCase {
   readonly drive?: Drive;
@@ -35,6 +41,10 @@ export interface UnitCase {
   readonly coolingW?: Quantity;
   /** What calibration by measured starts and windings says of the make-up; typical where absent. */
   readonly split?: Partial<Split>;
+  /** How well each figure of that make-up is known, relative; what is left out as well as measurements usually tell. */
+  readonly splitTolerance?: Partial<Record<keyof Split, number>>;
+  /** Resistances of its windings where they were measured; they replace the typical ones. */
+  readonly windings?: MeasuredWindings;
   /** A motor known in full, in place of the fit to the plate. */
   readonly machine?: Machine;
   readonly load?: Partial<ShaftLoad>;

@@ -20,6 +20,7 @@ import { Assumptions, type Picked } from "./assume.ts";
 import type { UnitCase } from "./case.ts";
 import type { StartAid } from "./input.ts";
 import type { Pick } from "./pick.ts";
+import { pickSplit, windingsSplit } from "./pick-split.ts";
 import { mayBeAided } from "./refusal.ts";
 
 /** A unit with every figure picked. */
@@ -47,28 +48,19 @@ export type UnitFailure = "needs-amps" | "no-fit";
 export interface UnitFrame {
   /** Turns ratio that the plate's capacitor balances; undefined where a motor was given whole. */
   readonly balanced: number | undefined;
+  /** What the measured windings say of its make-up. */
+  readonly wound: Partial<Split>;
 }
-
-const SPLIT: Readonly<Record<Exclude<keyof Split, "poles">, "low" | "high">> = {
-  lockedPowerFactor: "high",
-  rotorShare: "high",
-  magnetisingRatio: "high",
-  turnsOverBalanced: "low",
-  startOverRunOhm: "low",
-  inertiaPerShaftW: "low",
-};
-const SPLIT_NAMES = Object.keys(SPLIT) as (keyof typeof SPLIT)[];
-/** How well a make-up worked out from measurements is known, relative (common practice, no source). */
-const MEASURED_SPLIT = 0.05;
 
 /** The turns ratio of a unit's central motor, asked once for all its draws. */
 export function frameOf(unit: UnitCase): UnitFrame {
   const amps = plateAmps(unit);
-  if (unit.machine !== undefined || amps === undefined) return { balanced: undefined };
+  if (unit.machine !== undefined || amps === undefined) return { balanced: undefined, wound: {} };
   const runningA = (unit.runningA ?? scaled(amps.rated, MOTOR.runOverRated)).value;
   const runCapacitorF = (unit.runCapacitorF ?? typicalCapacitor(unit, amps.rated.value)).value;
   const plate = { volts: unit.plateVolts, hz: unit.hz, lockedRotorA: amps.locked.value, runCapacitorF, runningA };
-  return { balanced: plateTurnsRatio(plate, { ...TYPICAL_SPLIT, ...unit.split }) };
+  const wound = windingsSplit(unit, plate);
+  return { balanced: plateTurnsRatio(plate, { ...TYPICAL_SPLIT, ...wound, ...unit.split }), wound };
 }
 
 /** Fits the motor to its plate, or takes the one given, finds its rated torque, and picks everything else about the unit. */
@@ -95,7 +87,7 @@ export function prepareUnit(unit: UnitCase, pick: Pick, frame: UnitFrame): Resul
   const overloadS = assumptions.typical("overload-seconds", MOTOR.overloadS);
   const fitted = motorOf(
     unit,
-    unit.machine === undefined ? pickSplit(unit, assumptions) : TYPICAL_SPLIT,
+    unit.machine === undefined ? pickSplit(unit, frame.wound, assumptions) : TYPICAL_SPLIT,
     { lockedRotorA, runningA, runCapacitorF },
     frame,
   );
@@ -138,32 +130,6 @@ function leaning(assumptions: Assumptions): number {
   const { breakaway } = MOTOR;
   assumptions.typical("rested", breakaway);
   return assumptions.hidden("rested", breakaway, "rested", "low");
-}
-
-function pickSplit(unit: UnitCase, assumptions: Assumptions): Split {
-  const factor = unit.split?.lockedPowerFactor;
-  const shown = factor === undefined ? MOTOR.lockedPowerFactor : { ...MOTOR.lockedPowerFactor, value: factor };
-  assumptions.list.push({
-    code: "motor-make-up",
-    value: shown.value,
-    low: factor === undefined ? MOTOR.lockedPowerFactor.spread[0] : factor * (1 - MEASURED_SPLIT),
-    high: factor === undefined ? MOTOR.lockedPowerFactor.spread[1] : factor * (1 + MEASURED_SPLIT),
-    unit: "1",
-    origin: factor === undefined ? "typical" : "measured",
-    tolerance: factor === undefined ? spreadTolerance(MOTOR.lockedPowerFactor) : MEASURED_SPLIT,
-    source: factor === undefined ? MOTOR.lockedPowerFactor.source : "worked out from measurements",
-  });
-  const split: Record<string, number> = { ...TYPICAL_SPLIT };
-  for (const name of SPLIT_NAMES) {
-    const known = unit.split?.[name];
-    const param = MOTOR[name];
-    const about =
-      known === undefined
-        ? param
-        : { ...param, value: known, spread: [known * (1 - MEASURED_SPLIT), known * (1 + MEASURED_SPLIT)] as const };
-    split[name] = assumptions.hidden(name, about, "motor-make-up", SPLIT[name]);
-  }
-  return split as unknown as Split;
 }
 
 /** The start aid a unit has as found; where nobody looked, as often as such units have one. */

@@ -13,6 +13,7 @@ const MEASURABLE = [
   "source-ohm",
   "shore-volts",
   "other-loads",
+  "starter-limit",
 ] as const satisfies readonly AssumedCode[];
 export type MeasurableCode = (typeof MEASURABLE)[number];
 
@@ -70,6 +71,8 @@ function withFigure(given: StartCase, code: MeasurableCode, figure: Quantity): S
       return { ...given, unit: { ...given.unit, runCapacitorF: figure } };
     case "fan-amps":
       return { ...given, unit: { ...given.unit, fanA: figure } };
+    case "starter-limit":
+      return given.method.kind === "soft" ? { ...given, method: { ...given.method, limitA: figure.value } } : given;
     case "other-loads":
       return { ...given, backgroundA: figure.value };
     case "shore-volts":

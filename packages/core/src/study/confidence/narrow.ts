@@ -1,0 +1,55 @@
+import type { Assumption } from "../motor-start/index.ts";
+import { LEFT_OPEN, MEASURABLE, type MeasurableFigure } from "./measurable.ts";
+import type { Trial } from "./trial.ts";
+
+/** How much measuring one figure would narrow whether it holds: standard deviations of the outcome now and then, and the minutes of work. */
+export interface Narrowing {
+  readonly code: MeasurableFigure;
+  readonly nowSpread: number;
+  readonly thenSpread: number;
+  readonly minutes: number;
+}
+
+/** Parts of the range of a figure that are looked at apart. */
+const BINS = 6;
+/** Fewest trials from which a narrowing is told. */
+const FEWEST = 60;
+
+/**
+ * Whether it holds is open by √(p·(1 − p)) now. Once a figure is known, p is that of its own part of the
+ * range: what is left open is the mean over the parts, and what a meter leaves open of the figure itself
+ * is kept. Parts of few trials make it look as if they told something; that is taken off. The figure that
+ * narrows most comes first, of equal ones the one that takes less work.
+ */
+export function narrowings(trials: readonly Trial[], assumed: readonly Assumption[]): readonly Narrowing[] {
+  const n = trials.length;
+  if (n < FEWEST) return [];
+  const p = trials.filter((t) => t.holds).length / n;
+  const now = p * (1 - p);
+  if (now === 0) return [];
+  const found = (Object.keys(MEASURABLE) as MeasurableFigure[]).flatMap((code): readonly Narrowing[] => {
+    const figure = assumed.find((a) => a.code === code);
+    const moved = trials.map((t) => t.moved[code]);
+    if (figure === undefined || figure.origin === "measured" || moved.some((m) => m === undefined)) return [];
+    const told = between(trials, moved as readonly number[], p) * (1 - Math.min(1, LEFT_OPEN / Math.max(figure.tolerance, LEFT_OPEN)) ** 2);
+    const { value: minutes } = MEASURABLE[code];
+    return told <= 0 ? [] : [{ code, nowSpread: Math.sqrt(now), thenSpread: Math.sqrt(Math.max(0, now - told)), minutes }];
+  });
+  return found.toSorted((a, b) => a.thenSpread - b.thenSpread || a.minutes - b.minutes);
+}
+
+/** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
+function between(trials: readonly Trial[], moved: readonly number[], p: number): number {
+  const order = moved.map((_, i) => i).toSorted((a, b) => moved[a]! - moved[b]!);
+  const n = trials.length;
+  const distinct = new Set(moved).size;
+  const bins = Math.min(BINS, distinct);
+  if (bins < 2) return 0;
+  let sum = 0;
+  for (let b = 0; b < bins; b++) {
+    const inside = order.slice(Math.round((b * n) / bins), Math.round(((b + 1) * n) / bins));
+    const share = inside.filter((i) => trials[i]!.holds).length / inside.length;
+    sum += (inside.length / n) * (share - p) ** 2;
+  }
+  return sum - ((bins - 1) / n) * p * (1 - p);
+}
