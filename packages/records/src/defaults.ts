@@ -258,7 +258,7 @@ export function newLearning(now: string, job: Job): Learning {
 
 /** A recorded start of a job's unit. */
 export function newWaveform(birth: Birth<WaveformId>, job: Job, waveform: WaveformFacts): Waveform {
-  return { kind: "waveform", ...stamped(birth, 1), ...ofJob(job), ...waveform };
+  return { kind: "waveform", ...stamped(birth, 2), ...ofJob(job), ...waveform };
 }
 
 /** What is said of a recorded start beside whose it is. */

@@ -43,6 +43,6 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, { readonly newest: num
   work: { newest: 2, steps: { 1: asItWas } },
   sound: { newest: 1, steps: {} },
   learning: { newest: 1, steps: {} },
-  waveform: { newest: 1, steps: {} },
+  waveform: { newest: 2, steps: { 1: asItWas } },
   proof: { newest: 2, steps: { 1: frozenWithRange } },
 };

@@ -1,3 +1,4 @@
+import { WAVE_WARNINGS } from "@amp-saver/core/study/waveform";
 import { z } from "zod";
 import { jobId, rigId, sourceId, stamp, timestamp, unitId, waveformId } from "./identity.ts";
 import { MOST_SAMPLES } from "./wave/log.ts";
@@ -14,7 +15,7 @@ export const waveformSchema = z.strictObject({
   rigId,
   unitId,
   jobId,
-  ...stamp(1),
+  ...stamp(2),
   name: z.string().trim().min(1).max(120),
   when: z.literal(["before", "after"]),
   conductor: z.literal(["common", "run", "start", "supply"]),
@@ -31,6 +32,7 @@ export const waveformSchema = z.strictObject({
     startS: figure,
     firstHalfCycleA: figure.nullable(),
     largestCycleA: figure,
+    largest100msA: figure.nullable().optional(),
     inrushA: figure.nullable(),
     runningA: figure.nullable(),
     startTimeS: figure.nullable(),
@@ -38,6 +40,9 @@ export const waveformSchema = z.strictObject({
     lowestV: figure.nullable(),
     /** RMS of the first cycles from the start on. */
     cycles: z.array(z.strictObject({ t: figure, rmsA: figure })).max(MOST_WAVE_CYCLES),
+    /** What the record lacks, and whether its peaks were cut off. */
+    warnings: z.array(z.literal(WAVE_WARNINGS)).max(WAVE_WARNINGS.length).optional(),
+    atLeast: z.boolean().optional(),
   }),
 });
 export type Waveform = z.infer<typeof waveformSchema>;

@@ -202,11 +202,11 @@ export const MEASURE_WORDS: Readonly<Record<MeasurableFigure, string>> = {
 /** What to measure next, how far it narrows the answer, in amps where they say it, and the minutes it takes. */
 export function measureNext(
   code: MeasurableFigure,
-  amps: { readonly now: number; readonly then: number } | null,
-  spread: { readonly now: number; readonly then: number } | null,
+  amps: { readonly now: number; readonly measured: number } | null,
+  spread: { readonly now: number; readonly measured: number } | null,
 ): string {
-  const inAmps = amps === null ? "" : `: ±\u00a0${formatAmps(amps.now)} becomes ±\u00a0${formatAmps(amps.then)}`;
-  const share = spread === null ? 0 : Math.round(100 * (1 - spread.then / spread.now));
+  const inAmps = amps === null ? "" : `: ±\u00a0${formatAmps(amps.now)} becomes ±\u00a0${formatAmps(amps.measured)}`;
+  const share = spread === null ? 0 : Math.round(100 * (1 - spread.measured / spread.now));
   const narrowed = share < 1 ? "" : ` The tries get ${formatWith(share, 0, "%")} surer.`;
   return `${MEASURE_WORDS[code]}${inAmps}.${narrowed} About ${formatWith(MEASURABLE[code].value, 0, "min")}.`;
 }

@@ -1,4 +1,5 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts } from "@amp-saver/core/quantity";
+import type { WaveWarning } from "@amp-saver/core/study/waveform";
 import type { Waveform } from "@amp-saver/records";
 import type { TimeUnit } from "@amp-saver/records/wave";
 import type { WaveRefusal } from "../workers/wave.worker.ts";
@@ -17,6 +18,19 @@ export const WAVES = {
   forms: { instant: "the waveform itself", rms: "RMS figures of a meter" },
   amps: "Column of amps",
   ampsUnit: "Their unit",
+  channel: "Channel of amps",
+  channelName: (name: string, unit: string, k: number): string =>
+    `${name === "" ? `channel ${k + 1}` : name}${unit === "" ? "" : `, ${unit}`}`,
+  perVolt: "Probe: amps per volt",
+  badPerVolt: "Probe: amps per volt must be a number from 0.001 to 100,000.",
+  warnings: {
+    gaps: "The recording pauses; windows that reach into a pause are left out.",
+    clipped: "Peaks are cut off: the recorder was out of range. Amps are at least what is shown.",
+    offset: "It read something of nothing; that was taken off.",
+    "starts-at-once": "It begins with the start: what came before is not in it.",
+    "ends-early": "It ends before it runs steadily.",
+  } satisfies Readonly<Record<WaveWarning, string>>,
+  atLeast: (text: string): string => `at least ${text}`,
   volts: "Column of volts",
   noVolts: "none",
   time: "Column of times",
@@ -37,6 +51,7 @@ export const WAVES = {
     largest: "Largest cycle",
     first: "First half cycle",
     inrush: "Inrush, 100 ms",
+    largest100: "Largest 100 ms",
     running: "Running",
     time: "Start takes",
     dip: "Volts",
@@ -55,15 +70,14 @@ export const WAVES = {
 export const WAVE_REFUSALS: Readonly<Record<WaveRefusal | "needs-both" | "too-big", (where: string) => string>> = {
   empty: () => "The file is empty.",
   "no-numbers": () => "There are no rows of figures in the file.",
-  "bad-number": (where) => `There is no figure in the column of amps or volts at ${where}.`,
+  "bad-number": (where) => `Most of the column of amps or volts is no figure, first at ${where}.`,
   "bad-time": (where) => `The times do not rise at ${where}.`,
   "no-rate": () => "Without a column of times, samples a second must be above 0.",
   "too-many": (where) => `More than a recording may have: 1,000,000 samples, 32 channels (${where}).`,
   "no-amps": (where) => `No channel is in amps (${where}).`,
   "not-comtrade": (where) => `The .cfg is no COMTRADE configuration (${where}).`,
-  "comtrade-newer": () => "The .cfg is of a later revision than 1999.",
+  "comtrade-newer": () => "The .cfg is of a later revision than 2013.",
   "comtrade-field": (where) => `The .cfg misses a figure, ${where}.`,
-  "comtrade-rates": () => "The record changes its sampling rate on the way; only one rate is read.",
   "comtrade-data-short": (where) => `The .dat ends before the .cfg says, at ${where}.`,
   "comtrade-no-data": () => "The .dat is empty.",
   "too-short": () => "The recording is too short: five cycles at least.",

@@ -53,7 +53,7 @@ describe("every code has its words", () => {
   it("measuring next says what becomes of the doubt", () => {
     const codes = Object.keys(MEASURE_WORDS) as (keyof typeof MEASURE_WORDS)[];
     for (const code of codes) {
-      const whole = measureNext(code, { now: 1.6, then: 0.3 }, { now: 0.4, then: 0.3 }).replaceAll("\u00a0", " ");
+      const whole = measureNext(code, { now: 1.6, measured: 0.3 }, { now: 0.4, measured: 0.3 }).replaceAll("\u00a0", " ");
       expect(whole).toMatch(/: ± 1\.6 A becomes ± 0\.3 A\. The tries get 25 % surer\. About \d+ min\.$/);
       expect(measureNext(code, null, null)).toMatch(/^[^:±]*(: a clamp on the supply, unit off)?\. About/);
     }

@@ -1,13 +1,16 @@
-import { fail, ok, type Result } from "@amp-saver/core/quantity";
+import { ok, type Result } from "@amp-saver/core/quantity";
 import { lineHzOf, studyWaveform, type WaveformFailure } from "@amp-saver/core/study/waveform";
 import { MOST_WAVE_CYCLES, packSamples, type Waveform } from "@amp-saver/records";
 import {
+  type ChannelPick,
   type CsvChoice,
   type CsvLook,
+  pickChannels,
   readComtrade,
+  readComtradeConfig,
   readCsvLog,
-  scaleOf,
   sniffCsv,
+  textOf,
   type WaveFailure,
   type WaveLog,
 } from "@amp-saver/records/wave";
@@ -29,34 +32,38 @@ export interface WaveAnswer {
   readonly bytes: Uint8Array<ArrayBuffer>;
 }
 
+/** A channel of a record, by what its file calls it. */
+export interface WaveChannelName {
+  readonly name: string;
+  readonly unit: string;
+}
+
 export type WaveRefusal = WaveFailure | WaveformFailure;
 
 const desk = {
-  look(text: string): Result<CsvLook, WaveFailure> {
-    return sniffCsv(text);
+  look(bytes: Uint8Array): Result<CsvLook, WaveFailure> {
+    return sniffCsv(textOf(bytes));
   },
-  csv(text: string, choice: CsvChoice, ask: WaveAsk): Result<WaveAnswer, WaveRefusal> {
-    const log = readCsvLog(text, choice);
-    return log.ok ? study(log.value, ask) : log;
+  /** Channels that a COMTRADE record has. */
+  channels(config: Uint8Array): Result<readonly WaveChannelName[], WaveFailure> {
+    const read = readComtradeConfig(textOf(config));
+    return read.ok ? ok(read.value.analog.map(({ name, unit }) => ({ name, unit }))) : read;
   },
-  comtrade(config: string, data: Uint8Array, ask: WaveAsk): Result<WaveAnswer, WaveRefusal> {
-    const log = readComtrade(config, data);
-    return log.ok ? study(log.value, ask) : log;
+  csv(bytes: Uint8Array, choice: CsvChoice, ask: WaveAsk): Result<WaveAnswer, WaveRefusal> {
+    const log = readCsvLog(textOf(bytes), choice);
+    return log.ok ? study(log.value, {}, ask) : log;
+  },
+  comtrade(config: Uint8Array, data: Uint8Array, pick: ChannelPick, ask: WaveAsk): Result<WaveAnswer, WaveRefusal> {
+    const log = readComtrade(textOf(config), data);
+    return log.ok ? study(log.value, pick, ask) : log;
   },
 };
 
-/** The first channel in amps and the first in volts, brought to those units. */
-function study(log: WaveLog, { form, lineHz: asked }: WaveAsk): Result<WaveAnswer, WaveRefusal> {
-  const first = (of: "amps" | "volts"): Float64Array | null => {
-    for (const { unit, values } of log.channels) {
-      const scale = scaleOf(unit);
-      if (scale?.of === of) return scale.factor === 1 ? values : values.map((v) => v * scale.factor);
-    }
-    return null;
-  };
-  const amps = first("amps");
-  if (amps === null) return fail("no-amps", "channels");
-  const volts = first("volts");
+/** Amps and volts as they were picked, studied. */
+function study(log: WaveLog, pick: ChannelPick, { form, lineHz: asked }: WaveAsk): Result<WaveAnswer, WaveRefusal> {
+  const picked = pickChannels(log, pick);
+  if (!picked.ok) return picked;
+  const { amps, volts } = picked.value;
   const lineHz = log.lineHz ?? (form === "rms" ? asked : (lineHzOf(volts ?? amps, log.sampleHz) ?? asked));
   const found = studyWaveform({ amps, volts, sampleHz: log.sampleHz, lineHz, kind: form });
   if (!found.ok) return found;
@@ -66,7 +73,7 @@ function study(log: WaveLog, { form, lineHz: asked }: WaveAsk): Result<WaveAnswe
     lineHz,
     samples: amps.length,
     hasVolts: volts !== null,
-    found: { ...found.value, cycles: found.value.cycles.slice(0, MOST_WAVE_CYCLES) },
+    found: { ...found.value, warnings: [...found.value.warnings], cycles: found.value.cycles.slice(0, MOST_WAVE_CYCLES) },
     bytes,
   };
   return transfer(ok(answer), [bytes.buffer]);

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import Papa from "papaparse";
 import { numberOf, type TimeUnit } from "./csv-sniff.ts";
-import { MOST_SAMPLES, resample, scaleOf, type WaveFailure, type WaveLog } from "./log.ts";
+import { evenly, MOST_SAMPLES, mostlyMissing, scaleOf, type WaveFailure, type WaveLog } from "./log.ts";
 
 /** How a file is to be read: as it was looked at, or as the user said. */
 export interface CsvChoice {
@@ -10,23 +10,33 @@ export interface CsvChoice {
   readonly firstRow: number;
   /** Column of times, or the rate where there is none, Hz. */
   readonly time: { readonly column: number; readonly unit: TimeUnit } | { readonly sampleHz: number };
-  readonly amps: { readonly column: number; readonly unit: string };
+  /** Amps, or volts of a probe with its amps per volt. */
+  readonly amps: { readonly column: number; readonly unit: string; readonly perVolt?: number };
   readonly volts: { readonly column: number; readonly unit: string } | null;
 }
 
 const PER_UNIT = { s: 1, ms: 1e-3, us: 1e-6 } as const;
 const DAY_S = 86_400;
 
-/** Reads the chosen columns to amps and volts at an even rate. Nothing is taken from a file with a bad figure in it. */
+/** Rows of a file by its delimiter; several spaces between two cells are one. */
+function rowsOf(text: string, delimiter: string): string[][] {
+  const spaced = delimiter === " " ? text.replace(/^ +| +$/gm, "").replace(/ {2,}/g, " ") : text;
+  return Papa.parse<string[]>(spaced.replace(/^\uFEFF/, ""), { delimiter, skipEmptyLines: "greedy" }).data;
+}
+
+/**
+ * Reads the chosen columns to amps and volts at an even rate. A cell that is no figure is a sample nobody
+ * knows; rows without a time, and a footer, are left out. Refused only where most of a column is missing.
+ */
 export function readCsvLog(text: string, choice: CsvChoice): Result<WaveLog, WaveFailure> {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { delimiter: choice.delimiter, skipEmptyLines: "greedy" });
   const blanks = blankRowsBefore(text, choice.firstRow);
-  const rows = data.slice(choice.firstRow - blanks);
+  const all = rowsOf(text, choice.delimiter).slice(choice.firstRow - blanks);
+  const rows = withoutFooter(all, choice);
   if (rows.length < 2) return fail("no-numbers", "file");
   if (rows.length > MOST_SAMPLES) return fail("too-many", "rows");
-  const amps = figures(rows, choice, choice.amps);
+  const amps = figures(rows, choice, choice.amps, "amps");
   if (!amps.ok) return amps;
-  const volts = choice.volts === null ? null : figures(rows, choice, choice.volts);
+  const volts = choice.volts === null ? null : figures(rows, choice, choice.volts, "volts");
   if (volts !== null && !volts.ok) return volts;
   const channels = [
     { name: "current", unit: "A", values: amps.value },
@@ -36,52 +46,61 @@ export function readCsvLog(text: string, choice: CsvChoice): Result<WaveLog, Wav
     return choice.time.sampleHz > 0 ? ok({ sampleHz: choice.time.sampleHz, lineHz: null, channels }) : fail("no-rate", "rate");
   const times = timesOf(rows, choice.time.column, choice.time.unit, choice);
   if (!times.ok) return times;
-  return evened(times.value, channels);
+  const { at, kept } = times.value;
+  const named = channels.map((c) => ({ ...c, values: Float64Array.from(kept, (k) => c.values[k]!) }));
+  const log = evenly(at, named, null);
+  return log === null ? fail("bad-time", "time") : ok(log);
 }
 
-function evened(times: Float64Array, channels: WaveLog["channels"]): Result<WaveLog, WaveFailure> {
-  const spanS = times.at(-1)! - times[0]!;
-  if (!(spanS > 0)) return fail("bad-time", "time");
-  const sampleHz = (times.length - 1) / spanS;
-  let worst = 0;
-  for (let k = 0; k < times.length; k++) worst = Math.max(worst, Math.abs(times[k]! - times[0]! - k / sampleHz));
-  if (worst * sampleHz < 0.5) return ok({ sampleHz, lineHz: null, channels });
-  return ok({ sampleHz, lineHz: null, channels: channels.map((c) => ({ ...c, values: resample(times, c.values, sampleHz) })) });
+/** Rows at the end in which neither the time nor the amps are figures are no samples. */
+function withoutFooter(rows: readonly (readonly string[])[], choice: CsvChoice): readonly (readonly string[])[] {
+  const { time, amps, decimalComma } = choice;
+  const isSample = (row: readonly string[]): boolean => {
+    const cell = (column: number): string => (row[column] ?? "").trim();
+    if ("column" in time)
+      return Number.isFinite(time.unit === "clock" ? clockS(cell(time.column)) : numberOf(cell(time.column), decimalComma));
+    return Number.isFinite(numberOf(cell(amps.column), decimalComma));
+  };
+  return rows.slice(0, rows.findLastIndex(isSample) + 1);
 }
 
 function figures(
   rows: readonly (readonly string[])[],
   { decimalComma, firstRow }: CsvChoice,
-  { column, unit }: { readonly column: number; readonly unit: string },
+  { column, unit, perVolt }: CsvChoice["amps"],
+  of: "amps" | "volts",
 ): Result<Float64Array, WaveFailure> {
   const scale = scaleOf(unit);
-  if (scale === null) return fail("no-amps", unit);
-  const values = new Float64Array(rows.length);
-  for (let k = 0; k < rows.length; k++) {
-    const value = numberOf((rows[k]![column] ?? "").trim(), decimalComma);
-    if (!Number.isFinite(value)) return fail("bad-number", `line ${firstRow + k + 1}`);
-    values[k] = value * scale.factor;
-  }
-  return ok(values);
+  const probe = of === "amps" && scale?.of === "volts";
+  if (scale === null || (scale.of !== of && !probe) || (probe && !(perVolt !== undefined && perVolt > 0))) return fail("no-amps", unit);
+  const factor = scale.factor * (probe ? perVolt! : 1);
+  const values = Float64Array.from(rows, (row) => numberOf((row[column] ?? "").trim(), decimalComma) * factor);
+  if (!mostlyMissing(values)) return ok(values);
+  return fail("bad-number", `line ${firstRow + values.findIndex(Number.isNaN) + 1}`);
 }
 
+/** Times of the rows that have one, and which rows these are. */
 function timesOf(
   rows: readonly (readonly string[])[],
   column: number,
   unit: TimeUnit,
   { decimalComma, firstRow }: CsvChoice,
-): Result<Float64Array, WaveFailure> {
-  const times = new Float64Array(rows.length);
+): Result<{ readonly at: Float64Array; readonly kept: readonly number[] }, WaveFailure> {
+  const times: number[] = [];
+  const kept: number[] = [];
   let days = 0;
   for (let k = 0; k < rows.length; k++) {
     const cell = (rows[k]![column] ?? "").trim();
     const read = unit === "clock" ? clockS(cell) : numberOf(cell, decimalComma) * PER_UNIT[unit];
-    if (!Number.isFinite(read)) return fail("bad-time", `line ${firstRow + k + 1}`);
-    if (unit === "clock" && k > 0 && read + days < times[k - 1]! - DAY_S / 2) days += DAY_S;
-    times[k] = read + days;
-    if (k > 0 && times[k]! < times[k - 1]!) return fail("bad-time", `line ${firstRow + k + 1}`);
+    if (!Number.isFinite(read)) continue;
+    const before = times.at(-1);
+    if (unit === "clock" && before !== undefined && read + days < before - DAY_S / 2) days += DAY_S;
+    if (before !== undefined && read + days < before) return fail("bad-time", `line ${firstRow + k + 1}`);
+    times.push(read + days);
+    kept.push(k);
   }
-  return ok(spread(times));
+  if (times.length < 2) return fail("bad-time", "time");
+  return ok({ at: spread(Float64Array.from(times)), kept });
 }
 
 /** Times that only tick once a second while several samples fall in between are spread evenly over it. */

@@ -32,17 +32,18 @@ const CLOCK = /\d{1,2}:\d{2}(:\d{2})?/;
 export function sniffCsv(text: string): Result<CsvLook, WaveFailure> {
   const head = text.replace(/^\uFEFF/, "").slice(0, 100_000);
   const delimiter = delimiterOf(head);
-  const { data } = Papa.parse<string[]>(head, { preview: LOOKED_AT, delimiter });
+  const spaced = delimiter === " " ? head.replace(/^ +| +$/gm, "").replace(/ {2,}/g, " ") : head;
+  const { data } = Papa.parse<string[]>(spaced, { preview: LOOKED_AT, delimiter });
   const rows = data.map((row) => row.map((cell) => cell.trim()));
   if (rows.every((row) => row.every((cell) => cell === ""))) return fail("empty", "file");
-  const decimalComma =
-    delimiter !== "," &&
-    rows.flat().filter((c) => /^[-+]?\d+,\d+$/.test(c)).length > rows.flat().filter((c) => /^[-+]?\d+\.\d+$/.test(c)).length;
+  const like = (pattern: RegExp): number => rows.flat().filter((c) => pattern.test(c)).length;
+  const decimalComma = like(/^[-+]?\d+,\d+$/) > like(/^[-+]?\d+\.\d+$/);
   const figure = (cell: string): boolean => cell !== "" && (Number.isFinite(numberOf(cell, decimalComma)) || CLOCK.test(cell));
   const ofFigures = (row: readonly string[]): boolean => {
     const filled = row.filter((c) => c !== "").length;
     const figures = row.filter(figure).length;
-    return figures > 0 && figures >= filled - 1;
+    const open = row.filter((c) => c !== "" && !figure(c) && isOpen(c)).length;
+    return figures > 0 && figures + open >= filled - 1;
   };
   const filled = rows.findLastIndex((row) => row.some((c) => c !== ""));
   const firstRow = rows.findIndex((_, k) => rows.slice(k, Math.min(k + 3, filled + 1)).every(ofFigures) && k <= filled);
@@ -61,10 +62,23 @@ export function sniffCsv(text: string): Result<CsvLook, WaveFailure> {
   });
 }
 
-/** A number as written, with its decimal sign; NaN for anything else. */
+/** What meters write where they have no figure. */
+function isOpen(cell: string): boolean {
+  return /^(-?ol\.?l?|o\.?l|over(load)?|inf|nan|n\/?a|null|-+|\.+|\?+|#.*)$/i.test(cell);
+}
+
+/** Between groups of three figures. */
+const GROUP_SPACE = /(?<=\d)[\s\u00a0\u202f'](?=\d{3})/g;
+
+/** A number as written, with its decimal sign, spaces between thousands and its unit left on; NaN for anything else. */
 export function numberOf(cell: string, decimalComma: boolean): number {
-  const plain = decimalComma ? cell.replace(",", ".") : cell;
-  return plain === "" ? Number.NaN : Number(plain);
+  const bare = cell
+    .trim()
+    .replaceAll("\u2212", "-")
+    .replace(/\s*(mA|kA|A|mV|kV|V)$/, "")
+    .replace(GROUP_SPACE, "");
+  const plain = decimalComma ? bare.replace(/\.(?=\d{3}(\D|$))/g, "").replace(",", ".") : bare.replace(/,(?=\d{3}(\D|$))/g, "");
+  return /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(plain) ? Number(plain) : Number.NaN;
 }
 
 /** The delimiter that splits most lines alike; a comma inside figures is not taken for one where others split. */
@@ -75,7 +89,8 @@ function delimiterOf(head: string): string {
     .slice(0, -1)
     .filter((l) => l.trim() !== "");
   for (const delimiter of [";", "\t", "|"]) if (lines.filter((l) => l.includes(delimiter)).length > lines.length / 2) return delimiter;
-  return ",";
+  if (lines.filter((l) => l.includes(",")).length > lines.length / 2) return ",";
+  return lines.filter((l) => /\S +\S/.test(l.trim())).length > lines.length / 2 ? " " : ",";
 }
 
 /** Heading of a column: the nearest row above the figures that names it, with a row of units below it where there is one. */
@@ -87,24 +102,30 @@ function headingOf(rows: readonly (readonly string[])[], firstRow: number, k: nu
 }
 
 function columnOf(heading: string, first: string): CsvColumn {
-  const unitMatch = /[[(]\s*([^\])]+?)\s*[\])]\s*$|[,/]\s*(s|ms|us|µs|a|ma|ka|v|mv|kv)\s*$|_(s|ms|us|a|ma|ka|v|mv|kv)$/i.exec(heading);
+  const unitMatch = /[[(]\s*([^\])]+?)\s*[\])]\s*$|[,/ ]\s*(s|sec|ms|us|µs|a|ma|ka|v|mv|kv)\s*$|_(s|sec|ms|us|a|ma|ka|v|mv|kv)$/i.exec(
+    heading,
+  );
   const unit = unitMatch?.[1] ?? unitMatch?.[2] ?? unitMatch?.[3] ?? "";
   const name = heading.replace(unitMatch?.[0] ?? "", "").trim() || heading.trim();
   const scale = scaleOf(unit);
   const guess =
-    CLOCK.test(first) || /^(t|time|zeit|elapsed|timestamp|seconds|sec)\b/i.test(heading) ? "time" : (scale?.of ?? byName(heading));
+    CLOCK.test(first) || /^(t|time|zeit|elapsed|timestamp|date|seconds|sec|msec|millis|micros)([\s_([/,]|$)/i.test(heading)
+      ? "time"
+      : (scale?.of ?? byName(heading));
   return { name, guess, unit: unit || (guess === "amps" ? "A" : guess === "volts" ? "V" : ""), first };
 }
 
 function byName(heading: string): CsvColumn["guess"] {
-  if (/amp|current|strom|\bi\d?\b|\birms\b/i.test(heading)) return "amps";
-  if (/volt|spannung|\bu\d?\b|\bv\d?\b/i.test(heading)) return "volts";
+  const plain = heading.replaceAll("_", " ");
+  if (/amp|current|strom|\bi\d?\b|\birms\b/i.test(plain)) return "amps";
+  if (/volt|spannung|\bu\d?\b|\bv\d?\b/i.test(plain)) return "volts";
   return "other";
 }
 
 function timeUnitOf(column: CsvColumn | undefined): TimeUnit {
   if (column === undefined) return "s";
   if (CLOCK.test(column.first)) return "clock";
-  if (/^ms$|milli/i.test(column.unit)) return "ms";
-  return /^(us|µs)$|micro/i.test(column.unit) ? "us" : "s";
+  const said = `${column.unit} ${column.name}`;
+  if (/(^|[\s_])(ms|msec|milli\w*)([\s_]|$)/i.test(said)) return "ms";
+  return /(^|[\s_])(us|µs|usec|micro\w*)([\s_]|$)/i.test(said) ? "us" : "s";
 }

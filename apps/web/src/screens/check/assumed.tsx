@@ -73,8 +73,8 @@ export function Assumed({
                 ? CHECK.nothingToMeasure
                 : measureNext(
                     code,
-                    amps === undefined ? null : { now: amps.nowA, then: amps.measuredA },
-                    narrows === undefined ? null : { now: narrows.nowSpread, then: narrows.thenSpread },
+                    amps === undefined ? null : { now: amps.nowA, measured: amps.measuredA },
+                    narrows === undefined ? null : { now: narrows.nowSpread, measured: narrows.thenSpread },
                   )}
           </p>
         </section>

@@ -33,10 +33,13 @@ export function WaveRow({ bundle, waveform, onRemove }: WaveRowProps) {
     t: c.t,
     rmsA: waveform.conductor === "supply" ? c.rmsA : c.compressorA,
   }));
+  const amps = (value: number | null | undefined): string =>
+    value == null ? WAVES.none : found.atLeast === true ? WAVES.atLeast(formatAmps(value)) : formatAmps(value);
   const rows: readonly (readonly [string, string])[] = [
-    [WAVES.rows.largest, formatAmps(found.largestCycleA)],
-    [WAVES.rows.inrush, found.inrushA === null ? WAVES.none : formatAmps(found.inrushA)],
-    [WAVES.rows.first, found.firstHalfCycleA === null ? WAVES.none : formatAmps(found.firstHalfCycleA)],
+    [WAVES.rows.largest, amps(found.largestCycleA)],
+    [WAVES.rows.inrush, amps(found.inrushA)],
+    [WAVES.rows.largest100, amps(found.largest100msA)],
+    [WAVES.rows.first, amps(found.firstHalfCycleA)],
     [WAVES.rows.running, found.runningA === null ? WAVES.none : formatAmps(found.runningA)],
     [WAVES.rows.time, found.startTimeS === null ? WAVES.none : formatSeconds(found.startTimeS)],
     [WAVES.rows.dip, found.lowestV === null ? WAVES.none : WAVES.dip(found.restV, found.lowestV)],
@@ -74,6 +77,11 @@ export function WaveRow({ bundle, waveform, onRemove }: WaveRowProps) {
           </div>
         ))}
       </dl>
+      {(found.warnings ?? []).map((warning) => (
+        <p key={warning} className="text-[15px]">
+          {WAVES.warnings[warning]}
+        </p>
+      ))}
       {absent && <p className="font-semibold">{WAVES.missingBytes}</p>}
       <div className="flex gap-3">
         <Button look="quiet" onClick={() => void save()}>

@@ -1,5 +1,5 @@
 import type { Reading, Waveform } from "@amp-saver/records";
-import { type CsvChoice, type CsvLook, TIME_UNITS } from "@amp-saver/records/wave";
+import { type ChannelPick, type CsvChoice, type CsvLook, scaleOf, TIME_UNITS } from "@amp-saver/records/wave";
 import { useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
@@ -16,10 +16,14 @@ export interface WaveSaid {
   readonly form: Waveform["form"];
   /** How its columns are read; null for a record that says so itself. */
   readonly choice: CsvChoice | null;
+  /** Channels of such a record. */
+  readonly pick: ChannelPick;
 }
 
 interface WaveSheetProps {
   readonly look: CsvLook | null;
+  /** Channels of a record that says itself how it is read; null for columns. */
+  readonly channels: readonly { readonly name: string; readonly unit: string }[] | null;
   /** The side that is filled in. */
   readonly side: Reading["when"];
   readonly refused: string | null;
@@ -27,10 +31,10 @@ interface WaveSheetProps {
   readonly onClose: () => void;
 }
 
-const AMP_UNITS = ["A", "mA", "kA"] as const;
+const AMP_UNITS = ["A", "mA", "kA", "V", "mV"] as const;
 
 /** Confirms how a file of samples is to be read: what was guessed is filled in. */
-export function WaveSheet({ look, side, refused, onRead, onClose }: WaveSheetProps) {
+export function WaveSheet({ look, channels, side, refused, onRead, onClose }: WaveSheetProps) {
   const guess = (of: "amps" | "volts"): number => look?.columns.findIndex((c) => c.guess === of) ?? -1;
   const [when, setWhen] = useState<Reading["when"]>(side);
   const [conductor, setConductor] = useState<Reading["conductor"]>("common");
@@ -41,16 +45,20 @@ export function WaveSheet({ look, side, refused, onRead, onClose }: WaveSheetPro
   const [time, setTime] = useState(look?.timeColumn ?? -1);
   const [timeUnit, setTimeUnit] = useState(look?.timeUnit ?? "s");
   const [rate, setRate] = useState("1000");
+  const [perVolt, setPerVolt] = useState("100");
+  const firstAmps = channels?.findIndex((c) => scaleOf(c.unit)?.of === "amps") ?? -1;
+  const [channel, setChannel] = useState(Math.max(0, firstAmps));
+  const probe = scaleOf(channels === null ? ampsUnit : (channels[channel]?.unit ?? ""))?.of === "volts";
   const columns = look?.columns ?? [];
   const options = columns.map((c, k) => ({ value: String(k), word: WAVES.column(c.name, k, c.first) }));
   const read = (): void => {
     const choice: CsvChoice | null = look && {
       ...look,
       time: time < 0 ? { sampleHz: Number(rate.replace(",", ".")) } : { column: time, unit: timeUnit },
-      amps: { column: Math.max(0, amps), unit: ampsUnit },
+      amps: { column: Math.max(0, amps), unit: ampsUnit, ...(probe && { perVolt: Number(perVolt.replace(",", ".")) }) },
       volts: volts < 0 ? null : { column: volts, unit: columns[volts]?.unit || "V" },
     };
-    onRead({ when, conductor, form, choice });
+    onRead({ when, conductor, form, choice, pick: { amps: channel, ...(probe && { perVolt: Number(perVolt.replace(",", ".")) }) } });
   };
   return (
     <Sheet open onOpenChange={(open) => !open && onClose()} title={WAVES.sheet}>
@@ -113,6 +121,26 @@ export function WaveSheet({ look, side, refused, onRead, onClose }: WaveSheetPro
             />
           )}
         </>
+      )}
+      {channels !== null && channels.length > 1 && (
+        <Pick
+          label={WAVES.channel}
+          value={String(channel)}
+          options={channels.map((c, k) => ({ value: String(k), word: WAVES.channelName(c.name, c.unit, k) }))}
+          onChange={(k) => setChannel(Number(k))}
+        />
+      )}
+      {probe && (
+        <TextField
+          label={WAVES.perVolt}
+          kept={perVolt}
+          onText={(text) => {
+            const value = Number(text.trim().replace(",", "."));
+            if (!(value >= 0.001 && value <= 1e5)) return WAVES.badPerVolt;
+            setPerVolt(text.trim());
+            return null;
+          }}
+        />
       )}
       {refused !== null && (
         <p role="alert" className="py-2 font-semibold text-lead">

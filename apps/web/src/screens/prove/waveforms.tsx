@@ -8,6 +8,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { WAVE_REFUSALS, WAVES } from "../../words/waves.ts";
 import { readingSide } from "../../workbench/reading-side.ts";
+import type { WaveChannelName } from "../../workers/wave.worker.ts";
 import { waveDesk } from "../../workers/wave-desk.ts";
 import { WaveRow } from "./wave-row.tsx";
 import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";
@@ -16,8 +17,8 @@ const MOST_FILE_BYTES = 100_000_000;
 
 /** A file that was picked: text with its look, or a COMTRADE pair. */
 type Picked =
-  | { readonly name: string; readonly text: string; readonly look: CsvLook }
-  | { readonly name: string; readonly config: string; readonly data: Uint8Array };
+  | { readonly name: string; readonly bytes: Uint8Array; readonly look: CsvLook }
+  | { readonly name: string; readonly config: Uint8Array; readonly data: Uint8Array; readonly channels: readonly WaveChannelName[] };
 
 /** Starts that were recorded: taken in from files, read in a worker, laid over the simulated one. */
 export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
@@ -42,16 +43,16 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
     }
   };
 
-  const keep = async ({ choice, ...said }: WaveSaid): Promise<void> => {
+  const keep = async ({ choice, pick, ...said }: WaveSaid): Promise<void> => {
     if (picked === null) return;
     setBusy(true);
     const ask = { form: said.form, lineHz: unit.hz };
     const answer =
       "config" in picked
-        ? await waveDesk().comtrade(picked.config, picked.data, ask)
+        ? await waveDesk().comtrade(picked.config, picked.data, pick, ask)
         : choice === null
           ? null
-          : await waveDesk().csv(picked.text, choice, ask);
+          : await waveDesk().csv(picked.bytes, choice, ask);
     setBusy(false);
     if (answer === null) return;
     if (!answer.ok) {
@@ -108,6 +109,7 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
           side={readingSide(bundle)}
           key={picked.name}
           look={"look" in picked ? picked.look : null}
+          channels={"channels" in picked ? picked.channels : null}
           refused={refused}
           onRead={(said) => void keep(said)}
           onClose={() => setPicked(null)}
@@ -124,13 +126,18 @@ async function open(files: readonly File[]): Promise<Picked | { readonly refused
   const data = ending(".dat");
   if (config !== undefined || data !== undefined) {
     if (config === undefined || data === undefined) return { refused: WAVE_REFUSALS["needs-both"]("") };
-    return { name: nameOf(config), config: await config.text(), data: new Uint8Array(await data.arrayBuffer()) };
+    const bytes = await bytesOf(config);
+    const channels = await waveDesk().channels(bytes);
+    if (!channels.ok) return { refused: WAVE_REFUSALS[channels.reason](channels.where) };
+    return { name: nameOf(config), config: bytes, data: await bytesOf(data), channels: channels.value };
   }
   const [file] = files;
-  const text = (await file?.text()) ?? "";
-  const look = await waveDesk().look(text);
-  return look.ok ? { name: nameOf(file), text, look: look.value } : { refused: WAVE_REFUSALS[look.reason](look.where) };
+  const bytes = file === undefined ? new Uint8Array() : await bytesOf(file);
+  const look = await waveDesk().look(bytes);
+  return look.ok ? { name: nameOf(file), bytes, look: look.value } : { refused: WAVE_REFUSALS[look.reason](look.where) };
 }
+
+const bytesOf = async (file: File): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer());
 
 function nameOf(file: File | undefined): string {
   return (file?.name ?? "recording").replace(/\.[^.]+$/, "").slice(0, 120) || "recording";

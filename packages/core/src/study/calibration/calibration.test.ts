@@ -83,27 +83,30 @@ describe("calibration", () => {
     [1.08, 0.94, 1.2],
     [0.93, 1.07, 0.85],
     [0.98, 1.02, 1.25],
-  ])("gets a motor back within 1 %% from a trace without noise: locked ×%f, running ×%f, inertia ×%f", (locked, running, inertia) => {
-    const typical = 0.0012 / 1250;
-    const unit: UnitCase = {
-      ...ROOFTOP,
-      lockedRotorA: stated(63 * locked),
-      runningA: stated(0.9 * 13.2 * running),
-      split: { inertiaPerShaftW: typical * inertia },
-      fanA: stated(0),
-    };
-    const made = studyStart({ ...START, unit, seconds: 2 });
-    if (!made.ok) throw new Error(made.reason);
-    const cycles = made.value.result.cycles.map(({ t, rmsA }) => ({ t, rmsA }));
-    const live = reading("l", "live", made.value.result.running!.totalA, { tolerance: 0 });
-    const waveforms = [{ id: "w", conductor: "common" as const, cycles, start: START, tolerance: 0 }];
-    const found = done({ readings: [live], waveforms });
-    expect(Math.abs(found.lockedRotorA.value / (63 * locked) - 1)).toBeLessThan(0.01);
-    expect(Math.abs(found.runningA.value / (0.9 * 13.2 * running) - 1)).toBeLessThan(0.01);
-    const prepared = prepare({ ...START, unit });
-    if (!prepared.ok) throw new Error(prepared.reason);
-    expect(Math.abs(found.inertiaKgM2.value / prepared.value.input.machine.inertiaKgM2 - 1)).toBeLessThan(0.02);
-  });
+  ])(
+    "gets a motor back within one in a hundred from a trace without noise: locked ×%f, running ×%f, inertia ×%f",
+    (locked, running, inertia) => {
+      const typical = 0.0012 / 1250;
+      const unit: UnitCase = {
+        ...ROOFTOP,
+        lockedRotorA: stated(63 * locked),
+        runningA: stated(0.9 * 13.2 * running),
+        split: { inertiaPerShaftW: typical * inertia },
+        fanA: stated(0),
+      };
+      const made = studyStart({ ...START, unit, seconds: 2 });
+      if (!made.ok) throw new Error(made.reason);
+      const cycles = made.value.result.cycles.map(({ t, rmsA }) => ({ t, rmsA }));
+      const live = reading("l", "live", made.value.result.running!.totalA, { tolerance: 0 });
+      const waveforms = [{ id: "w", conductor: "common" as const, cycles, start: START, tolerance: 0 }];
+      const found = done({ readings: [live], waveforms });
+      expect(Math.abs(found.lockedRotorA.value / (63 * locked) - 1)).toBeLessThan(0.01);
+      expect(Math.abs(found.runningA.value / (0.9 * 13.2 * running) - 1)).toBeLessThan(0.01);
+      const prepared = prepare({ ...START, unit });
+      if (!prepared.ok) throw new Error(prepared.reason);
+      expect(Math.abs(found.inertiaKgM2.value / prepared.value.input.machine.inertiaKgM2 - 1)).toBeLessThan(0.02);
+    },
+  );
 
   it("takes a reading by its own volts: 8 V low at the outlet is not a weaker motor", () => {
     const low = studyStart({

@@ -11,7 +11,7 @@ export interface MeasuredVolts {
 }
 
 /** What was read with, so that its own error is one for all it read. */
-export interface MeasuredWith {
+interface MeasuredWith {
   /** Which meter; absent or empty where nobody said, which is one of its own for each reading. */
   readonly meter?: string | null;
   /** Relative tolerance of the meter; absent for the usual one of a clamp. */

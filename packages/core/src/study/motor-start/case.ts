@@ -10,7 +10,7 @@ export const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-pha
 export type Drive = (typeof DRIVES)[number];
 
 /** Ohms between the pins with all leads off, with their tolerance: common to run, common to start. */
-export interface MeasuredWindings {
+interface MeasuredWindings {
   readonly mainOhm: Quantity;
   readonly startOhm: Quantity;
 }

@@ -1,4 +1,4 @@
-/** A start as a scope or logger recorded it, evenly sampled. */
+/** A start as a scope or logger recorded it, evenly sampled; what was not recorded is not a number. */
 export interface Recorded {
   /** Amps: instantaneous, or RMS where a meter logged RMS figures. */
   readonly amps: ArrayLike<number>;

@@ -7,11 +7,10 @@ const HYSTERESIS = 0.3;
 /** Line frequency from the rising zero crossings of the later half of a record; null where it has none that make sense. */
 export function lineHzOf(values: ArrayLike<number>, sampleHz: number): number | null {
   const from = values.length >> 1;
-  const count = values.length - from;
-  let mean = 0;
-  for (let i = from; i < values.length; i++) mean += values[i]! / count;
-  let square = 0;
-  for (let i = from; i < values.length; i++) square += (values[i]! - mean) ** 2 / count;
+  const known = Array.from({ length: values.length - from }, (_, i) => values[from + i]!).filter(Number.isFinite);
+  if (known.length === 0) return null;
+  const mean = known.reduce((a, b) => a + b, 0) / known.length;
+  const square = known.reduce((sum, v) => sum + (v - mean) ** 2, 0) / known.length;
   const edge = HYSTERESIS * Math.sqrt(square);
   let armed = false;
   let first: number | null = null;
@@ -19,6 +18,10 @@ export function lineHzOf(values: ArrayLike<number>, sampleHz: number): number | 
   let crossings = 0;
   for (let i = from; i < values.length; i++) {
     const now = values[i]! - mean;
+    if (!Number.isFinite(now)) {
+      armed = false;
+      continue;
+    }
     if (now < -edge) armed = true;
     if (!armed || now < 0) continue;
     const before = values[i - 1]! - mean;

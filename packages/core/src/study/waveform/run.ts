@@ -1,85 +1,77 @@
 import { fail, ok, type Result } from "../../quantity/index.ts";
+import { findStart } from "./find-start.ts";
 import type { Recorded } from "./input.ts";
 import { WAVEFORM_PARAMS as P } from "./params.ts";
-import type { WaveCycle, WaveformFailure, WaveformStudy } from "./result.ts";
+import type { WaveCycle, WaveformFailure, WaveformStudy, WaveWarning } from "./result.ts";
+import { clippedAt, offsetOf, Samples } from "./samples.ts";
+
+/** Share of the samples that must be known. */
+const FEWEST_KNOWN = 0.5;
 
 /**
  * Finds the start in a record and reads it: first half cycle, RMS of each cycle, inrush window, start
- * time, running amps, voltage dip. Windows begin at the start. Refuses what cannot show a start.
+ * time, running amps, voltage dip. Windows begin at the start; one that reaches into a pause is not read.
+ * What the recorder showed of nothing is taken off. Refuses what cannot show a start.
  */
 export function studyWaveform(recorded: Recorded): Result<WaveformStudy, WaveformFailure> {
   const { amps, volts, sampleHz, lineHz, kind } = recorded;
-  const perCycle = kind === "rms" ? 1 : sampleHz / lineHz;
-  if (kind === "instant" && perCycle < P.fewestPerCycle.value) return fail("too-slow", "sampleHz");
-  const cycles = Math.floor(amps.length / perCycle);
-  if (cycles < 5) return fail("too-short", "samples");
-  const squares = squareSums(amps);
-  if (squares === null) return fail("not-a-number", "amps");
-  const rms = (from: number, to: number): number => rmsBetween(squares, from, to);
-  const first = startSample(amps, rms, perCycle, cycles);
+  const instant = kind === "instant";
+  const perCycle = instant ? sampleHz / lineHz : 1;
+  if (instant && perCycle < P.fewestPerCycle.value) return fail("too-slow", "sampleHz");
+  if (Math.floor(amps.length / perCycle) < 5) return fail("too-short", "samples");
+  const offsetA = instant ? offsetOf(amps, perCycle) : 0;
+  const samples = new Samples(amps, offsetA);
+  if (samples.knownShare(0, amps.length) < FEWEST_KNOWN) return fail("not-a-number", "amps");
+  const first = findStart(samples, perCycle);
   if (first === null) return fail("no-start", "amps");
-  const rows: WaveCycle[] = [];
-  for (let end = first + perCycle; end <= amps.length + 1e-6; end += perCycle)
-    rows.push({ t: (end - first) / sampleHz, rmsA: rms(end - perCycle, end) });
+  const rows = cyclesFrom(samples, first, perCycle, sampleHz);
   if (rows.length < 4) return fail("too-short", "samples");
-  const windowEnd = first + P.inrushWindowS.value * sampleHz;
+  const span = P.inrushWindowS.value * sampleHz;
+  const windowed = span >= 2 && first + span <= amps.length;
   const runningA = runningOf(rows);
+  const clipped = instant && clippedAt(amps, perCycle) !== null;
+  const largest = largestCycle(rows);
+  const warnings: WaveWarning[] = [
+    ...(samples.knownShare(first, amps.length) < 1 ? ["gaps" as const] : []),
+    ...(clipped ? ["clipped" as const] : []),
+    ...(Math.abs(offsetA) > P.offsetShare.value * Math.SQRT2 * largest ? ["offset" as const] : []),
+    ...(first < perCycle ? ["starts-at-once" as const] : []),
+    ...(runningA === null ? ["ends-early" as const] : []),
+  ];
   return ok({
     startS: first / sampleHz,
-    firstHalfCycleA: kind === "rms" ? null : largest(amps, first, first + perCycle / 2),
-    largestCycleA: largestCycle(rows),
-    inrushA: sampleHz * P.inrushWindowS.value < 2 || windowEnd > amps.length ? null : rms(first, windowEnd),
+    firstHalfCycleA:
+      instant && samples.knownShare(first, first + perCycle / 2) > 1 - P.missingShare.value
+        ? samples.largest(first, first + perCycle / 2)
+        : null,
+    largestCycleA: largest,
+    largest100msA: windowed ? largestWindow(samples, first, span, perCycle) : null,
+    inrushA: windowed ? samples.rms(first, first + span) : null,
     runningA,
     startTimeS: runningA === null ? null : startTime(rows, runningA),
-    ...dip(volts, first, perCycle),
+    ...dip(volts, first, perCycle, instant),
     cycles: rows,
+    warnings,
+    atLeast: clipped,
   });
 }
 
-/** Running sums of squares, one longer than the record; null where a sample is no number. */
-function squareSums(values: ArrayLike<number>): Float64Array | null {
-  const sums = new Float64Array(values.length + 1);
-  for (let i = 0; i < values.length; i++) sums[i + 1] = sums[i]! + values[i]! * values[i]!;
-  return Number.isFinite(sums[values.length]!) ? sums : null;
-}
-
-/** RMS between two places of the record that need not be whole samples. */
-function rmsBetween(sums: Float64Array, from: number, to: number): number {
-  const last = sums.length - 1;
-  const at = (place: number): number => {
-    const inside = Math.min(last, Math.max(0, place));
-    const low = Math.floor(inside);
-    return low === last ? sums[last]! : sums[low]! + (inside - low) * (sums[low + 1]! - sums[low]!);
-  };
-  return Math.sqrt(Math.max(0, at(to) - at(from)) / (to - from));
-}
-
-type Rms = (from: number, to: number) => number;
-
-/** Sample at which the current begins to rise; null where nothing in the record rises. */
-function startSample(amps: ArrayLike<number>, rms: Rms, perCycle: number, cycles: number): number | null {
-  const levels = Array.from({ length: cycles }, (_, k) => rms(k * perCycle, (k + 1) * perCycle));
-  let most = 0;
-  let least = Number.POSITIVE_INFINITY;
-  for (const level of levels) {
-    most = Math.max(most, level);
-    least = Math.min(least, level);
+/** Whole cycles from the start on, those left out that reach into a pause. */
+function cyclesFrom(samples: Samples, first: number, perCycle: number, sampleHz: number): readonly WaveCycle[] {
+  const rows: WaveCycle[] = [];
+  for (let end = first + perCycle; end <= samples.length + 1e-6; end += perCycle) {
+    const rmsA = samples.rms(end - perCycle, end);
+    if (rmsA !== null) rows.push({ t: (end - first) / sampleHz, rmsA });
   }
-  if (most <= 0 || most < P.leastRise.value * least) return null;
-  const over = levels.findIndex((level) => level >= least + P.riseShare.value * (most - least));
-  if (over === 0) return 0;
-  if (perCycle === 1) return over;
-  const period = Math.round(perCycle);
-  const from = Math.max(period, Math.floor((over - 1) * perCycle));
-  const peak = Math.SQRT2 * most;
-  const rise = 0.05 * (peak - Math.SQRT2 * least);
-  for (let i = from; i < (over + 1) * perCycle && i < amps.length; i++) if (Math.abs(amps[i]! - amps[i - period]!) > rise) return i - 1;
-  return Math.round(over * perCycle);
+  return rows;
 }
 
-function largest(values: ArrayLike<number>, from: number, to: number): number {
-  let most = 0;
-  for (let i = Math.floor(from); i < to && i < values.length; i++) most = Math.max(most, Math.abs(values[i]!));
+function largestWindow(samples: Samples, first: number, span: number, perCycle: number): number | null {
+  let most: number | null = null;
+  for (let from = first; from + span <= samples.length; from += Math.max(1, perCycle / 8)) {
+    const rms = samples.rms(from, from + span);
+    if (rms !== null && rms > (most ?? 0)) most = rms;
+  }
   return most;
 }
 
@@ -106,11 +98,26 @@ function startTime(rows: readonly WaveCycle[], runningA: number): number {
   return k === 0 ? 0 : rows[k - 1]!.t;
 }
 
-function dip(volts: ArrayLike<number> | null, first: number, perCycle: number): Pick<WaveformStudy, "restV" | "lowestV"> {
-  const sums = volts === null ? null : squareSums(volts);
-  if (sums === null || volts === null) return { restV: null, lowestV: null };
-  let lowestV = Number.POSITIVE_INFINITY;
-  for (let end = first + perCycle; end <= volts.length + 1e-6; end += perCycle)
-    lowestV = Math.min(lowestV, rmsBetween(sums, end - perCycle, end));
-  return { restV: first >= perCycle ? rmsBetween(sums, first - perCycle, first) : null, lowestV };
+function dip(volts: Recorded["volts"], first: number, perCycle: number, instant: boolean): Pick<WaveformStudy, "restV" | "lowestV"> {
+  if (volts === null) return { restV: null, lowestV: null };
+  const samples = new Samples(volts, instant ? meanOf(volts, perCycle) : 0);
+  let lowestV: number | null = null;
+  for (let end = first + perCycle; end <= volts.length + 1e-6; end += perCycle) {
+    const rms = samples.rms(end - perCycle, end);
+    if (rms !== null && rms < (lowestV ?? Number.POSITIVE_INFINITY)) lowestV = rms;
+  }
+  return { restV: first >= perCycle ? samples.rms(first - perCycle, first) : null, lowestV };
+}
+
+/** Mean over the whole periods of a record; what is not known is left out. */
+function meanOf(values: ArrayLike<number>, perCycle: number): number {
+  const whole = Math.round(Math.floor(values.length / perCycle) * perCycle);
+  let sum = 0;
+  let n = 0;
+  for (let i = 0; i < whole; i++) {
+    if (!Number.isFinite(values[i]!)) continue;
+    sum += values[i]!;
+    n += 1;
+  }
+  return n === 0 ? 0 : sum / n;
 }
