@@ -92,7 +92,19 @@ const day = {
   units: [1, 2, 3].map((n) => ({ id: `unit ${n}`, watts: 900 + 200 * n, priority: n })),
   loads: twentyLoads.map((l) => ({ id: l.id, watts: 120 * l.runA, priority: l.priority, spells: [{ fromMin: 400, toMin: 1300 }] })),
   sources: [{ id: "set", watts: 5500, engine: { ratedW: 5500, eco: true }, spells: [{ fromMin: 480, toMin: 1320 }] }],
-  bank: { volts: 25.6, ampHours: 400, depth: 0.8, efficiency: 0.9, inverterW: 3000, chargerW: 1200, chargeAtStart: 0.8 },
+  bank: {
+    volts: 25.6,
+    ampHours: 400,
+    ohm: 0.01,
+    exponent: 1.05,
+    idleW: 20,
+    depth: 0.8,
+    efficiency: 0.9,
+    inverterW: 3000,
+    chargerW: 1200,
+    chargerPf: 0.65,
+    chargeAtStart: 0.8,
+  },
 };
 line(
   "a day of three units and twenty loads, ms (100 at most)",

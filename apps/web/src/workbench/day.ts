@@ -2,10 +2,11 @@ import { BATTERY_PARAMS as BATTERY } from "@amp-saver/core/device/battery";
 import { deratingShares } from "@amp-saver/core/device/engine";
 import { continuousA } from "@amp-saver/core/device/shore";
 import type { DayBank, DayCase, DaySource, DayStudy } from "@amp-saver/core/study/day-plan";
+import { preparedBank } from "@amp-saver/core/study/motor-start";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
-import { deratingOf, rigVolts, type TogetherInput, togetherQuestion } from "@amp-saver/records/cases";
-import { depthOf } from "./keeps.ts";
+import { batteryCase, deratingOf, rigVolts, type TogetherInput, togetherQuestion } from "@amp-saver/records/cases";
+import { depthOf, exponentOf } from "./keeps.ts";
 import { ratedW } from "./rated.ts";
 
 export { coincidencesPerDay } from "@amp-saver/core/study/day-plan";
@@ -87,10 +88,14 @@ function dayBank(source: InverterSource, chargerW: number): DayBank | null {
   return {
     volts: source.bankV?.value ?? BATTERY.volts.value,
     ampHours: source.bankAh?.value ?? BATTERY.energyWh.value / (source.bankV?.value ?? BATTERY.volts.value),
+    ohm: preparedBank(batteryCase(source)).ohm,
+    exponent: exponentOf(source),
+    idleW: BATTERY.idleW.value,
     depth: depthOf(source),
     efficiency: source.efficiency?.value ?? BATTERY.efficiency.value,
     inverterW,
     chargerW,
+    chargerPf: BATTERY.chargerPf.value,
     chargeAtStart: CHARGE_AT_START,
   };
 }

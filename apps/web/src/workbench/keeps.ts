@@ -27,6 +27,11 @@ export function depthOf(source: InverterSource): number {
   return source.depth?.value ?? (isLead(source) ? BATTERY.depthLead : BATTERY.depth).value;
 }
 
+/** Peukert's exponent of a bank, by its kind. */
+export function exponentOf(source: InverterSource): number {
+  return (isLead(source) ? BATTERY.peukertLead : BATTERY.peukertLithium).value;
+}
+
 /** What follows from a plan on one source for the hours after it. */
 export function keepsOf(
   study: PlanStudy,
@@ -85,7 +90,8 @@ function bankOf(source: Source, demand: { readonly steadyW: number; readonly cyc
       ...prepared,
       ampHours: source.bankAh.value,
       depth: depthOf(source),
-      exponent: (isLead(source) ? BATTERY.peukertLead : BATTERY.peukertLithium).value,
+      exponent: exponentOf(source),
+      idleW: BATTERY.idleW.value,
     },
     demand,
   );

@@ -136,8 +136,8 @@ describe("how long it keeps running", () => {
     expect(keeps("demo-outlet").chargeA).toBe(0);
     expect(keeps("demo-pedestal", alone).chargeA!).toBeGreaterThan(keeps("demo-outlet", alone).chargeA!);
     const [leg] = studyTogether(togetherQuestion({ ...coach, ...alone }, source("demo-pedestal"))!.given).budget.legs;
-    const acA = (keeps("demo-pedestal", alone).chargeA! * 26.4 * 1.1) / 0.85 / 120;
-    expect(acA * 1.25 + leg!.countedA - 1.25 * (530 / 120)).toBeCloseTo(30, 6);
+    const acA = (keeps("demo-pedestal", alone).chargeA! * 26.4 * 1.1) / 0.85 / 0.65 / 120;
+    expect(acA * 1.25 + leg!.countedA - 1.25 * (530 / 0.65 / 120)).toBeCloseTo(30, 6);
   });
 });
 

@@ -1,3 +1,4 @@
+import { BATTERY_PARAMS as BATTERY } from "@amp-saver/core/device/battery";
 import { isHighVolts } from "@amp-saver/core/reference";
 import {
   BUDGET_PARAMS,
@@ -87,7 +88,8 @@ function budgetLoad(load: Load, legs: 1 | 2, perLegV: number): BudgetLoad | null
   const leg = legs === 1 ? 1 : load.leg;
   const onLegs = leg === "both" ? 2 : 1;
   const watts = load.runW?.value;
-  const runA = load.runA?.value ?? (watts === undefined ? undefined : watts / perLegV / onLegs);
+  const factor = load.chargeA === undefined ? 1 : BATTERY.chargerPf.value;
+  const runA = load.runA?.value ?? (watts === undefined ? undefined : watts / factor / perLegV / onLegs);
   if (runA === undefined) return null;
   return {
     id: load.id,

@@ -56,6 +56,20 @@ export function peukertShare(ampHours: number, amps: number, exponent: number): 
   return amps <= ratedA ? 1 : (ratedA / amps) ** (exponent - 1);
 }
 
+/** A bank with its amp-hours, Peukert's exponent of its kind, and what its inverter draws by itself. */
+export interface StoredBank extends Pick<Bank, "volts" | "ohm" | "efficiency"> {
+  readonly ampHours: number;
+  /** 1 for a bank that gives as much however hard it is drawn on. */
+  readonly exponent: number;
+  readonly idleW: number;
+}
+
+/** Watts of what a bank holds that go while its inverter makes `acW`: its own draw, its sag and Peukert's loss in. */
+export function drainW(bank: StoredBank, acW: number): number {
+  const { amps } = bankLoad({ ...bank, cutOffV: 0, cutOffS: 0, bms: null }, acW + bank.idleW * bank.efficiency);
+  return (bank.volts * amps) / peukertShare(bank.ampHours, amps, bank.exponent);
+}
+
 /** Watches a bank through a start; its inverter shuts off after too long below the cut-off or above what the BMS lets through. */
 export class BatteryEquations {
   lowSince = Number.NaN;

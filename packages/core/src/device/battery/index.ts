@@ -1,2 +1,13 @@
-export { acWAt, type Bank, type BankLoad, BatteryEquations, bankLoad, bankOhm, mostAcW, peukertShare } from "./equations.ts";
+export {
+  acWAt,
+  type Bank,
+  type BankLoad,
+  BatteryEquations,
+  bankLoad,
+  bankOhm,
+  drainW,
+  mostAcW,
+  peukertShare,
+  type StoredBank,
+} from "./equations.ts";
 export { BATTERY_PARAMS, CHEMISTRIES, type Chemistry } from "./params.ts";

@@ -1,4 +1,6 @@
-/** A stretch of the day, minutes from midnight; one that ends before it begins runs over midnight. */
+import type { StoredBank } from "../../device/battery/index.ts";
+
+/** A stretch of the day, minutes from midnight; one that ends before it begins runs over midnight, one that ends as it begins is all day. */
 export interface Spell {
   readonly fromMin: number;
   readonly toMin: number;
@@ -36,15 +38,14 @@ export interface DaySource {
 }
 
 /** A bank behind an inverter, which feeds the rig where no source is there, and is charged where one is. */
-export interface DayBank {
-  readonly volts: number;
-  readonly ampHours: number;
+export interface DayBank extends StoredBank {
   /** Share that may be used: below what is left the inverter is to stop. */
   readonly depth: number;
-  readonly efficiency: number;
   readonly inverterW: number;
   /** Watts a charger takes at most on the AC side. */
   readonly chargerW: number;
+  /** Its power factor: it takes more of a source than its watts. */
+  readonly chargerPf: number;
   /** Charge at midnight, share of what the bank holds. */
   readonly chargeAtStart: number;
 }

@@ -17,8 +17,12 @@ const base: DayCase = {
     ampHours: 200,
     depth: 0.8,
     efficiency: 0.9,
+    ohm: 0,
+    exponent: 1,
+    idleW: 0,
     inverterW: 3000,
     chargerW: 800,
+    chargerPf: 1,
     chargeAtStart: 0.7,
   },
 };
@@ -123,6 +127,58 @@ describe("a day", () => {
   });
 });
 
+describe("what is counted of a day", () => {
+  const bare: DayCase = {
+    weather: { coolestC: 29.5, hottestC: 29.5 },
+    units: [{ id: "roof", watts: 1300, priority: 2 }],
+    loads: [],
+    sources: [],
+    bank: null,
+  };
+  const shore = (...spells: readonly { fromMin: number; toMin: number }[]) => ({ id: "post", watts: 2400, engine: null, spells });
+
+  it("a unit whose power returns starts anew: four stretches are at least three starts more than without a break", () => {
+    const whole = studyDay({ ...bare, sources: [shore()] }).startsById.roof!;
+    const parts = [0, 6, 12, 18].map((h) => ({ fromMin: h * HOUR, toMin: (h + 3) * HOUR }));
+    const broken = studyDay({ ...bare, sources: [shore(...parts)] });
+    expect(broken.startsById.roof!).toBeGreaterThanOrEqual(whole / 2 + 3);
+    expect(broken.steps.find((s) => s.minute === 6 * HOUR)!.starts).toEqual(["roof"]);
+  });
+
+  it("a thermostat at half duty that is never fed misses half the day, not all of it", () => {
+    expect(studyDay(bare).unservedMin.roof).toBeCloseTo(720, 6);
+    expect(studyDay({ ...bare, weather: { coolestC: 15, hottestC: 20 } }).unservedMin.roof).toBeUndefined();
+  });
+
+  it("a load of seven minutes off the grid of steps keeps its energy, and 00:00 to 00:00 is all day", () => {
+    const load = (fromMin: number, toMin: number) => ({ id: "kettle", watts: 1500, priority: 1, spells: [{ fromMin, toMin }] });
+    const wh = (...loads: DayCase["loads"]) => studyDay({ ...bare, units: [], sources: [shore()], loads }).energy.servedWh;
+    expect(wh(load(7 * HOUR + 2, 7 * HOUR + 9))).toBeCloseTo((1500 * 7) / 60, 6);
+    expect(wh(load(0, 0))).toBeCloseTo(1500 * 24, 6);
+    expect(wh(load(0, 1440))).toBeCloseTo(1500 * 24, 6);
+  });
+
+  /** Worked by hand: 128 Wh an hour out of 12.8 V is 10 A; lead of 100 Ah rated over 20 h gives (5/10)^0.2 of it. */
+  it("a bank pays for sag, for Peukert and for its inverter's own draw", () => {
+    const bank = { ...base.bank!, volts: 12.8, ampHours: 100, efficiency: 1, depth: 1, chargeAtStart: 1 };
+    const load = { id: "lamp", watts: 128, priority: 1, spells: [{ fromMin: 0, toMin: 60 }] };
+    const out = (change: Partial<typeof bank>) =>
+      -studyDay({ ...bare, units: [], loads: [load], bank: { ...bank, ...change } }).energy.bankGainWh;
+    expect(out({})).toBeCloseTo(128, 4);
+    expect(out({ exponent: 1.2 })).toBeCloseTo(128 / 0.5 ** 0.2, 3);
+    expect(out({ idleW: 10 })).toBeCloseTo(128 + 10 * 24, 3);
+    const amps = (12.8 - Math.sqrt(12.8 ** 2 - 4 * 0.05 * 128)) / (2 * 0.05);
+    expect(out({ ohm: 0.05 })).toBeCloseTo(12.8 * amps, 3);
+  });
+
+  it("a charger takes of a source by its power factor", () => {
+    const bank = { ...base.bank!, chargeAtStart: 0.3, chargerW: 5000 };
+    const first = (chargerPf: number) =>
+      studyDay({ ...bare, units: [], sources: [shore()], bank: { ...bank, chargerPf } }).steps[0]!.chargingW;
+    expect(first(0.65) / first(1)).toBeCloseTo(0.65, 6);
+  });
+});
+
 const anyDay: fc.Arbitrary<DayCase> = fc.record({
   weather: fc.record({ coolestC: fc.double({ min: 5, max: 25, noNaN: true }), hottestC: fc.double({ min: 26, max: 46, noNaN: true }) }),
   units: fc
@@ -159,6 +215,10 @@ const anyDay: fc.Arbitrary<DayCase> = fc.record({
       ampHours: fc.integer({ min: 50, max: 600 }),
       depth: fc.constantFrom(0.5, 0.8, 1),
       efficiency: fc.double({ min: 0.8, max: 0.97, noNaN: true }),
+      ohm: fc.double({ min: 0, max: 0.03, noNaN: true }),
+      exponent: fc.constantFrom(1, 1.05, 1.2),
+      idleW: fc.double({ min: 0, max: 40, noNaN: true }),
+      chargerPf: fc.double({ min: 0.6, max: 1, noNaN: true }),
       inverterW: fc.integer({ min: 500, max: 5000 }),
       chargerW: fc.integer({ min: 0, max: 2000 }),
       chargeAtStart: fc.double({ min: 0.5, max: 1, noNaN: true }),

@@ -24,7 +24,7 @@ export interface DayStudy {
   readonly steps: readonly DayStep[];
   /** Step with least to spare, asked against there is. */
   readonly worst: { readonly minute: number; readonly askedW: number; readonly availableW: number };
-  /** Minutes in which something planned was not served, by id; those never short are left out. */
+  /** Minutes for which something wanted to be on and was not served, by id: of a thermostat only those it would have run. */
   readonly unservedMin: Readonly<Record<string, number>>;
   readonly startsById: Readonly<Record<string, number>>;
   readonly litres: number;

@@ -1,9 +1,11 @@
+import { drainW, mostAcW } from "../../device/battery/index.ts";
 import { runningShareAt } from "../../device/compressor-motor/index.ts";
 import { fuelLPerH } from "../../device/engine/index.ts";
+import { findRoot } from "../../numeric/index.ts";
 import type { DayBank, DayCase, DaySource } from "./case.ts";
 import { DAY_PARAMS as P, STEP_MIN, STEPS } from "./params.ts";
 import type { DayStep, DayStudy } from "./result.ts";
-import { cyclesPerHour, dutyAt, outdoorC, within } from "./thermostat.ts";
+import { cyclesPerHour, dutyAt, outdoorC, shareWithin } from "./thermostat.ts";
 
 const HOURS = STEP_MIN / 60;
 
@@ -13,6 +15,8 @@ interface Asking {
   readonly averageW: number;
   readonly peakW: number;
   readonly priority: number;
+  /** Minutes of the step for which it wants to be on. */
+  readonly wantedMin: number;
 }
 
 /** What a source or a bank does in one step. */
@@ -30,6 +34,8 @@ export function studyDay(given: DayCase): DayStudy {
   const energy = { sourcesWh: 0, servedWh: 0, lostWh: 0, bankGainWh: 0 };
   let litres = 0;
   let bankEmptyMin = 0;
+  /** Units that ran, or might have, in the step before: one that was cut off starts anew when power returns. */
+  let fed: ReadonlySet<string> | null = null;
   let storedWh = given.bank === null ? 0 : given.bank.chargeAtStart * holdsWh(given.bank);
   for (let k = 0; k < STEPS; k++) {
     const minute = k * STEP_MIN;
@@ -37,8 +43,12 @@ export function studyDay(given: DayCase): DayStudy {
     const { asking, starts } = askedOf(given, minute, air, phases);
     const supply = supplyAt(given, minute, storedWh);
     const served = serve(asking, supply.availableW);
-    for (const id of starts) if (served.some((s) => s.id === id)) startsById[id] = (startsById[id] ?? 0) + 1;
-    for (const { id } of asking) if (!served.some((s) => s.id === id)) unservedMin[id] = (unservedMin[id] ?? 0) + STEP_MIN;
+    const begun = given.units
+      .map((u) => u.id)
+      .filter((id) => served.some((s) => s.id === id) && (starts.includes(id) || (fed !== null && !fed.has(id))));
+    for (const id of begun) startsById[id] = (startsById[id] ?? 0) + 1;
+    for (const { id, wantedMin } of asking) if (!served.some((s) => s.id === id)) unservedMin[id] = (unservedMin[id] ?? 0) + wantedMin;
+    fed = new Set([...served.map((s) => s.id), ...given.units.map((u) => u.id).filter((id) => !asking.some((a) => a.id === id))]);
     const servedW = served.reduce((sum, s) => sum + s.averageW, 0);
     const { chargingW, gainWh, lostWh } = balance(given.bank, supply, served, servedW, storedWh);
     storedWh += gainWh;
@@ -59,7 +69,7 @@ export function studyDay(given: DayCase): DayStudy {
       chargingW,
       charge: given.bank === null ? null : storedWh / holdsWh(given.bank),
       watts: Object.fromEntries(served.map((s) => [s.id, s.averageW])),
-      starts: starts.filter((id) => served.some((s) => s.id === id)),
+      starts: begun,
     });
   }
   const worst = steps.reduce((least, s) => (s.availableW - s.askedW < least.availableW - least.askedW ? s : least));
@@ -89,21 +99,34 @@ function askedOf(
     if (duty > 0 && Math.floor(phase) > Math.floor(phases[i]!)) starts.push(id);
     phases[i] = phase;
     const peakW = watts * runningShareAt(air);
-    if (duty > 0) asking.push({ id, averageW: peakW * duty, peakW, priority });
+    if (duty > 0) asking.push({ id, averageW: peakW * duty, peakW, priority, wantedMin: STEP_MIN * duty });
   }
-  for (const { id, watts, priority, spells } of given.loads)
-    if (watts > 0 && within(spells, minute)) asking.push({ id, averageW: watts, peakW: watts, priority });
+  for (const { id, watts, priority, spells } of given.loads) {
+    const share = shareWithin(spells, minute, STEP_MIN);
+    if (watts > 0 && share > 0) asking.push({ id, averageW: watts * share, peakW: watts, priority, wantedMin: STEP_MIN * share });
+  }
   return { asking, starts };
 }
 
 /** The source that is there, or the bank while it may give anything. */
 function supplyAt({ sources, bank }: DayCase, minute: number, storedWh: number): Supply {
-  const source = sources.find((s) => within(s.spells, minute));
+  const source = sources.find((s) => shareWithin(s.spells, minute, STEP_MIN) >= 0.5);
   if (source !== undefined) return { source, availableW: source.watts };
   if (bank === null) return { source: null, availableW: 0 };
   const usableWh = Math.max(0, storedWh - leastWh(bank));
-  return { source: null, availableW: Math.min(bank.inverterW, (usableWh * bank.efficiency) / HOURS) };
+  return { source: null, availableW: mostFor(bank, usableWh / HOURS) };
 }
+
+/** The most AC watts that take no more of a bank than so many. */
+function mostFor(bank: DayBank, usableW: number): number {
+  const most = Math.min(bank.inverterW, mostAcW({ ...bank, cutOffV: 0, cutOffS: 0, bms: null }));
+  if (drainW(bank, most) <= usableW) return most;
+  if (drainW(bank, 0) > usableW) return 0;
+  return findRoot((w) => drainW(bank, w) - usableW, 0, most, WITHIN) ?? 0;
+}
+
+/** Relative width to which that is found. */
+const WITHIN = 1e-6;
 
 /** What is served: by priority and of equals the smaller first, each whole or not at all, by the watts it takes while it is on. */
 function serve(asking: readonly Asking[], availableW: number): readonly Asking[] {
@@ -120,13 +143,13 @@ function serve(asking: readonly Asking[], availableW: number): readonly Asking[]
 /** What goes into or out of the bank, and what is lost on the way. */
 function balance(bank: DayBank | null, supply: Supply, served: readonly Asking[], servedW: number, storedWh: number) {
   if (supply.source === null) {
-    const outWh = bank === null ? 0 : (servedW * HOURS) / bank.efficiency;
+    const outWh = bank === null ? 0 : Math.min(drainW(bank, servedW) * HOURS, Math.max(0, storedWh - leastWh(bank)));
     return { chargingW: 0, gainWh: -outWh, lostWh: outWh - servedW * HOURS };
   }
   if (bank === null) return { chargingW: 0, gainWh: 0, lostWh: 0 };
   const spareW = Math.max(0, supply.availableW - served.reduce((sum, s) => sum + s.peakW, 0));
   const roomW = Math.max(0, holdsWh(bank) - storedWh) / P.chargeEfficiency.value / HOURS;
-  const chargingW = Math.min(bank.chargerW, spareW, roomW);
+  const chargingW = Math.min(bank.chargerW, spareW * bank.chargerPf, roomW);
   const inWh = chargingW * HOURS;
   return { chargingW, gainWh: inWh * P.chargeEfficiency.value, lostWh: inWh * (1 - P.chargeEfficiency.value) };
 }

@@ -19,10 +19,18 @@ export function cyclesPerHour(duty: number): number {
   return 4 * P.cyclesPerHour.value * duty * (1 - duty);
 }
 
-/** Whether a minute of the day lies in a spell; no spells are all day. */
-export function within(spells: readonly Spell[], minute: number): boolean {
-  if (spells.length === 0) return true;
-  return spells.some(({ fromMin, toMin }) =>
-    fromMin <= toMin ? minute >= fromMin && minute < toMin : minute >= fromMin || minute < toMin,
-  );
+const DAY_MIN = 1440;
+
+/** Share of the minutes from one on that lie in spells; no spells are all day. */
+export function shareWithin(spells: readonly Spell[], minute: number, lengthMin: number): number {
+  if (spells.length === 0) return 1;
+  let inside = 0;
+  for (let m = minute; m < minute + lengthMin; m++) if (spells.some((spell) => covers(spell, m % DAY_MIN))) inside += 1;
+  return inside / lengthMin;
+}
+
+function covers({ fromMin, toMin }: Spell, minute: number): boolean {
+  const [from, to] = [fromMin % DAY_MIN, toMin % DAY_MIN];
+  if (from === to) return true;
+  return from < to ? minute >= from && minute < to : minute >= from || minute < to;
 }

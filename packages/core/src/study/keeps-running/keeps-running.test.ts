@@ -78,7 +78,18 @@ describe("fuel", () => {
 });
 
 describe("a bank behind an inverter", () => {
-  const bank = { volts: 25.6, ohm: 0.01, efficiency: 0.9, cutOffV: 22, cutOffS: 0.05, bms: null, ampHours: 200, depth: 0.8, exponent: 1 };
+  const bank = {
+    volts: 25.6,
+    ohm: 0.01,
+    efficiency: 0.9,
+    cutOffV: 22,
+    cutOffS: 0.05,
+    bms: null,
+    ampHours: 200,
+    depth: 0.8,
+    exponent: 1,
+    idleW: 0,
+  };
 
   it("by hand, no resistance: 160 Ah at 1,152 W through 0.9 are 3.2 h at 50 A", () => {
     expect(bankHours({ ...bank, ohm: 0 }, { steadyW: 1152, cyclingW: 0, duty: 0 })).toEqual({
@@ -94,7 +105,7 @@ describe("a bank behind an inverter", () => {
   });
 });
 
-it("charging takes what is left on the breaker, and nothing where nothing is left", () => {
-  expect(chargeAmps(5, 120, 12.8)).toBeCloseTo((600 * 0.85) / (12.8 * 1.1), 9);
+it("charging takes what is left on the breaker at a charger’s power factor, and nothing where nothing is left", () => {
+  expect(chargeAmps(5, 120, 12.8)).toBeCloseTo((600 * 0.65 * 0.85) / (12.8 * 1.1), 9);
   expect(chargeAmps(-2, 120, 12.8)).toBe(0);
 });

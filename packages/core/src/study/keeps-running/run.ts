@@ -48,6 +48,8 @@ export interface BankUse extends Bank {
   readonly depth: number;
   /** Peukert's exponent of its kind; 1 for none. */
   readonly exponent: number;
+  /** What its inverter draws of it by itself, W. */
+  readonly idleW: number;
 }
 
 /** How long a bank carries a demand through its inverter, and its amps while the cycling load is on. */
@@ -59,15 +61,16 @@ export interface BankHours {
 
 /** Hours by the amp-hours that may be used, fewer the harder it is drawn on (Peukert), each watt taken at the volts the bank then has. */
 export function bankHours(bank: BankUse, demand: Demand): BankHours {
-  const on = bankLoad(bank, demand.steadyW + demand.cyclingW).amps;
-  const off = bankLoad(bank, demand.steadyW).amps;
+  const own = bank.idleW * bank.efficiency;
+  const on = bankLoad(bank, demand.steadyW + demand.cyclingW + own).amps;
+  const off = bankLoad(bank, demand.steadyW + own).amps;
   const average = demand.duty * on + (1 - demand.duty) * off;
   const share = peukertShare(bank.ampHours, average, bank.exponent);
   return { hours: average === 0 ? null : (bank.ampHours * bank.depth * share) / average, amps: on };
 }
 
-/** DC amps a charger may be set to beside what is on: `roomA` AC amps are left for hours. Never below nothing. */
+/** DC amps a charger may be set to beside what is on: `roomA` AC amps are left for hours, of which its power factor makes watts. Never below nothing. */
 export function chargeAmps(roomA: number, acV: number, bankV: number): number {
-  const watts = Math.max(0, roomA) * acV * BATTERY.chargeEfficiency.value;
+  const watts = Math.max(0, roomA) * acV * BATTERY.chargerPf.value * BATTERY.chargeEfficiency.value;
   return watts / (bankV * BATTERY.chargeOverRest.value);
 }
