@@ -44,6 +44,28 @@ describe("reminders", () => {
     expect(new Set(events.map((e) => e.uid)).size).toBe(3);
   });
 
+  it("come again on the last of a month that has no such day, say so at nine, and keep nobody busy", () => {
+    const words = { summary: () => "Look", text: "" };
+    const eventsOf = (fittedAt: string) =>
+      new ICAL.Component(ICAL.parse(reminderFile(remindersOf(tape, fittedAt), words, "job-1", fittedAt))).getAllSubcomponents("vevent");
+    const next = (component: ICAL.Component, count: number): string[] => {
+      const days = new ICAL.Event(component).iterator();
+      return Array.from({ length: count }, () => days.next().toString());
+    };
+    const leap = eventsOf("2031-02-28T12:00:00.000Z").at(-1)!;
+    expect(next(leap, 2)).toEqual(["2032-02-28", "2033-02-28"]);
+    const leapDay = eventsOf("2032-02-29T12:00:00.000Z");
+    expect(next(leapDay.at(-1)!, 4)).toEqual(["2033-02-28", "2034-02-28", "2035-02-28", "2036-02-28"]);
+    const half = eventsOf("2031-08-31T12:00:00.000Z")[1]!;
+    expect(next(half, 3)).toEqual(["2032-02-29", "2032-08-31", "2033-02-28"]);
+    for (const component of leapDay) {
+      expect(component.getFirstPropertyValue("transp")).toBe("TRANSPARENT");
+      const alarm = component.getFirstSubcomponent("valarm")!;
+      expect(alarm.getFirstPropertyValue("action")).toBe("DISPLAY");
+      expect(alarm.getFirstPropertyValue("trigger")!.toString()).toBe("PT9H");
+    }
+  });
+
   it("count from first power, else from the first after reading", () => {
     const work = { events: [{ at: "2031-03-01T08:00:00.000Z", what: "powered" }] } as unknown as Work;
     expect(fittedOn(job, work, readings)).toBe("2031-03-01T08:00:00.000Z");

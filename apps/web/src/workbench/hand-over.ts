@@ -45,7 +45,26 @@ export function remindersOf(work: Work | undefined, fitted: string): readonly Re
   return looks.map(({ what, months, again }) => ({ what, months, again, day: format(addMonths(parseISO(fitted), months), "yyyy-MM-dd") }));
 }
 
-/** Reminders as a calendar file, one whole-day event each, those that come again as a rule. */
+/** Days that every month has. */
+const DAYS_OF_ALL = 28;
+
+/** When a look comes again; where some month of its round has no such day, on the last of the month. */
+function ruleOf({ day, months }: Reminder): string {
+  const inRound = Array.from({ length: 12 }, (_, k) => addMonths(parseISO(day), k * months));
+  const short = Number(day.slice(8)) > DAYS_OF_ALL && inRound.some((d) => format(d, "dd") !== day.slice(8));
+  return `FREQ=MONTHLY;INTERVAL=${months}${short ? ";BYMONTHDAY=-1" : ""}`;
+}
+
+/** It is said at nine in the morning of the day. */
+function alarmOf(text: string): ICAL.Component {
+  const alarm = new ICAL.Component("valarm");
+  alarm.updatePropertyWithValue("action", "DISPLAY");
+  alarm.updatePropertyWithValue("description", text);
+  alarm.updatePropertyWithValue("trigger", ICAL.Duration.fromString("PT9H"));
+  return alarm;
+}
+
+/** Reminders as a calendar file, one whole-day event each that keeps nobody busy, those that come again as a rule. */
 export function reminderFile(
   reminders: readonly Reminder[],
   words: { readonly summary: (r: Reminder) => string; readonly text: string },
@@ -63,7 +82,9 @@ export function reminderFile(
     event.description = words.text;
     event.startDate = ICAL.Time.fromDateString(reminder.day);
     component.updatePropertyWithValue("dtstamp", ICAL.Time.fromJSDate(new Date(now), true));
-    if (reminder.again) component.updatePropertyWithValue("rrule", ICAL.Recur.fromData({ freq: "MONTHLY", interval: reminder.months }));
+    component.updatePropertyWithValue("transp", "TRANSPARENT");
+    if (reminder.again) component.updatePropertyWithValue("rrule", ICAL.Recur.fromString(ruleOf(reminder)));
+    component.addSubcomponent(alarmOf(event.summary));
     calendar.addSubcomponent(component);
   }
   return calendar.toString();

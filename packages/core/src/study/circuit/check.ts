@@ -25,6 +25,8 @@ export interface CircuitIssue {
 
 /** Share of the compressor's amps that its breaker may have where the plate is silent, and the fan's on top. */
 const MOST_MOTOR_SHARE = 2.25;
+/** However small a unit is, its breaker need not be smaller (NEC 440.22(A), exception, from memory). */
+const LEAST_BREAKER_A = 15;
 /** Share of the largest motor's amps that a conductor must carry. */
 const CONDUCTOR_SHARE = 1.25;
 
@@ -47,7 +49,7 @@ export function checkCircuit(input: CircuitCheckInput): readonly CircuitIssue[] 
       source: "NEC 110.3(B) and 440.4(B), from memory",
     });
   if (breakerA !== null && plateBreakerA === null && ratedLoadA !== null) {
-    const mostA = MOST_MOTOR_SHARE * ratedLoadA + fanA;
+    const mostA = Math.max(LEAST_BREAKER_A, MOST_MOTOR_SHARE * ratedLoadA + fanA);
     if (breakerA > mostA)
       found.push({
         code: "breaker-over-motor-share",

@@ -25,6 +25,12 @@ describe("breaker and wire beside the plate", () => {
     expect(codes({ plateBreakerA: null, breakerA: 35 })).toEqual(["breaker-over-motor-share"]);
   });
 
+  it("never asks for less than 15 A, however small the unit", () => {
+    const small = { plateBreakerA: null, plateAmpacityA: null, ratedLoadA: 4, fanA: 1 };
+    expect(codes({ ...small, breakerA: 15 })).toEqual([]);
+    expect(codes({ ...small, breakerA: 20 })).toEqual(["breaker-over-motor-share"]);
+  });
+
   it("names a wire under the plate's ampacity, or under 1.25 × compressor + fan without one", () => {
     expect(codes({ awg: 14 })).toEqual(["wire-under-ampacity"]);
     expect(codes({ awg: 14, plateAmpacityA: null, ratedLoadA: 11 })).toEqual([]);
