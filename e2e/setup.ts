@@ -21,7 +21,10 @@ export async function setup(project: TestProject): Promise<() => void> {
   const folder: string = await buildApp({ outDir: "dist-e2e" });
   const rests: (() => void)[] = [];
   const withBench = (): Promise<{ server: Server; port: number }> => {
-    const bench = new SimulatedPort(new Bench(DEMO_SETUP), new Date().toISOString());
+    const bench = new SimulatedPort(
+      new Bench({ ...DEMO_SETUP, seed: Number(process.env.STAND_IN_SEED ?? DEMO_SETUP.seed) }),
+      new Date().toISOString(),
+    );
     rests.push(runBench(bench));
     return listen(createApp({ folder, instruments: bench }));
   };

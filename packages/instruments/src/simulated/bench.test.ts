@@ -40,12 +40,12 @@ if (!studied.ok) throw new Error(studied.reason);
 const { result } = studied.value;
 
 describe("the simulated clamp", () => {
-  it("reads on common what the start study gives, within noise and a window's place", () => {
+  it("reads on common what the start study gives, within its own error and a start's scatter", () => {
     const first = result.cycles.slice(0, 6).map((c) => c.compressorA ** 2);
     const windowA = Math.sqrt(first.reduce((sum, square) => sum + square, 0) / first.length);
-    expect(Math.abs(startRead("common", "inrush") / windowA - 1)).toBeLessThan(0.015);
+    expect(Math.abs(startRead("common", "inrush") / windowA - 1)).toBeLessThan(0.085);
     const running = startRead("common", "live");
-    expect(Math.abs(running / result.running!.compressorA - 1)).toBeLessThan(0.02);
+    expect(Math.abs(running / result.running!.compressorA - 1)).toBeLessThan(0.06);
   });
 
   it("reads max hold well below inrush: its windows are four times as long and fall where they fall", () => {
@@ -143,11 +143,11 @@ describe("a unit on the bench", () => {
       made.advance(seconds);
       return show(made, "multimeter", "multimeter").value!;
     };
-    expect(volts(1)).toBe(120);
+    expect(Math.abs(volts(1) - 120)).toBeLessThan(1.5);
     expect(volts(7.45)).toBeLessThan(117);
     expect(volts(7.45, fault("low-volts"))).toBeLessThan(volts(7.45) - 15);
     expect(volts(20)).toBeGreaterThan(117);
-    expect(volts(20)).toBeLessThan(120);
+    expect(volts(20)).toBeLessThan(volts(1));
   });
 });
 
@@ -170,6 +170,77 @@ describe("the generator's panel", () => {
     made.send("generator", { do: "restart" });
     made.advance(1);
     expect(show(made, "generator", "generator-panel").running).toBe(true);
+  });
+});
+
+describe("stand-ins like real meters and units", () => {
+  const seeded = (seed: number): Bench => new Bench({ ...DEMO_SETUP, seed });
+  const starts = (made: Bench, count: number): number[] => {
+    made.hand({ do: "clamp", unit: "front", jaws: "common" });
+    made.send("clamp", { do: "mode", mode: "inrush" });
+    return Array.from({ length: count }, () => {
+      made.hand(call("front"));
+      made.advance(12);
+      const amps = clampA(made)!;
+      made.hand(call("front", false));
+      made.advance(400);
+      return amps;
+    });
+  };
+  const deviation = (values: readonly number[]): number => {
+    const mean = values.reduce((a, b) => a + b, 0) / values.length;
+    return Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1)) / mean;
+  };
+
+  it("starts scatter by 2 to 4 % from one to the next, and meters of other seeds are off by their own", () => {
+    const scatter = deviation(starts(seeded(1), 24));
+    expect(scatter).toBeGreaterThan(0.015);
+    expect(scatter).toBeLessThan(0.045);
+    const means = [1, 2, 3, 4, 5, 6].map((seed) => starts(seeded(seed), 8).reduce((a, b) => a + b, 0) / 8);
+    expect(deviation(means)).toBeGreaterThan(0.006);
+  });
+
+  it("two units on one source load each other: the volts fall by the second one's amps, and neutral lifts off ground", () => {
+    const made = bench(call("rear"), { do: "probes", unit: "front", between: "L-N" });
+    made.advance(60);
+    const volts = () => show(made, "multimeter", "multimeter").value!;
+    const one = volts();
+    made.hand(call("front"));
+    made.advance(60);
+    const two = volts();
+    expect(one - two).toBeGreaterThan(0.8);
+    made.hand({ do: "probes", unit: "front", between: "N-G" });
+    expect(volts()).toBeGreaterThan(0.8);
+    expect(volts()).toBeLessThan(3);
+    made.hand({ do: "probes", unit: "front", between: "L-G" });
+    expect(volts()).toBeGreaterThan(two);
+  });
+
+  it("a start capacitor of a unit keeps a charge that runs off, which the DC range shows and the AC range does not", () => {
+    const made = bench(call("rear"), { do: "probes", unit: "rear", between: "can C-HERM" });
+    made.send("multimeter", { do: "range", range: "dc-volts" });
+    made.advance(60);
+    made.hand(call("rear", false));
+    made.hand({ do: "power", on: false });
+    const dc = () => show(made, "multimeter", "multimeter").value!;
+    made.advance(1);
+    expect(dc()).toBeGreaterThan(30);
+    made.advance(15);
+    expect(dc()).toBeLessThan(3);
+    made.send("multimeter", { do: "range", range: "volts" });
+    expect(show(made, "multimeter", "multimeter").value).toBeNull();
+  });
+
+  it("a slow maximum falls where its windows fall: readings of like starts differ by more than the starts do", () => {
+    const holds = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => {
+      const made = seeded(seed);
+      made.hand({ do: "clamp", unit: "front", jaws: "common" });
+      made.send("clamp", { do: "mode", mode: "max-hold" });
+      made.hand(call("front"));
+      made.advance(12);
+      return clampA(made)!;
+    });
+    expect(deviation(holds)).toBeGreaterThan(0.05);
   });
 });
 
@@ -201,8 +272,10 @@ describe("the multimeter", () => {
   it("shows a weak capacitor as weak", () => {
     const made = bench({ do: "power", on: false }, { do: "probes", unit: "front", between: "can C-HERM" });
     made.send("multimeter", { do: "range", range: "capacitance" });
-    expect(show(made, "multimeter", "multimeter").value).toBe(45);
+    const whole = show(made, "multimeter", "multimeter").value!;
+    expect(Math.abs(whole / 45 - 1)).toBeLessThan(0.07);
+    expect(whole).not.toBe(45);
     made.hand(fault("weak-capacitor"));
-    expect(show(made, "multimeter", "multimeter").value).toBe(31.5);
+    expect(show(made, "multimeter", "multimeter").value! / whole).toBeCloseTo(0.7, 2);
   });
 });

@@ -6,7 +6,7 @@ import type { PortFailure } from "../port.ts";
 import type { BenchCommand, BenchSourceName, BenchState, Fault } from "./bench-message.ts";
 import { SimulatedClamp } from "./clamp.ts";
 import { SimulatedGenerator } from "./generator-panel.ts";
-import { SimulatedMultimeter } from "./multimeter.ts";
+import { SimulatedMultimeter, type SupplyNow } from "./multimeter.ts";
 import { BENCH_PARAMS as P } from "./params.ts";
 import { type BenchUnit, type Surroundings, UnitRun } from "./unit-run.ts";
 
@@ -37,7 +37,7 @@ export class Bench {
 
   constructor(setup: BenchSetup) {
     this.setup = setup;
-    this.units = setup.units.map((unit) => new UnitRun(unit));
+    this.units = setup.units.map((unit, k) => new UnitRun(unit, new SeededRandom(setup.seed, 10 + k)));
     const first = this.units[0]!;
     this.clamp = new SimulatedClamp(first, new SeededRandom(setup.seed, 1));
     this.multimeter = new SimulatedMultimeter(first, new SeededRandom(setup.seed, 2));
@@ -62,7 +62,7 @@ export class Bench {
   displays(): ReadonlyMap<string, Display> {
     const shown = new Map<string, Display>([
       ["clamp", this.clamp.display()],
-      ["multimeter", this.multimeter.display(this.powered(), this.volts(), this.faults)],
+      ["multimeter", this.multimeter.display(this.supply(), this.faults)],
       ["generator", this.generator.display()],
     ]);
     if (!this.faults.has("link-lost")) for (const unit of this.units) shown.set(`starter-${unit.unit.id}`, this.link(unit));
@@ -125,9 +125,9 @@ export class Bench {
   }
 
   private step(seconds: number): void {
-    const around = this.surroundings();
     if (this.powered())
-      for (const unit of this.units) if (unit.advance(this.nowS, around) && this.source === "generator") this.generator.letGo();
+      for (const unit of this.units)
+        if (unit.advance(this.nowS, this.surroundings(unit)) && this.source === "generator") this.generator.letGo();
     if (this.source === "generator") {
       const before = this.generator.running;
       const watts = this.units.reduce((sum, u) => sum + (u.phase === "running" || u.phase === "starting" ? (u.start?.steadyW ?? 0) : 0), 0);
@@ -136,16 +136,33 @@ export class Bench {
     if (this.clamp.advance(this.nowS, this.faults)) this.faults.delete("bounce");
   }
 
-  private surroundings(): Surroundings {
-    const given = this.setup.sources[this.source];
+  /** Ohms between the source and the units. */
+  private ohm(): number {
     const added = this.faults.has("low-volts") ? P.lowVoltsOhm.value : 0;
-    const ohm = quantity((given.ohm?.value ?? 0.1) + added, "measured");
+    return (this.setup.sources[this.source].ohm?.value ?? 0.1) + added;
+  }
+
+  /** Amps that units draw, all but one. */
+  private drawnA(but: UnitRun | null): number {
+    return this.units.filter((u) => u !== but).reduce((sum, u) => sum + u.drawsA(), 0);
+  }
+
+  private surroundings(of: UnitRun): Surroundings {
+    const given = this.setup.sources[this.source];
+    const ohm = quantity(this.ohm(), "measured");
     const volts = quantity(given.volts.value, "measured");
     const source: SourceCase =
       given.kind === "inverter-generator" || given.kind === "generator"
         ? { ...given, eco: this.generator.eco, volts, ohm }
         : { ...given, volts, ohm };
-    return { source, outdoorC: this.setup.outdoorC, faults: this.faults };
+    return { source, othersA: this.drawnA(of), outdoorC: this.setup.outdoorC, faults: this.faults };
+  }
+
+  /** What a meter's probes find on the supply now. */
+  private supply(): SupplyNow {
+    const powered = this.powered();
+    const neutralV = powered ? P.neutralShare.value * this.ohm() * this.drawnA(null) : 0;
+    return { powered, volts: this.volts(), neutralV, nowS: this.nowS };
   }
 
   private powered(): boolean {
@@ -153,8 +170,8 @@ export class Bench {
   }
 
   private volts(): number {
-    const drawing = this.units.map((u) => u.volts(this.nowS)).filter((v) => v !== null);
-    return drawing.length > 0 ? Math.min(...drawing) : this.setup.sources[this.source].volts.value;
+    const starting = this.units.map((u) => u.volts(this.nowS)).filter((v) => v !== null);
+    return starting.length > 0 ? Math.min(...starting) : this.setup.sources[this.source].volts.value - this.ohm() * this.drawnA(null);
   }
 
   private link(unit: UnitRun): DisplayOf<"starter-link"> {

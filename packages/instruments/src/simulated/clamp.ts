@@ -3,6 +3,7 @@ import type { Jaws } from "@amp-saver/core/study/clamp";
 import type { DisplayOf, InstrumentCommand } from "../message.ts";
 import type { Fault } from "./bench-message.ts";
 import { BENCH_PARAMS as P } from "./params.ts";
+import { spread } from "./spread.ts";
 import type { UnitRun } from "./unit-run.ts";
 
 /** Most refreshes that are worked through at once; a bench that runs fast skips those before. */
@@ -19,11 +20,15 @@ export class SimulatedClamp {
   private inrushA: number | null = null;
   /** The start whose inrush is on the display. */
   private seenStartS: number | null = null;
-  private nextRefreshS = 0;
+  private nextRefreshS: number;
+  /** What it shows over what flows: one figure for all it reads. */
+  private readonly gain: number;
 
   constructor(unit: UnitRun, random: SeededRandom) {
     this.unit = unit;
     this.random = random;
+    this.gain = 1 + P.gainShare.value * spread(random);
+    this.nextRefreshS = P.refreshS.value * random.next();
   }
 
   hang(unit: UnitRun, jaws: Jaws): void {
@@ -67,7 +72,7 @@ export class SimulatedClamp {
 
   /** With noise, and in the digits the display has. */
   private shown(amps: number): number {
-    const noisy = amps * (1 + P.noiseShare.value * this.random.bell());
+    const noisy = amps * this.gain * (1 + P.noiseShare.value * this.random.bell());
     return noisy < 100 ? Math.round(noisy * 10) / 10 : Math.round(noisy);
   }
 }

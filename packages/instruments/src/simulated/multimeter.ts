@@ -4,7 +4,20 @@ import { prepare } from "@amp-saver/core/study/motor-start";
 import type { DisplayOf, InstrumentCommand } from "../message.ts";
 import type { Fault, Probes } from "./bench-message.ts";
 import { BENCH_PARAMS as P } from "./params.ts";
+import { spread } from "./spread.ts";
 import type { UnitRun } from "./unit-run.ts";
+
+/** What the probes may find on the supply. */
+export interface SupplyNow {
+  readonly powered: boolean;
+  /** Line to neutral at the units, and neutral to ground by the current in the neutral. */
+  readonly volts: number;
+  readonly neutralV: number;
+  readonly nowS: number;
+}
+
+const GAIN_SHARE = 0.25;
+const DC_NOISE_V = 0.01;
 
 type Range = DisplayOf<"multimeter">["range"];
 
@@ -15,16 +28,27 @@ export class SimulatedMultimeter {
   between: Probes = "L-N";
   private readonly random: SeededRandom;
 
+  /** What it shows over what is there: a tenth of a clamp's, as multimeters are better. */
+  private readonly gain: number;
+
   constructor(unit: UnitRun, random: SeededRandom) {
     this.unit = unit;
     this.random = random;
+    this.gain = 1 + GAIN_SHARE * P.gainShare.value * spread(random);
+  }
+
+  /** DC volts between the probes: a little of a live line, what is left on a capacitor, or the noise of nothing. */
+  private dcVolts(powered: boolean, nowS: number): number {
+    const noise = DC_NOISE_V * this.random.bell();
+    if (this.onSupply()) return (powered ? P.residualV.value * this.random.next() : 0) + noise;
+    return this.between === "can C-HERM" && !powered ? this.unit.leftV(nowS) + noise : noise;
   }
 
   command(command: InstrumentCommand): void {
     if (command.do === "range") this.range = command.range;
   }
 
-  display(powered: boolean, volts: number, faults: ReadonlySet<Fault>): DisplayOf<"multimeter"> {
+  display({ powered, volts, neutralV, nowS }: SupplyNow, faults: ReadonlySet<Fault>): DisplayOf<"multimeter"> {
     const base = { kind: "multimeter" as const, range: this.range, beeps: false };
     switch (this.range) {
       case "ohm":
@@ -36,13 +60,15 @@ export class SimulatedMultimeter {
       case "volts":
       case "volts-low-impedance": {
         const stray = this.range === "volts" && faults.has("stray-volts") ? P.strayV.value : 0;
-        const live = powered && (this.between === "L-N" || this.between === "L-G");
-        return { ...base, value: this.onSupply() ? Math.round((live ? volts : stray) * 10) / 10 : null, unit: "V" };
+        const live = powered ? { "L-N": volts, "L-G": volts + neutralV, "N-G": neutralV }[this.between as string] : undefined;
+        const shown = live === undefined ? stray : live * this.gain;
+        return { ...base, value: this.onSupply() ? Math.round(shown * 10) / 10 : null, unit: "V" };
       }
       case "dc-volts":
-        return { ...base, value: 0, unit: "V" };
+        return { ...base, value: Math.round(100 * this.dcVolts(powered, nowS)) / 100, unit: "V" };
       case "capacitance": {
-        const farads = powered || this.between !== "can C-HERM" ? null : (this.unit.unit.given.runCapacitorF?.value ?? null);
+        const printed = powered || this.between !== "can C-HERM" ? null : (this.unit.unit.given.runCapacitorF?.value ?? null);
+        const farads = printed === null ? null : printed * this.unit.printShare * this.gain;
         const share = faults.has("weak-capacitor") ? P.weakCapacitor.value : 1;
         return { ...base, value: farads === null ? null : Math.round(farads * share * 1e7) / 10, unit: "µF" };
       }

@@ -10,6 +10,8 @@ export class StartRecord {
   readonly tripped: boolean;
   private readonly sums: Readonly<Record<Jaws | "volts", Float64Array>>;
   private readonly steadyA: Readonly<Record<Jaws, number>>;
+  /** Amps of the unit on its supply once it runs. */
+  readonly steadySupplyA: number;
   readonly steadyW: number;
   readonly steadyV: number;
 
@@ -31,8 +33,14 @@ export class StartRecord {
     const common = steady?.compressorA ?? 0;
     const tail = (jaws: Jaws): number => this.rmsA(jaws, this.lengthS - 0.25, this.lengthS);
     const per = (jaws: Jaws): number => (tail("common") > 0 ? tail(jaws) / tail("common") : 0);
-    this.steadyA = { common, run: common * per("run"), start: common * per("start"), supply: steady?.totalA ?? 0 };
-    this.steadyW = steady?.watts ?? 0;
+    this.steadyA = {
+      common,
+      run: common * per("run"),
+      start: common * per("start"),
+      supply: Math.max(0, (steady?.totalA ?? 0) - input.backgroundA),
+    };
+    this.steadySupplyA = Math.max(0, (steady?.totalA ?? 0) - input.backgroundA);
+    this.steadyW = steady === null ? 0 : steady.watts * (this.steadySupplyA / Math.max(1e-9, steady.totalA));
     this.steadyV = steady?.volts ?? 0;
   }
 

@@ -1,8 +1,10 @@
 import { afterStart, freshMemory, type Memory } from "@amp-saver/core/device/soft-starter";
+import type { SeededRandom } from "@amp-saver/core/numeric";
 import type { Jaws } from "@amp-saver/core/study/clamp";
 import { notRested, prepare, type SourceCase, type StartCase, type UnitCase } from "@amp-saver/core/study/motor-start";
 import type { Fault } from "./bench-message.ts";
 import { BENCH_PARAMS as P } from "./params.ts";
+import { spread } from "./spread.ts";
 import { StartRecord } from "./start-record.ts";
 
 /** One air conditioner on the bench. */
@@ -15,11 +17,16 @@ export interface BenchUnit {
 /** What surrounds a unit on the bench. */
 export interface Surroundings {
   readonly source: SourceCase;
+  /** Amps that the others on the source draw. */
+  readonly othersA: number;
   readonly outdoorC: number;
   readonly faults: ReadonlySet<Fault>;
 }
 
 export type UnitPhase = "off" | "fan" | "starting" | "running" | "overload";
+
+/** Charge that is left on a start capacitor where its switch opened, over the most it could be. */
+const LEFT_SHARE = 0.6;
 
 /** One unit through time: called, its fan, its delay, its start by core's simulation, running, resting. */
 export class UnitRun {
@@ -32,13 +39,19 @@ export class UnitRun {
   /** When the start in hand began, s on the bench's clock. */
   startedAtS: number | null = null;
   start: StartRecord | null = null;
+  /** Its run capacitor over what is printed on it. */
+  readonly printShare: number;
   private memory: Memory;
   private calledAtS = 0;
   private stoppedAtS = Number.NEGATIVE_INFINITY;
   private wakesAtS = 0;
 
-  constructor(unit: BenchUnit) {
+  private readonly random: SeededRandom;
+
+  constructor(unit: BenchUnit, random: SeededRandom) {
     this.unit = unit;
+    this.random = random;
+    this.printShare = 1 + P.printScatter.value * (2 * random.next() - 1);
     this.memory = freshMemory(unit.given.lockedRotorA?.value ?? 0);
   }
 
@@ -94,9 +107,17 @@ export class UnitRun {
     return Math.max(fanA, running);
   }
 
-  /** Volts at the unit while it starts or runs; null while nothing of it draws. */
+  /** DC volts left on a start capacitor of its own, s after it stopped; nothing where it has none or runs. */
+  leftV(nowS: number): number {
+    const aided = (this.unit.given.startAidF ?? 0) > 0;
+    if (!aided || this.phase !== "off" || !Number.isFinite(this.stoppedAtS)) return 0;
+    return LEFT_SHARE * Math.SQRT2 * this.unit.given.plateVolts * Math.exp(-(nowS - this.stoppedAtS) / P.leakS.value);
+  }
+
+  /** Volts at the unit while it starts; null while it does not. */
   volts(nowS: number): number | null {
-    if (this.start === null || this.startedAtS === null || nowS - this.startedAtS < P.refreshS.value) return null;
+    if (this.phase !== "starting" || this.start === null || this.startedAtS === null || nowS - this.startedAtS < P.refreshS.value)
+      return null;
     return this.start.voltsBetween(nowS - this.startedAtS - P.refreshS.value, nowS - this.startedAtS);
   }
 
@@ -106,9 +127,30 @@ export class UnitRun {
     return this.calledAtS + P.fanDelayS.value + own + (faults.has("thermostat") ? P.thermostatS.value : 0);
   }
 
-  private begin(atS: number, { source, outdoorC }: Surroundings): void {
-    const method: StartCase["method"] = this.fitted ? { kind: "soft", limitA: this.memory.limitA } : { kind: "as-found" };
-    const prepared = prepare({ unit: this.unit.given, source, method, backgroundA: 0, outdoorC, seconds: 3 });
+  /** Amps on its supply now, once it runs: what it loads the source with. */
+  drawsA(): number {
+    if (this.phase === "off") return 0;
+    const fanA = this.unit.given.fanA?.value ?? 0;
+    return this.phase === "running" ? (this.start?.steadySupplyA ?? fanA) : fanA;
+  }
+
+  /** The unit as it is at this start: its capacitor by its own print, its motor as warm and as loaded as it happens to be. */
+  private now(): UnitCase {
+    const { given } = this.unit;
+    const { lockedRotorA, runCapacitorF } = given;
+    const scatter = Math.exp(P.startScatter.value * spread(this.random));
+    return {
+      ...given,
+      ...(lockedRotorA !== undefined && { lockedRotorA: { ...lockedRotorA, value: lockedRotorA.value * scatter } }),
+      ...(runCapacitorF !== undefined && { runCapacitorF: { ...runCapacitorF, value: runCapacitorF.value * this.printShare } }),
+    };
+  }
+
+  private begin(atS: number, { source, outdoorC, othersA }: Surroundings): void {
+    const unit = this.now();
+    const scatter = (unit.lockedRotorA?.value ?? 1) / (this.unit.given.lockedRotorA?.value ?? 1);
+    const method: StartCase["method"] = this.fitted ? { kind: "soft", limitA: this.memory.limitA * scatter } : { kind: "as-found" };
+    const prepared = prepare({ unit, source, method, backgroundA: othersA, outdoorC, seconds: 3 });
     if (!prepared.ok) throw new Error(prepared.reason);
     const rested = atS - this.stoppedAtS >= P.pressuresS.value;
     this.start = new StartRecord(rested ? prepared.value.input : notRested(prepared.value.input));
