@@ -6,10 +6,13 @@ import type { z } from "zod";
 import { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
 import { budgetToFile } from "./budget-result.ts";
 import { limitsInWords } from "./limits.ts";
+import { readingsCaseSchema, readingsFromFile } from "./readings-case.ts";
+import { readingsToFile } from "./readings-result.ts";
 import { refusalLine } from "./refusal.ts";
 import { rigReport } from "./rig-report.ts";
 import { caseFromFile, startCaseSchema } from "./start-case.ts";
 import { resultToFile } from "./start-result.ts";
+import { waveToFile } from "./wave-result.ts";
 import { circuitFromFile, wiringCaseSchema, wiringCheckSchema } from "./wiring-case.ts";
 import { faultsToFile, planToFile } from "./wiring-result.ts";
 
@@ -40,6 +43,14 @@ const STUDIES: Readonly<Record<string, Study>> = {
     const study = studyStart(given);
     return study.ok ? resultToFile(given, study.value, file) : WHY[study.reason];
   },
+  "amp-saver/readings-case": (json) => {
+    const file = parse(readingsCaseSchema, json);
+    if (typeof file === "string") return file;
+    const question = readingsFromFile(file);
+    if (typeof question === "string") return question;
+    const study = studyStart(question.fitted);
+    return study.ok ? readingsToFile(question) : WHY[study.reason];
+  },
   "amp-saver/budget-case": (json) => {
     const file = parse(budgetCaseSchema, json);
     if (typeof file === "string") return file;
@@ -64,6 +75,19 @@ function parse<S extends z.ZodType>(schema: S, json: unknown): z.infer<S> | stri
   const parsed = schema.safeParse(json, { reportInput: true });
   return parsed.success ? parsed.data : refusalLine(parsed.error.issues, limitsInWords);
 }
+
+/** A file by its name: a recorded start where that says so, its data beside a configuration; anything else is a case. */
+export function checkFile(name: string, bytes: Uint8Array, beside: (name: string) => Uint8Array | null): CheckOutcome {
+  const ending = /\.([a-z]+)$/i.exec(name)?.[1]?.toLowerCase() ?? "";
+  if (TABLES.includes(ending)) return outcomeOf(waveToFile(null, bytes));
+  if (ending !== "cfg") return checkBytes(bytes);
+  const stem = name.slice(0, -ending.length);
+  const data = beside(`${stem}dat`) ?? beside(`${stem}DAT`) ?? new Uint8Array();
+  return outcomeOf(waveToFile(bytes, data));
+}
+
+/** Endings of tables that a recorder writes. */
+const TABLES = ["csv", "tsv", "txt"];
 
 /** Runs one case, or reports on a rig file, packed or as text; a bad one gives exit 2 and a single line. */
 export function checkBytes(bytes: Uint8Array): CheckOutcome {

@@ -83,6 +83,15 @@ export const BUDGET_BOUNDS = {
   "loads.priority": bounds(1, 5, "1"),
 } as const satisfies Readonly<Record<string, Bounds>>;
 
+export const READING_BOUNDS = {
+  "readings.amps": kept("readingA", "A"),
+  "readings.volts": kept("readingVolts", "V"),
+  "readings.loadedVolts": kept("readingVolts", "V"),
+  "readings.restS": bounds(0, 86_400, "s"),
+  "readings.outdoorF": kept("hottestC", "°F", fahrenheitFromC),
+  "readings.tolerance": bounds(0, 0.5, "1"),
+} as const satisfies Readonly<Record<string, Bounds>>;
+
 export const WIRING_BOUNDS = {
   "parts.tabs": bounds(0, 10, "tabs"),
   "conductors.awg": bounds(0, 26, "AWG"),
@@ -91,6 +100,8 @@ export const WIRING_BOUNDS = {
 /** What a number at this path may be, in words; undefined where there is none. Places in a list do not matter. */
 export function limitsInWords(path: string): string | undefined {
   const name = path.replaceAll(/\.\d+\./g, ".");
-  const found: Bounds | undefined = ({ ...BUDGET_BOUNDS, ...WIRING_BOUNDS, ...START_BOUNDS } as Readonly<Record<string, Bounds>>)[name];
+  const found: Bounds | undefined = (
+    { ...BUDGET_BOUNDS, ...WIRING_BOUNDS, ...READING_BOUNDS, ...START_BOUNDS } as Readonly<Record<string, Bounds>>
+  )[name];
   return found && `${found.min} to ${found.max}${found.unit === "1" ? "" : ` ${found.unit}`}`;
 }

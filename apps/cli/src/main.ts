@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { checkBytes } from "./check.ts";
+import { checkFile } from "./check.ts";
 
 function readInput(args: readonly string[]): Uint8Array | { readonly line: string } {
   const [file, ...rest] = args;
@@ -12,7 +12,14 @@ function readInput(args: readonly string[]): Uint8Array | { readonly line: strin
 }
 
 const input = readInput(process.argv.slice(2));
-const outcome = input instanceof Uint8Array ? checkBytes(input) : { exit: 2 as const, line: input.line };
+const beside = (name: string): Uint8Array | null => {
+  try {
+    return readFileSync(name);
+  } catch {
+    return null;
+  }
+};
+const outcome = input instanceof Uint8Array ? checkFile(process.argv[2] ?? "-", input, beside) : { exit: 2 as const, line: input.line };
 if (outcome.exit === 0) process.stdout.write(outcome.out);
 else process.stderr.write(`${outcome.line}\n`);
 process.exitCode = outcome.exit;

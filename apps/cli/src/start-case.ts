@@ -12,7 +12,7 @@ const number = (path: keyof typeof START_BOUNDS) => {
 /** A figure of which there may be none at all. */
 const numberOrNone = (path: keyof typeof START_BOUNDS) => z.preprocess((given) => (given === "none" ? 0 : given), number(path).optional());
 
-const unitSchema = z.strictObject({
+export const unitSchema = z.strictObject({
   volts: number("unit.volts"),
   hz: z.literal([50, 60]).optional(),
   rlaA: number("unit.rlaA").optional(),
@@ -46,13 +46,13 @@ const loadSchema = z.strictObject({
   buildRevs: number("load.buildRevs").optional(),
 });
 
-const methodSchema = z.strictObject({
+export const methodSchema = z.strictObject({
   method: z.literal(["as-found", "direct", "hard", "soft"]),
   startCapUf: number("start.startCapUf").optional(),
   limitA: number("start.limitA").optional(),
 });
 
-const sourceSchema = z.strictObject({
+export const sourceSchema = z.strictObject({
   kind: z.literal(["ideal", "shore", "inverter-generator", "generator", "inverter"]),
   volts: number("source.volts").optional(),
   ohm: number("source.ohm").optional(),
