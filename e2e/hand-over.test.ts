@@ -90,7 +90,7 @@ describe("from readings to a sheet on paper", () => {
     const pdf = await downloaded(downloads, "-hand-over.pdf");
     const text = textOf(pdf);
     expect(text).toMatch(/Tin Lantern, Front, over the darkroom: hand-over/);
-    expect(text).toMatch(/The start fell from 62\.6 A to 21\.8 A: 65 % less/);
+    expect(text).toMatch(/Starting amps fell from 62\.6 A to 21\.8 A: 65 % less/);
     expect(text).toMatch(/1\.6 kW generator\s+.*stopped by itself/);
     expect(text).toMatch(/Limits card: what may be on together\s+Source\s+When\s+May be on\s+Must be off/);
     expect(text).toMatch(/2\.2 kW\s+(generator\s+)?While .*Front, over/);

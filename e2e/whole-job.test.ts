@@ -243,7 +243,7 @@ describe.each([
     const pdf = await downloaded(downloads, "-hand-over.pdf");
     const text = execFileSync("pdftotext", ["-layout", pdf, "-"], { encoding: "utf8" }).replaceAll("\u00a0", " ");
     expect(text).toMatch(/Tin Lantern, Rear, over the bunks: hand-over/);
-    expect(text).toMatch(/The start fell from \d+\.\d A to \d+\.\d A: \d+ % less/);
+    expect(text).toMatch(/Starting amps fell from \d+\.\d A to \d+\.\d A: \d+ % less/);
     expect(text).toMatch(/It learned from 3 runs/);
     expect(text).toMatch(/Learning runs/);
     expect(text).toMatch(/1\.6 kW generator\s+.*kept running, 3\d min/);

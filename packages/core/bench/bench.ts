@@ -8,7 +8,9 @@ import { studyWaveform } from "../src/study/waveform/index.ts";
 import { REFERENCE_START } from "../validation/motors.ts";
 import { ngspiceVersion, runNgspice } from "../validation/ngspice.ts";
 import { generatorStart, ROOFTOP, setStart, stiffStart } from "../validation/plates.ts";
+import { CALIBRATED_BY, calibrationCoverage } from "../validation/second-model/calibrating.ts";
 import { honesty } from "../validation/second-model/honesty.ts";
+import { drawJobs, proofCoverage } from "../validation/second-model/readings.ts";
 import { blankFan, movedBySeconds } from "../validation/steadfast.ts";
 
 const WARM = 60;
@@ -122,6 +124,26 @@ line("of 100 cases the same with the fan blank and typed (95)", String(fan.same)
 for (const read of ["blanks", "everything"] as const) {
   for (const { from, to, cases, said, held } of honesty(200, 10, read, 7))
     line(`${read}, said ${from} to ${to} %: ${cases} cases, said and held`, `${(100 * said).toFixed(0)} %, ${(100 * held).toFixed(0)} %`);
+}
+
+const jobs = drawJobs(40, 5);
+for (const kind of ["inrush", "max-hold", "app"] as const)
+  for (const { count, cases, held, less, halfWidth } of proofCoverage(jobs, kind, [1, 2, 3, 5], 30, 9))
+    line(
+      `proof by ${count} of ${kind}, ${cases} jobs: range held (92 to 98 %), its half, less`,
+      `${(100 * held).toFixed(1)} %, ${(100 * halfWidth).toFixed(1)} %, ${(100 * less).toFixed(1)} %`,
+    );
+for (const by of CALIBRATED_BY) {
+  const { cases, held, plateOff, refinedOff } = calibrationCoverage(by, 150, 3);
+  const percent = (share: number): string => (100 * share).toFixed(1);
+  line(
+    `refined ${by}, ${cases} units: LRA, running, inertia held (90 to 98 %)`,
+    `${percent(held.lraA)}, ${percent(held.runA)}, ${percent(held.inertia)} %`,
+  );
+  line(
+    "its LRA and running amps off, by plate and refined, %",
+    `${percent(plateOff.lraA)} ${percent(refinedOff.lraA)}, ${percent(plateOff.runA)} ${percent(refinedOff.runA)}`,
+  );
 }
 
 let ours = Number.POSITIVE_INFINITY;

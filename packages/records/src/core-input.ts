@@ -1,6 +1,6 @@
 import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
 import type { RunTest } from "@amp-saver/core/study/proof";
-import type { ClampReading } from "@amp-saver/core/study/reading";
+import type { ClampReading, ReadingStudy } from "@amp-saver/core/study/reading";
 import type { Proof } from "./proof.ts";
 import type { Reading } from "./reading.ts";
 
@@ -8,6 +8,12 @@ import type { Reading } from "./reading.ts";
 export function clampReading(r: Reading): Required<ClampReading> {
   const { id, when, mode, conductor, amps, sourceId, volts, restMin, outdoorC, meter } = r;
   return { id, when, kind: mode, conductor, amps, tolerance: DEFAULT_TOLERANCE.measured, sourceId, volts, restMin, outdoorC, meter };
+}
+
+/** What a proof showed when it was frozen. Ends of the range are kept to a millionth: machines differ in the last digits of a logarithm. */
+export function shownBy({ verdict, start }: ReadingStudy): NonNullable<Proof["frozen"]>["shown"] {
+  const end = (share: number | undefined): number | null => (share === undefined ? null : Math.round(1e6 * share) / 1e6);
+  return { verdict, reduction: start?.reduction ?? null, low: end(start?.low), high: end(start?.high) };
 }
 
 /** The runs of a proof as core judges them. */

@@ -1,5 +1,5 @@
 export { FIGURE_BOUNDS, type FigureBounds, type FigureName } from "./bounds.ts";
-export { clampReading, runTests } from "./core-input.ts";
+export { clampReading, runTests, shownBy } from "./core-input.ts";
 export {
   type Birth,
   newGenerator,

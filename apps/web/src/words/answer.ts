@@ -1,5 +1,5 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
-import type { Assessment, Side } from "@amp-saver/core/study/assess";
+import { ASSESS_PARAMS, type Assessment, type Side } from "@amp-saver/core/study/assess";
 import type { Finding, FindingCode, FindingFigures, FindingOf } from "@amp-saver/core/study/motor-start";
 import type { Source } from "@amp-saver/records";
 import { aboutTime } from "./findings.ts";
@@ -125,7 +125,14 @@ function lead<C extends FindingCode>(finding: FindingOf<C>, around: Around): rea
 
 /** In how many of a hundred tries it works, to show or to say. */
 export const ofHundred = ({ holds, trials }: { readonly holds: number; readonly trials: number }): string =>
-  trials === 0 ? "–" : formatNumber((100 * holds) / trials, 0);
+  trials === 0 ? "–" : formatNumber(wholeOfHundred((100 * holds) / trials), 0);
+
+/** A whole number of a hundred that is on the same side of where answers turn: 94.8 is told as 94, as it does not fit from 95 on. */
+export function wholeOfHundred(percent: number): number {
+  const whole = Math.round(percent);
+  const turns = [ASSESS_PARAMS.fitsShare.value, ASSESS_PARAMS.tooMuchShare.value].map((share) => 100 * share);
+  return turns.some((turn) => percent < turn && whole >= turn) ? whole - 1 : whole;
+}
 
 /** What is to spare, or short, on one side. */
 function spare({ spareA }: Side): string {

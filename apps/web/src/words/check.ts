@@ -2,6 +2,7 @@ import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts, form
 import { MEASURABLE, type MeasurableFigure } from "@amp-saver/core/study/confidence";
 import type { AssumedCode, MeasurableCode } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
+import { ofHundred } from "./answer.ts";
 import { aboutTime } from "./findings.ts";
 
 export const METHOD_WORDS: Readonly<Record<Method, string>> = {
@@ -114,8 +115,8 @@ export const CHECK = {
   trying: "Provisional: trying it with everything we don’t know varied.",
   held: (holds: number, trials: number, of: number | null): string =>
     of === null
-      ? `Works in ${formatNumber((100 * holds) / Math.max(1, trials), 0)} of 100 tries.`
-      : `Works in ${formatNumber((100 * holds) / Math.max(1, trials), 0)} of 100 tries so far (${formatNumber(trials, 0)} of ${formatNumber(of, 0)}).`,
+      ? `Works in ${ofHundred({ holds, trials })} of 100 tries.`
+      : `Works in ${ofHundred({ holds, trials })} of 100 tries so far (${formatNumber(trials, 0)} of ${formatNumber(of, 0)}).`,
   stop: "stop",
   provisional: "Provisional.",
   leastVolts: (volts: number): string => `Starts down to ${formatVolts(volts)}.`,

@@ -105,7 +105,7 @@ export const CHOOSE = {
   open: "Open in Check",
   openOf: (name: string): string => `Open in Check: ${name}`,
   trying: "trying",
-  held: (holds: number, trials: number): string => `${formatNumber((100 * holds) / Math.max(1, trials), 0)} of 100`,
+  held: (holds: number, trials: number): string => `${ofHundred({ holds, trials })} of 100`,
   kg: (kg: number): string => formatWith(kg, kg < 10 ? 1 : 0, "kg"),
   work: (minutes: number): string => formatWith(minutes, 0, "min"),
   catalogue: "Starters you could fit",

@@ -1,4 +1,5 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import { wholeOfHundred } from "./answer.ts";
 import { FIT_WORDS } from "./common.ts";
 
 export const PICTURES = {
@@ -30,7 +31,7 @@ export const PICTURES = {
   mapMarks: "bar: fits · dashes: barely fits · hatch: does not fit",
   mapLabel: "In how many of 100 tries it works at each outdoor temperature and altitude.",
   mapAt: (air: string, up: string, fit: keyof typeof FIT_WORDS, starts: number, holds: number): string =>
-    `${air}, ${up}: ${FIT_WORDS[fit]}, starts in ${formatNumber(starts, 0)} of 100 tries, works in ${formatNumber(holds, 0)}`,
+    `${air}, ${up}: ${FIT_WORDS[fit]}, starts in ${formatNumber(starts, 0)} of 100 tries, works in ${formatNumber(wholeOfHundred(holds), 0)}`,
   working: (done: number, all: number): string => `Simulating: ${done} of ${all} tries`,
   empty: "Move along the picture to read it.",
 } as const;

@@ -17,6 +17,7 @@ import {
   type Reading,
   type Rig,
   runTests,
+  shownBy,
 } from "@amp-saver/records";
 import { CORE_VERSION } from "./core-version.ts";
 import { learnView } from "./learning.ts";
@@ -67,14 +68,16 @@ export function proveInput(input: ProofInput): Proved {
 
 /** A proof frozen with its inputs and the version that worked it out. */
 export function freeze(input: ProofInput, study: ProofStudy, at: string): NonNullable<Proof["frozen"]> {
-  const { verdict, start } = study.readings;
   return {
     at,
     coreVersion: CORE_VERSION,
     input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
-    shown: { verdict, reduction: start?.reduction ?? null, low: start?.low ?? null, high: start?.high ?? null },
+    shown: shownBy(study.readings),
   };
 }
+
+/** Shares nearer than this are the same worked out on two machines. */
+const ALIKE = 1e-5;
 
 /** Works a frozen proof out again: whether it still shows the same, and whether something was added since. */
 export function thaw(
@@ -82,11 +85,13 @@ export function thaw(
   now: ProofInput,
 ): { readonly study: ProofStudy; readonly same: boolean; readonly since: boolean } {
   const study = studyProof(frozen.input as ProofInput);
-  const { verdict, start } = study.readings;
+  const again = shownBy(study.readings);
+  const { shown } = frozen;
+  const near = (a: number | null, b: number | null): boolean => a === b || (a !== null && b !== null && Math.abs(a - b) < ALIKE);
   const same =
-    verdict === frozen.shown.verdict &&
-    (start?.reduction ?? null) === frozen.shown.reduction &&
-    (frozen.shown.low === null || (start?.low === frozen.shown.low && start.high === frozen.shown.high));
+    again.verdict === shown.verdict &&
+    near(again.reduction, shown.reduction) &&
+    (shown.low === null || (near(again.low, shown.low) && near(again.high, shown.high)));
   const plain = (input: unknown): string => canonical({ ...(input as ProofInput), predicted: null });
   return { study, same, since: plain(now) !== plain(frozen.input) };
 }

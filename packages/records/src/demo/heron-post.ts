@@ -1,7 +1,7 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
 import { type ProofInput, studyProof } from "@amp-saver/core/study/proof";
-import { clampReading, runTests } from "../core-input.ts";
+import { clampReading, runTests, shownBy } from "../core-input.ts";
 import { type Birth, newGenerator, newJob, newLearning, newProof, newReading, newRig, newShore, newUnit, newWiring } from "../defaults.ts";
 import type { StarterId } from "../identity.ts";
 import type { Job } from "../job.ts";
@@ -82,12 +82,11 @@ function frozen(readings: readonly Reading[], lockedRotorA: number, tests: Proof
     tests: runTests(tests),
     hottestC,
   };
-  const { verdict, start } = studyProof(input).readings;
   return {
     at: at("19:02"),
     coreVersion: "0.1.0",
     input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
-    shown: { verdict, reduction: start?.reduction ?? null, low: start?.low ?? null, high: start?.high ?? null },
+    shown: shownBy(studyProof(input).readings),
   };
 }
 
