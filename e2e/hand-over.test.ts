@@ -40,7 +40,7 @@ describe("from readings to a sheet on paper", () => {
   it("says what is shown and what is not, beside what was predicted", async () => {
     const { page } = table;
     await go(page, `${JOB}/prove?part=proof`);
-    await answerLike(page, /^Yes: the start fell from 62\.6 A to 21\.8 A, 65 % less/);
+    await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less/);
     await sees(page, /Before: 62\.6 A, predicted \d+\.\d A, as predicted/);
     await sees(page, /No run on a source was tested: that it keeps running is expected, not shown/);
     expect(await axeFindings(page)).toEqual([]);

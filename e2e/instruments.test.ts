@@ -201,7 +201,7 @@ describe("with instruments that answer", () => {
       await clear(page);
       await readStart(page);
     }
-    await answerLike(page, /the start fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
+    await answerLike(page, /starting amps fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
     expect(phone.complaints).toEqual([]);
   }, 60_000);
 });

@@ -219,7 +219,7 @@ describe.each([
       await sees(page, /It has rested: the next start counts/);
       await readStart(page);
     }
-    await answerLike(page, /the start fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
+    await answerLike(page, /starting amps fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
   }, 150_000);
 
   it("runs on the weak source, freezes the proof and hands over on paper", async () => {

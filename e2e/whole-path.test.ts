@@ -110,7 +110,7 @@ describe("from an empty database to proof and back", () => {
     await answerLike(page, /before readings stand/);
     await (await named(page, "radio", "After")).click();
     for (const a of ["21.4", "21.8", "22.3"]) await amps(a);
-    await answerLike(page, /^Yes: the start fell from 62\.6 A to 21\.8 A, 65 % less\.$/);
+    await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less\.$/);
     await page.select("select:has(option[value=max-hold])", "max-hold");
     await amps("19.0");
     await sees(page, /Left out: another kind or wire/);

@@ -46,7 +46,7 @@ const RUNNING_CLAUSE: Readonly<Record<RunningComparison["verdict"] | "none", str
 /** The proof in one sentence, the deciding figure marked. */
 export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, running, side }: ProofWords): readonly Part[] {
   const percent = formatWith(reduction * 100, 0, "%");
-  const fell = `the start fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}, `;
+  const fell = `starting amps fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}, `;
   switch (verdict) {
     case "as-expected":
       return [{ text: `Yes: ${fell}` }, { text: `${percent} less`, decides: true }, { text: RUNNING_CLAUSE[running ?? "none"] }];
@@ -177,7 +177,8 @@ export const PROVE = {
     wires.length === 0
       ? "Jaws on the conductor at compressor C alone."
       : `Jaws around one conductor: ${wires.join(" or ")}, at compressor C.`,
-  coachMode: "Inrush mode, display cleared before each start; then live for running amps and volts.",
+  coachMode:
+    "Max hold where the meter has it, and inrush mode. Clear the display before each start. Then live, for running amps and volts.",
   rested: (left: string): string => `Rests: ${left} left before the next start counts.`,
   restedOver: "It has rested: the next start counts.",
   restNone: "Note each start’s reading at once and say when it is off: its rest is counted from there.",

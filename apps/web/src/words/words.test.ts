@@ -71,13 +71,13 @@ describe("why a place to mount is no good", () => {
 
 describe("the proof in a sentence", () => {
   it("says plainly what happened to the running amps", () => {
-    expect(proof("as-expected")).toBe("Yes: the start fell from 62.6 A to 21.8 A, 65 % less, and the running amps did not change.");
-    expect(proof("as-expected", 0.652, null)).toBe("Yes: the start fell from 62.6 A to 21.8 A, 65 % less.");
+    expect(proof("as-expected")).toBe("Yes: starting amps fell from 62.6 A to 21.8 A, 65 % less, and the running amps did not change.");
+    expect(proof("as-expected", 0.652, null)).toBe("Yes: starting amps fell from 62.6 A to 21.8 A, 65 % less.");
     expect(proof("as-expected", 0.652, "changed")).toContain("the running amps changed, which a starter does not do");
   });
 
   it("never calls 40 % half, and claims nothing without a before reading", () => {
-    expect(proof("less-than-expected", 0.402)).toBe("Less than expected: the start fell from 62.6 A to 21.8 A, 40 % less, not half.");
+    expect(proof("less-than-expected", 0.402)).toBe("Less than expected: starting amps fell from 62.6 A to 21.8 A, 40 % less, not half.");
     expect(proof("no-before")).toBe("No before reading was taken, so the reduction is expected, not shown.");
   });
 });

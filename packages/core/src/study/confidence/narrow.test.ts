@@ -41,6 +41,20 @@ describe("measure this next", () => {
     expect(narrowings(tried, taken).map((n) => n.code)).toContain("starter-limit");
   });
 
+  it("asks for no label that was read, and for no figure that was measured", () => {
+    const codes = found.map((n) => n.code);
+    for (const { code, origin } of assumed)
+      if (origin === "measured" || (origin === "plate" && code === "run-capacitor")) expect(codes).not.toContain(code);
+    const sheet = assumed.map((a) => (a.code === "running-watts" ? { ...a, origin: "sheet" as const, tolerance: 0.07 } : a));
+    expect(narrowings(trials, sheet).map((n) => n.code)).not.toContain("running-watts");
+  });
+
+  it("sends one to look for a start capacitor where a start as found hangs on it", () => {
+    const { startAidF: _aid, ...unlooked } = ROOFTOP;
+    const open = trialsOf(generatorStart({ ...unlooked, seenToStart: false }, { kind: "as-found" }, 2600, 3900));
+    expect(narrowings(open.trials, open.assumed).map((n) => n.code)).toContain("start-aid");
+  });
+
   it("says nothing where the tries all end alike, or are too few", () => {
     expect(narrowings(trials.slice(0, 20), assumed)).toEqual([]);
     expect(

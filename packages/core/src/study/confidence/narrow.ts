@@ -1,5 +1,5 @@
 import type { Assumption } from "../motor-start/index.ts";
-import { LEFT_OPEN, MEASURABLE, type MeasurableFigure } from "./measurable.ts";
+import { leftOpen, MEASURABLE, type MeasurableFigure } from "./measurable.ts";
 import type { Trial } from "./trial.ts";
 
 /** How much measuring one figure would narrow whether it holds: standard deviations of the outcome now and then, and the minutes of work. */
@@ -31,11 +31,16 @@ export function narrowings(trials: readonly Trial[], assumed: readonly Assumptio
     const figure = assumed.find((a) => a.code === code);
     const moved = trials.map((t) => t.moved[code]);
     if (figure === undefined || figure.origin === "measured" || moved.some((m) => m === undefined)) return [];
-    const told = between(trials, moved as readonly number[], p) * (1 - Math.min(1, LEFT_OPEN / Math.max(figure.tolerance, LEFT_OPEN)) ** 2);
+    const told = between(trials, moved as readonly number[], p) * (1 - keptShare(code, figure.tolerance) ** 2);
     const { value: minutes } = MEASURABLE[code];
     return told <= 0 ? [] : [{ code, nowSpread: Math.sqrt(now), thenSpread: Math.sqrt(Math.max(0, now - told)), minutes }];
   });
   return found.toSorted((a, b) => a.thenSpread - b.thenSpread || a.minutes - b.minutes);
+}
+
+/** How much of a figure's own range is left once it is known; nothing of one that is either so or not. */
+function keptShare(code: MeasurableFigure, tolerance: number): number {
+  return tolerance === 0 ? 0 : Math.min(1, leftOpen(code) / tolerance);
 }
 
 /** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
