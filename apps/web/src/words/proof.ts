@@ -57,7 +57,7 @@ export const PROOF = {
     afterA: number,
     found: { readonly reduction: number; readonly low: number; readonly high: number },
   ): string =>
-    `Starting amps fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}: ${formatWith(found.reduction * 100, 0, "%")} less, ${formatNumber(found.low * 100, 0)} to ${formatWith(found.high * 100, 0, "%")} 95 times in 100.`,
+    `Starting amps fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}: ${formatWith(found.reduction * 100, 0, "%")} less (${formatNumber(found.low * 100, 0)} to ${formatWith(found.high * 100, 0, "%")}, 95 times in 100).`,
   expectedDrop: (low: number, high: number): string =>
     `For this unit, starter and kind of reading, ${formatNumber(low * 100, 0)} to ${formatWith(high * 100, 0, "%")} less is expected.`,
   spread: (side: string, low: number, high: number, count: number): string =>

@@ -35,13 +35,15 @@ const AMP_UNITS = ["A", "mA", "kA", "V", "mV"] as const;
 
 /** Confirms how a file of samples is to be read: what was guessed is filled in. */
 export function WaveSheet({ look, channels, side, refused, onRead, onClose }: WaveSheetProps) {
-  const guess = (of: "amps" | "volts"): number => look?.columns.findIndex((c) => c.guess === of) ?? -1;
+  const guess = (of: "amps" | "volts" | "other"): number => look?.columns.findIndex((c) => c.guess === of) ?? -1;
   const [when, setWhen] = useState<Reading["when"]>(side);
   const [conductor, setConductor] = useState<Reading["conductor"]>("common");
   const [form, setForm] = useState<Waveform["form"]>("instant");
-  const [amps, setAmps] = useState(guess("amps") < 0 ? (look?.columns.findIndex((c) => c.guess === "other") ?? 0) : guess("amps"));
-  const [ampsUnit, setAmpsUnit] = useState(look?.columns[guess("amps")]?.unit || "A");
-  const [volts, setVolts] = useState(guess("volts"));
+  // Without a column of amps it is one nobody named, or the volts of a probe.
+  const asAmps = (["amps", "other", "volts"] as const).map(guess).find((k) => k >= 0) ?? 0;
+  const [amps, setAmps] = useState(asAmps);
+  const [ampsUnit, setAmpsUnit] = useState(look?.columns[asAmps]?.unit || "A");
+  const [volts, setVolts] = useState(guess("volts") === asAmps ? -1 : guess("volts"));
   const [time, setTime] = useState(look?.timeColumn ?? -1);
   const [timeUnit, setTimeUnit] = useState(look?.timeUnit ?? "s");
   const [rate, setRate] = useState("1000");
