@@ -34,8 +34,11 @@ export async function sumUp(db: Database): Promise<void> {
   });
 }
 
-/** Pixels whose photo is neither kept nor to be had back by undo or redo are let go. */
-export async function dropLonePixels(db: Database): Promise<void> {
+/** How long pixels may lie without a record: a photo or an import keeps its pixels first, perhaps in another tab. */
+const LEASE_MS = 86_400_000;
+
+/** Pixels whose photo is neither kept nor to be had back by undo or redo are let go, once they have lain for a day. */
+export async function dropLonePixels(db: Database, nowMs = Date.now()): Promise<void> {
   await db.transaction("rw", db.tables, async () => {
     const ids = (await db.pixels.toCollection().primaryKeys()) as string[];
     if (ids.length === 0) return;
@@ -45,6 +48,8 @@ export async function dropLonePixels(db: Database): Promise<void> {
     await db.steps.each(({ files }) => {
       for (const id of files) kept.add(id);
     });
-    await db.pixels.bulkDelete(ids.filter((id) => !kept.has(id)));
+    const lone = ids.filter((id) => !kept.has(id));
+    const rows = await db.pixels.bulkGet(lone);
+    await db.pixels.bulkDelete(rows.flatMap((row) => (row === undefined || nowMs - (row.at ?? 0) < LEASE_MS ? [] : [row.id])));
   });
 }

@@ -43,10 +43,11 @@ interface OldRow {
   readonly record: AnyRecord;
 }
 
-/** The pixels of a photo, under its id. */
+/** The pixels of a photo, under its id, and when they were kept, ms; absent where an older version kept them. */
 interface PixelRow {
   readonly id: string;
   readonly bytes: Uint8Array<ArrayBuffer>;
+  readonly at?: number;
 }
 
 /** What is remembered of a rig's travels, under its id. Since the sixth version its states lie as text, which is written far faster. */

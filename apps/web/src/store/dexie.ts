@@ -103,7 +103,7 @@ class DexieStore implements RecordStore {
 
   keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult> {
     return this.write(async () => {
-      await this.db.pixels.put({ id, bytes });
+      await this.db.pixels.put({ id, bytes, at: Date.now() });
       return true;
     });
   }

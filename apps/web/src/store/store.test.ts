@@ -86,12 +86,26 @@ describe("the browser's database", () => {
     await first.commit(deleted.commit);
     await first.undo();
     first.close();
+    vi.useFakeTimers({ toFake: ["Date"], now: Date.now() + 25 * 3_600_000 });
     const second = await dexieStore(db, RECORD_VERSIONS);
+    vi.useRealTimers();
     expect(await second.pixels("never came")).toBeUndefined();
     await second.redo();
     expect((await second.list("photo")).map((p) => p.id).toSorted()).toEqual([kept.id, deleted.id].toSorted());
     expect([await second.pixels(kept.id), await second.pixels(deleted.id)]).toEqual([Uint8Array.of(7), Uint8Array.of(7)]);
     second.close();
+  });
+
+  it("lets no pixels go that another tab has kept and whose records are still to come", async () => {
+    const db = name();
+    const first = await dexieStore(db, RECORD_VERSIONS);
+    const ids = Array.from({ length: 120 }, (_, k) => `photo ${k}`);
+    const keeping = ids.map((id) => first.keepPixels(id, Uint8Array.of(7)));
+    const second = await dexieStore(db, RECORD_VERSIONS);
+    await Promise.all(keeping);
+    const third = await dexieStore(db, RECORD_VERSIONS);
+    for (const id of ids) expect(await third.pixels(id)).toEqual(Uint8Array.of(7));
+    for (const store of [first, second, third]) store.close();
   });
 
   it("brings records of an older version up to date in place", async () => {

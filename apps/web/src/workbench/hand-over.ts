@@ -3,6 +3,7 @@ import type { AirConditioner, Job, Reading, Rig, Source, Starter, Work } from "@
 import { addMonths, format, parseISO } from "date-fns";
 import ICAL from "ical.js";
 import Papa from "papaparse";
+import { FORMULA } from "./csv-text.ts";
 import type { Proved } from "./proof.ts";
 import { powerOnWired } from "./work.ts";
 
@@ -120,7 +121,7 @@ export function readingsCsv(readings: readonly Reading[], sources: readonly Sour
     r.loadsOn ?? "",
     r.learned ?? "",
   ]);
-  return `${Papa.unparse({ fields, data })}\r\n`;
+  return `${Papa.unparse({ fields, data }, { escapeFormulae: FORMULA })}\r\n`;
 }
 
 /** The record's essentials in a few lines, for the code on the label. */

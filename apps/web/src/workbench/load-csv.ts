@@ -1,5 +1,6 @@
 import { type Figure, type FigureName, type Load, MOST_RIG_LOADS } from "@amp-saver/records";
 import Papa from "papaparse";
+import { FORMULA, fromHarmless } from "./csv-text.ts";
 import { readTyped } from "./measure.ts";
 
 type Row = Partial<Load> & { readonly name: string };
@@ -26,21 +27,19 @@ const NO = ["no", "n", "false", "0", ""];
 /** A list of loads as CSV, one a line, with a heading. */
 export function writeLoads(loads: readonly Load[]): string {
   const yes = (flag: boolean): string => (flag ? "yes" : "no");
-  return `${Papa.unparse({
-    fields: [...COLUMNS],
-    data: loads.map((l) => [
-      l.name,
-      l.runW?.value ?? "",
-      l.runA?.value ?? "",
-      l.startA?.value ?? "",
-      l.leg,
-      l.priority,
-      yes(l.continuous),
-      yes(l.automatic),
-      yes(l.onBattery),
-      yes(l.on),
-    ]),
-  })}\r\n`;
+  const data = loads.map((l) => [
+    l.name,
+    l.runW?.value ?? "",
+    l.runA?.value ?? "",
+    l.startA?.value ?? "",
+    l.leg,
+    l.priority,
+    yes(l.continuous),
+    yes(l.automatic),
+    yes(l.onBattery),
+    yes(l.on),
+  ]);
+  return `${Papa.unparse({ fields: [...COLUMNS], data }, { escapeFormulae: FORMULA })}\r\n`;
 }
 
 /** Reads a list of loads; `room` is how many more the rig may have. Nothing is taken from a list with anything wrong in it. */
@@ -64,7 +63,7 @@ export function readLoads(text: string, room = MOST_RIG_LOADS): CsvResult {
 }
 
 function readRow(cells: Readonly<Record<string, string>>, line: number): Row | CsvFailure {
-  const name = cells.name ?? "";
+  const name = fromHarmless(cells.name ?? "");
   if (name === "" || name.length > 120) return { code: "bad-name", line };
   const row: Record<string, unknown> = { name };
   for (const [column, [field, bounds]] of Object.entries(FIGURES)) {

@@ -162,6 +162,16 @@ describe("a list of loads as CSV", () => {
     );
   });
 
+  it.each(["=1+1", "+kettle", "-kettle", "@kettle", "'=1+1", "''=x"])(
+    "makes %j harmless for a spreadsheet, and gives it back as it was",
+    (name) => {
+      const text = writeLoads([{ ...coach.loads[0]!, name }]);
+      expect(text.split("\r\n")[1]).toMatch(/^"?'/);
+      const read = readLoads(text);
+      expect(read.ok && read.rows[0]?.name).toBe(name);
+    },
+  );
+
   it("takes decimal commas, semicolons and a byte order mark", () => {
     const read = readLoads("\uFEFFname;amps;leg\r\nKettle;12,5;2\r\n");
     expect(read).toEqual({ ok: true, rows: [{ name: "Kettle", runA: { value: 12.5, from: "sheet" }, leg: 2 }] });
