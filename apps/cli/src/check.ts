@@ -27,6 +27,7 @@ const WHY: Readonly<Record<PrepareFailure, string>> = {
   "not-this-drive": "unit: only single-speed compressors are studied",
   "aid-with-starter": "start: a soft starter never goes beside a start aid",
   contradicts: "unit: with these figures it would not start as found; check them, or say seenToStart false",
+  "not-computable": "unit: locked rotor amps, run capacitor and source.ohm cannot belong together; check them",
   "wrong-volts": "source.volts: the unit's volts and the source's do not match (source.legs 2 gives a 115 V unit one of two legs)",
   "needs-lowest-volts": "unit.lowestVolts is missing (on 208 V the plate's lowest volts decide)",
 };

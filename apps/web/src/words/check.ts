@@ -45,6 +45,10 @@ export const MISSING = {
     answer: "Not known. With these figures it would not start as found, yet it was seen to. Check amps, capacitor and start aid.",
     action: "Check the plate again",
   },
+  "not-computable": {
+    answer: "Not known. Locked rotor amps, run capacitor and ohms cannot belong together. Is a decimal point missing?",
+    action: "Check the plate again",
+  },
 } as const;
 
 export const CHECK = {

@@ -37,6 +37,7 @@ export const REFINE = {
     "not-this-drive": "This kind of compressor is not studied.",
     "aid-with-starter": "A start aid beside a soft starter is not studied.",
     "wrong-volts": "The unit’s volts and the source’s volts do not match.",
+    "not-computable": "Locked rotor amps, run capacitor and ohms cannot belong together: check them again.",
     contradicts: "With the plate’s figures it would not start as found: check the plate again.",
     "needs-lowest-volts": "On 208 V enter the plate’s lowest volts first.",
   },

@@ -15,7 +15,8 @@ export type Missing =
   | "wrong-volts"
   | "lowest-volts"
   | "no-motor"
-  | "contradicts";
+  | "contradicts"
+  | "not-computable";
 
 export type CaseOrMissing = { readonly ok: true; readonly given: StartCase } | { readonly ok: false; readonly missing: Missing };
 
@@ -53,6 +54,7 @@ const MISSING_OF: Readonly<Record<PrepareFailure, Missing>> = {
   "not-this-drive": "variable-speed",
   "aid-with-starter": "aid-with-starter",
   contradicts: "contradicts",
+  "not-computable": "not-computable",
   "wrong-volts": "wrong-volts",
   "needs-lowest-volts": "lowest-volts",
 };

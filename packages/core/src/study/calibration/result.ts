@@ -47,6 +47,7 @@ export const CALIBRATION_FAILURES = [
   "aid-with-starter",
   "wrong-volts",
   "contradicts",
+  "not-computable",
   "needs-lowest-volts",
 ] as const;
 export type CalibrationFailure = (typeof CALIBRATION_FAILURES)[number];

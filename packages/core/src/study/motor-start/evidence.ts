@@ -2,6 +2,7 @@ import { loadTorqueNm, steadyState } from "../../device/compressor-motor/index.t
 import type { MotorStartInput } from "./input.ts";
 import type { PreparedUnit } from "./prepare-unit.ts";
 import { simulate } from "./simulate.ts";
+import { isComputable, stepsFor } from "./steps.ts";
 import { outcomeOf } from "./summarise.ts";
 import { SETTLED_RIPPLE } from "./watch.ts";
 
@@ -21,6 +22,20 @@ export function startsAsSeen(unit: PreparedUnit): boolean {
   const startAidF = unit.aid?.startCapacitorF ?? 0;
   const standing = steadyState(unit.machine, volts, 0, { capacitanceF: unit.runCapacitorF + startAidF });
   if (standing.torqueNm <= HOPELESS_SHARE * loadTorqueNm(unit.load, 0)) return false;
+  const source = {
+    kind: "circuit",
+    volts,
+    seriesOhm: 0,
+    cordOhm: 0,
+    seriesH: 0,
+    closingDeg: 0,
+    manager: null,
+    breakerA: null,
+    band: null,
+  } as const;
+  const method = { kind: "as-found", aid: unit.aid } as const;
+  const circuit = { machine: unit.machine, source, runCapacitorF: unit.runCapacitorF, method };
+  if (!isComputable(circuit, STEPS)) return false;
   const input: MotorStartInput = {
     machine: unit.machine,
     load: unit.load,
@@ -31,11 +46,11 @@ export function startsAsSeen(unit: PreparedUnit): boolean {
     fanA: 0,
     backgroundA: 0,
     outdoorC: 35,
-    method: { kind: "as-found", aid: unit.aid },
-    source: { kind: "circuit", volts, seriesOhm: 0, cordOhm: 0, seriesH: 0, closingDeg: 0, manager: null, breakerA: null, band: null },
+    method,
+    source,
     seconds: 0,
     breakerEdge: 0.5,
-    stepsPerHalfCycle: STEPS,
+    stepsPerHalfCycle: stepsFor(circuit, STEPS),
     untilDecided: true,
     untilSettled: true,
   };

@@ -1,6 +1,7 @@
 import { overstay } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
 import { type Persisted, persist } from "./retry.ts";
+import { stepsFor } from "./steps.ts";
 import { outcomeOf } from "./summarise.ts";
 
 /** Whether a start was made, at whatever try, within what its source's ratings last and its breaker stands. */
@@ -20,7 +21,7 @@ const STEPS_REGULATED_ON_A_SET = 24;
 /** A start to be run only until it is known how it ends. */
 export function onlyOutcome(input: MotorStartInput): MotorStartInput {
   const regulated = input.source.kind === "machine" && input.method.kind === "soft";
-  return { ...input, untilDecided: true, stepsPerHalfCycle: regulated ? STEPS_REGULATED_ON_A_SET : STEPS };
+  return { ...input, untilDecided: true, stepsPerHalfCycle: stepsFor(input, regulated ? STEPS_REGULATED_ON_A_SET : STEPS) };
 }
 
 /** Whether a start is made. */

@@ -11,9 +11,10 @@ import { CENTRAL, type Pick } from "./pick.ts";
 import { prepareSource, type SourceFailure } from "./prepare-source.ts";
 import { aidOf, frameOf, type PreparedUnit, prepareUnit, type UnitFailure } from "./prepare-unit.ts";
 import { type Refusal, refusalOf } from "./refusal.ts";
+import { isComputable, stepsFor } from "./steps.ts";
 
 /** Why a case could not be put together. */
-export type PrepareFailure = UnitFailure | SourceFailure | Refusal | "contradicts";
+export type PrepareFailure = UnitFailure | SourceFailure | Refusal | "contradicts" | "not-computable";
 
 /** A case with every figure picked, and the list of what was taken. */
 export interface PreparedStart {
@@ -67,6 +68,9 @@ export function prepareWith(given: StartCase, unit: PreparedUnit, pick: Pick): R
     "as entered",
   );
   const method = prepareMethod(given, unit, rest, assumptions);
+  const usual = method.kind === "soft" && source.value.kind === "machine" ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE;
+  const circuit = { machine: unit.machine, source: source.value, runCapacitorF: unit.runCapacitorF, method };
+  if (!isComputable(circuit, usual)) return fail("not-computable", "unit");
   const input: MotorStartInput = {
     machine: unit.machine,
     load: { ...unit.load, breakaway, build },
@@ -81,7 +85,7 @@ export function prepareWith(given: StartCase, unit: PreparedUnit, pick: Pick): R
     source: source.value,
     seconds: given.seconds,
     breakerEdge: assumptions.share("breaker-edge"),
-    stepsPerHalfCycle: method.kind === "soft" && source.value.kind === "machine" ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE,
+    stepsPerHalfCycle: stepsFor(circuit, usual),
   };
   return ok({ input, assumptions, runningMet: unit.runningMet });
 }

@@ -204,6 +204,7 @@ class StartRun {
     if (this.tripped !== null) return;
     this.watch.followSpeed(j, t, radS);
     const rmsA = meter.rmsA[j]!;
+    if (!Number.isFinite(rmsA) || !Number.isFinite(radS)) throw new Error("the start diverged");
     const { starter, generator, set } = parts;
     if (starter !== null) this.moveStarter(t, meter.compressorA[j]!, offShare, radS);
     parts.plant.source.onHalfCycle(t, rmsA, meter.volts[j]!, meter.watts[j]!);
