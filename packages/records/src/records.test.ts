@@ -31,6 +31,11 @@ describe("the rig file", () => {
     ["a figure out of bounds", file((j) => Object.assign(j.records[1]!, { lockedRotorA: { value: -1, from: "plate" } })), "bad-field"],
     ["one id twice", file((j) => j.records.push(j.records[0]!)), "twice"],
     ["a unit without its rig", file((j) => j.records.splice(0, 1)), "dangling"],
+    [
+      "a job on another rig's unit",
+      file((j) => Object.assign(j.records.find((r) => r.id === "demo-front-job")!, { unitId: "demo-hatch" })),
+      "other-rig",
+    ],
     ["no rig at all", file((j) => j.records.splice(0)), "empty"],
   ])("refuses %s", (_name, text, reason) => {
     expect(readRigFile(text)).toMatchObject({ ok: false, reason });

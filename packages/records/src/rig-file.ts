@@ -3,6 +3,7 @@ import { z } from "zod";
 import { timestamp } from "./identity.ts";
 import { type ParseFailure, parseRecord } from "./parse.ts";
 import type { AnyRecord } from "./record.ts";
+import { rigOf } from "./rig-of.ts";
 
 /** Name and newest version of the file that carries one or more rigs with all that belongs to them. */
 export const RIG_FILE_FORMAT = "amp-saver/rigs";
@@ -20,7 +21,16 @@ export function isArchive(bytes: Uint8Array): boolean {
 }
 
 /** Why a file was refused; `where` names the place. */
-export type RigFileFailure = ParseFailure | "not-json" | "not-ours" | "newer-file" | "too-large" | "empty" | "twice" | "dangling";
+export type RigFileFailure =
+  | ParseFailure
+  | "not-json"
+  | "not-ours"
+  | "newer-file"
+  | "too-large"
+  | "empty"
+  | "twice"
+  | "dangling"
+  | "other-rig";
 
 /** By which states a rig in a file can be told from the same rig elsewhere: this one, and all it has taken in before. */
 const sharingSchema = z.strictObject({ revision: z.string().min(1).max(100), seen: z.array(z.string().min(1).max(100)).max(MOST_SEEN) });
@@ -69,7 +79,7 @@ export interface RigFile {
   readonly shared: Readonly<Record<string, Sharing>>;
 }
 
-/** Reads a rig file: every record parsed, ids unique, everything it refers to in the file. */
+/** Reads a rig file: every record parsed, ids unique, everything it refers to in the file and of its own rig. */
 export function readRigFile(text: string, tell?: Tell): Result<RigFile, RigFileFailure> {
   if (text.length > RIG_FILE_MOST) return fail("too-large", "file");
   let json: unknown;
@@ -100,9 +110,12 @@ function readAll(raw: readonly unknown[], tell?: Tell): Result<readonly AnyRecor
     if (index % TELL_EVERY === 0) tell?.(index / raw.length);
   }
   if (!records.some((r) => r.kind === "rig")) return fail("empty", "records");
+  const homes = new Map(records.map((r) => [`${r.kind} ${r.id}`, rigOf(r)]));
   for (const [index, record] of records.entries()) {
     const lost = references(record).find((key) => !seen.has(key));
     if (lost !== undefined) return fail("dangling", `record ${index + 1}, ${lost}`);
+    const strange = references(record).find((key) => (homes.get(key) ?? rigOf(record)) !== rigOf(record));
+    if (strange !== undefined) return fail("other-rig", `record ${index + 1}, ${strange}`);
   }
   return ok(records);
 }

@@ -36,7 +36,7 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       await store.commit({ label: "new-rig", changes: [put(rig("a")), put(rig("b")), put(unit("u", "a"))] });
       expect(await store.get("rig", "a")).toEqual(rig("a"));
       expect(await store.get("unit", "a")).toBeUndefined();
-      expect((await store.list("unit", "a" as RigId)).map((u) => u.id)).toEqual(["u"]);
+      expect((await store.list("unit", rig("a").id)).map((u) => u.id)).toEqual(["u"]);
       expect(await store.list("unit", "b" as RigId)).toEqual([]);
       expect((await store.list("rig")).map((r) => r.id).toSorted()).toEqual(["a", "b"]);
     });
@@ -186,6 +186,16 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       expect(broken).toEqual({ ok: false, reason: "aborted" });
       expect(await store.get("rig", "a")).toEqual(rig("a"));
       expect(await store.list("unit")).toEqual([]);
+      expect(await store.history()).toEqual({ undo: "new-rig", redo: null });
+    });
+
+    it("never takes a record from one rig to another", async () => {
+      const store = await fresh();
+      await store.commit({ label: "new-rig", changes: [put(rig("a")), put(rig("b")), put(unit("u", "a"))] });
+      const moving = await store.commit({ label: "import", changes: [put(rig("b", "renamed")), put(unit("u", "b"))] });
+      expect(moving).toEqual({ ok: false, reason: "moved" });
+      expect(await store.get("rig", "b")).toEqual(rig("b"));
+      expect((await store.list("unit", rig("a").id)).map((u) => u.id)).toEqual(["u"]);
       expect(await store.history()).toEqual({ undo: "new-rig", redo: null });
     });
 

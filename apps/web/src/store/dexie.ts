@@ -7,6 +7,7 @@ import {
   type DoneChange,
   furtherSides,
   historyOf,
+  movesRig,
   nextRedo,
   nextUndo,
   resolved,
@@ -74,6 +75,7 @@ class DexieStore implements RecordStore {
       const rows = await rowsOf(this.db, commit.changes);
       const before = recordsIn(rows);
       const done = resolved(commit.changes, (kind, id) => before.get(`${kind} ${id}`) ?? null);
+      if (movesRig(done)) throw new MovedError();
       await putRecords(
         this.db,
         done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })),
@@ -196,10 +198,16 @@ class DexieStore implements RecordStore {
   }
 }
 
+/** Ends a write that would have taken a record from one rig to another. */
+class MovedError extends Error {
+  override readonly name = "MovedError";
+}
+
 /** The store's word for what the browser threw; of many writes at once the first that failed counts. */
 function failureOf(error: unknown): StoreFailure {
   const { inner, failures } = (error ?? {}) as { inner?: unknown; failures?: readonly unknown[] };
   const names = [error, inner, ...(failures ?? [])].map((e) => (e instanceof Error ? e.name : ""));
+  if (names.includes("MovedError")) return "moved";
   if (names.includes("QuotaExceededError")) return "full";
   if (names.includes("DatabaseClosedError") || names.includes("InvalidStateError")) return "closed";
   return "aborted";

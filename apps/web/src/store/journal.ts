@@ -1,4 +1,4 @@
-import { type AnyRecord, type RecordKind, recordKey } from "@amp-saver/records";
+import { type AnyRecord, type RecordKind, recordKey, rigOf } from "@amp-saver/records";
 import { type Absent, type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
 
 /** One change as it is done, with what was there before. */
@@ -7,6 +7,11 @@ export interface DoneChange {
   readonly id: string;
   readonly before: AnyRecord | null;
   readonly after: AnyRecord | null;
+}
+
+/** Whether a change would take a record from one rig to another, which nothing does. */
+export function movesRig(done: readonly DoneChange[]): boolean {
+  return done.some(({ before, after }) => before !== null && after !== null && rigOf(before) !== rigOf(after));
 }
 
 /** What the next press of undo or redo puts in place of one record: the step keeps only the side that is not there now. */

@@ -4,6 +4,7 @@ import {
   type DoneChange,
   furtherSides,
   historyOf,
+  movesRig,
   nextRedo,
   nextUndo,
   resolved,
@@ -94,6 +95,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     async commit(commit, tell) {
       if (!open) return { ok: false, reason: "closed" };
       const done = resolved(commit.changes, (kind, id) => records.get(key(kind, id)) ?? null);
+      if (movesRig(done)) return { ok: false, reason: "moved" };
       const result = apply(done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })));
       if (!result.ok) return result;
       if (commit.silent !== true) remember(commit, done);

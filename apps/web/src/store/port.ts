@@ -66,8 +66,8 @@ export type CommitLabel =
   | "import"
   | "answer";
 
-/** Why nothing was saved. The data is as it was before. */
-export type StoreFailure = "full" | "aborted" | "closed" | "nothing-there";
+/** Why nothing was saved; `moved` where a record of one rig would have come under another. The data is as it was before. */
+export type StoreFailure = "full" | "aborted" | "closed" | "moved" | "nothing-there";
 export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
 
 /** One state of a rig as it went to or came from another device. */

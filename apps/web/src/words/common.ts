@@ -94,6 +94,7 @@ export const SAVE_FAILED = {
   full: "Not saved: this device has no room left. Delete something or free some space, then change the figure again.",
   aborted: "Not saved: the browser broke off. Nothing else was changed; try again.",
   closed: "Not saved: another tab runs a newer version. Reload this page.",
+  moved: "Not imported: the file has records that belong to another rig on this device. Nothing was changed.",
   "nothing-there": "There is nothing to undo.",
 } as const;
 

@@ -125,6 +125,7 @@ export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> =
   empty: () => "There is no rig in it.",
   twice: (where) => `One record is in it twice (${where}).`,
   dangling: (where) => `A record refers to one that is not in the file (${where}).`,
+  "other-rig": (where) => `A record refers to one of another rig (${where}).`,
   "bad-field": (where) => `A field is missing, unknown or out of its limits: ${where}.`,
   "no-version": (where) => `A record does not say its version (${where}).`,
   "no-step": (where) => `A record’s version is not known (${where}).`,
