@@ -1,5 +1,6 @@
-import { formatNumber, formatPercent } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
+import type { PlateDoubt } from "@amp-saver/core/study/plate";
 import type { FigureName } from "@amp-saver/records";
 
 export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string; readonly help?: string }>> = {
@@ -99,6 +100,11 @@ export const SURVEY = {
   mainOhm: "Winding, common to run",
   startOhm: "Winding, common to start",
   takeCooling: (btuH: string): string => `The model’s digits often mean ${formatNumber(Number(btuH), 0)} BTU/h: take it as typical`,
+  plateDoubt: (amps: number, { code, ratio, meantA }: PlateDoubt): string => {
+    const than = { "over-rated": "rated load amps", "under-rated": "rated load amps", "off-size": "what is usual for this cooling" }[code];
+    const asked = meantA === null ? "Read the plate again." : `${formatAmps(meantA)} or ${formatAmps(amps)}? Read the plate again.`;
+    return `Locked rotor amps are ${formatNumber(ratio, 1)} times ${than}. ${asked}`;
+  },
   capacitorOff: (off: number, band: number): string =>
     Math.abs(off) > band
       ? `The run capacitor is ${formatPercent(Math.abs(off))} ${off < 0 ? "under" : "over"} what is printed; the usual band is ± ${formatPercent(band)}. Look at its own band, and replace it before anything else is bought.`

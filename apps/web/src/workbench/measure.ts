@@ -78,7 +78,7 @@ export function typedText(name: FigureName, measure: Measure, value: number): st
 /** The value of a text, or what it would have to be. */
 export type Typed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly limits: string };
 
-/** Reads what a person typed: decimal point or comma, thousands spaces or commas, the unit left on. */
+/** Reads what a person typed: decimal point or comma, thousands spaces or commas, the unit left on. Nothing below nothing is nothing: −0 comes out of no file as it went in. */
 export function readTyped(name: FigureName, measure: Measure, text: string): Typed {
   const { toSi, fromSi, unit, decimals } = shownAs(name, measure);
   const { min, max } = FIGURE_BOUNDS[name];
@@ -90,5 +90,5 @@ export function readTyped(name: FigureName, measure: Measure, text: string): Typ
   if (!Number.isFinite(number)) return { ok: false, limits };
   const value = toSi(number);
   const slack = 1e-9 * Math.max(1, Math.abs(max));
-  return value < min - slack || value > max + slack ? { ok: false, limits } : { ok: true, value: Math.min(max, Math.max(min, value)) };
+  return value < min - slack || value > max + slack ? { ok: false, limits } : { ok: true, value: Math.min(max, Math.max(min, value)) + 0 };
 }

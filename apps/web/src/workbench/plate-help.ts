@@ -1,4 +1,5 @@
 import { W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { doubtPlate, type PlateDoubt } from "@amp-saver/core/study/plate";
 import type { AirConditioner } from "@amp-saver/records";
 
 /**
@@ -31,6 +32,16 @@ export function coolingOfModel(model: string): number | null {
   const found = new Set((model.match(/\d+/g) ?? []).flatMap((digits) => DIGITS[digits] ?? []));
   const [only] = found;
   return found.size === 1 && only !== undefined ? only * 1000 * W_PER_BTU_H : null;
+}
+
+/** Whether locked rotor amps can hardly stand on this unit's plate. */
+export function plateDoubt({ plateVolts, lockedRotorA, ratedLoadA, coolingW }: AirConditioner): PlateDoubt | null {
+  return doubtPlate({
+    plateVolts: plateVolts.value,
+    lockedRotorA: lockedRotorA?.value ?? null,
+    ratedLoadA: ratedLoadA?.value ?? null,
+    coolingW: coolingW?.value ?? null,
+  });
 }
 
 /** Share that a run capacitor may be off what is printed: usually ± 6 % (common practice, no source). */

@@ -6,5 +6,5 @@ export function readVolts(text: string): number | null | undefined {
   if (plain === "") return null;
   if (!/^-?(\d+(\.\d*)?|\.\d+)$/.test(plain)) return undefined;
   const value = Number(plain);
-  return Math.abs(value) <= MOST ? value : undefined;
+  return Math.abs(value) <= MOST ? value + 0 : undefined;
 }

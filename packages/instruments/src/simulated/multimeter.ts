@@ -65,7 +65,7 @@ export class SimulatedMultimeter {
         return { ...base, value: this.onSupply() ? Math.round(shown * 10) / 10 : null, unit: "V" };
       }
       case "dc-volts":
-        return { ...base, value: Math.round(100 * this.dcVolts(powered, nowS)) / 100, unit: "V" };
+        return { ...base, value: Math.round(100 * this.dcVolts(powered, nowS)) / 100 + 0, unit: "V" };
       case "capacitance": {
         const printed = powered || this.between !== "can C-HERM" ? null : (this.unit.unit.given.runCapacitorF?.value ?? null);
         const farads = printed === null ? null : printed * this.unit.printShare * this.gain;

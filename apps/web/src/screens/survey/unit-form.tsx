@@ -13,7 +13,7 @@ import { Tick } from "../../ui/tick.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { typedText } from "../../workbench/measure.ts";
-import { CAPACITOR_BAND, capacitorOff, coolingOfModel } from "../../workbench/plate-help.ts";
+import { CAPACITOR_BAND, capacitorOff, coolingOfModel, plateDoubt } from "../../workbench/plate-help.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
@@ -41,6 +41,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   );
   const hinted = unit.coolingW === undefined ? coolingOfModel(unit.model) : null;
   const off = capacitorOff(unit);
+  const doubt = plateDoubt(unit);
   return (
     <section className="mt-5 max-w-[720px]">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.unit}</h2>
@@ -59,6 +60,11 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
         }}
       />
       {FIRST.map((name) => figure(name, true))}
+      {doubt !== null && unit.lockedRotorA !== undefined && (
+        <p role="status" className="py-1 font-semibold text-lead">
+          {SURVEY.plateDoubt(unit.lockedRotorA.value, doubt)}
+        </p>
+      )}
       <Collapsible.Root open={more} onOpenChange={setMore}>
         <Collapsible.Trigger className="flex min-h-[44px] items-center gap-2 underline underline-offset-4" aria-expanded={more}>
           {SURVEY.more}

@@ -1,0 +1,1 @@
+export { doubtPlate, PLATE_PARAMS, type PlateDoubt, type PlateFigures } from "./doubt.ts";
