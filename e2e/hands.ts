@@ -144,7 +144,7 @@ export function downloaded(folder: string, ending: string): Promise<string> {
   });
 }
 
-/** Every record in the browser's database and all bytes beside them, in a set order. */
+/** Every record in the browser's database and all bytes beside them but when those were kept, in a set order. */
 export async function allRecords(page: Page): Promise<unknown> {
   const text = await page.evaluate(async () => {
     const open = indexedDB.open("amp-saver");
@@ -160,7 +160,7 @@ export async function allRecords(page: Page): Promise<unknown> {
     };
     const records = (await all("rigs")).flatMap((row) => JSON.parse(row.text as string) as { kind: string; id: string }[]);
     const key = (r: { kind: string; id: string }): string => `${r.kind} ${r.id}`;
-    const pixels = await all("pixels");
+    const pixels = (await all("pixels")).map(({ id, bytes }) => ({ id, bytes }));
     db.close();
     return JSON.stringify([records.toSorted((a, b) => (key(a) < key(b) ? -1 : 1)), pixels]);
   });

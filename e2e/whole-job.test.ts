@@ -32,7 +32,7 @@ function changedOf(before: unknown, now: unknown): unknown {
   const is = new Map(listed(now).map((r) => [`${r.kind} ${r.id}`, r]));
   return listed(before).flatMap((was) => {
     const found = is.get(`${was.kind} ${was.id}`);
-    return isDeepStrictEqual(was, found) ? [] : [{ was, is: found }];
+    return isDeepStrictEqual(was, found) ? [] : [{ was, is: found }].map((both) => JSON.stringify(both).slice(0, 2000));
   });
 }
 
