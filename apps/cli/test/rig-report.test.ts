@@ -30,7 +30,7 @@ describe("a rig file", () => {
     readonly tries: { readonly of: number; readonly hold: number } | null;
   }
 
-  it("gives a report of every unit on every source, every way, in the order of the file; packed the same", () => {
+  it("gives a report of every unit on every source, every way, in the order of the file; packed the same", async () => {
     const outcome = check(text);
     if (outcome.exit !== 0) throw new Error(outcome.line);
     const report = JSON.parse(outcome.out) as Report;
@@ -48,7 +48,7 @@ describe("a rig file", () => {
       if (fit === "too-much") expect(share).toBeLessThan(0.5);
     }
     expect(new Set(ways.map((w) => w.fit)).size).toBeGreaterThan(1);
-    const packed = checkBytes(writeRigArchive(own, new Map(), "2026-07-01T00:00:00.000Z", "0.2.0"));
+    const packed = checkBytes(await writeRigArchive(own, new Map(), "2026-07-01T00:00:00.000Z", "0.2.0"));
     expect(packed).toEqual(outcome);
   });
 

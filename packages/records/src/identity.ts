@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { nameProblem } from "./text-limits.ts";
 
 export type RigId = string & z.$brand<"RigId">;
 export type UnitId = string & z.$brand<"UnitId">;
@@ -15,7 +16,15 @@ export type WaveformId = string & z.$brand<"WaveformId">;
 export type ProofId = string & z.$brand<"ProofId">;
 export type PhotoId = string & z.$brand<"PhotoId">;
 
-const id = z.string().min(1).max(100);
+/** Names that every object answers to: none of them is an id. */
+const RESERVED: ReadonlySet<string> = new Set([...Object.getOwnPropertyNames(Object.prototype), "prototype"]);
+
+/** An id: any text but those. */
+export const id = z
+  .string()
+  .min(1)
+  .max(100)
+  .refine((text) => !RESERVED.has(text));
 export const rigId = id.brand<"RigId">();
 export const unitId = id.brand<"UnitId">();
 export const sourceId = id.brand<"SourceId">();
@@ -37,5 +46,8 @@ export const timestamp = z.iso.datetime();
 /** What every record carries; `version` is the newest of its kind. */
 export const stamp = <V extends number>(version: V) => ({ schema: z.literal(version), createdAt: timestamp, updatedAt: timestamp });
 
-/** A name a person gives: not empty once trimmed, at most 120 characters. */
-export const title = z.string().trim().min(1).max(120);
+/** A name a person gives: something to see in it, and not too long. */
+export const title = z
+  .string()
+  .trim()
+  .refine((text) => nameProblem(text) === null);

@@ -79,6 +79,7 @@ export { MOST_SPELLS, type Spells } from "./spell.ts";
 export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { LEAD_ENDS, LEADS, type Lead, type Starter } from "./starter.ts";
 export { grouped, type JobLine, type RigSummary, SUMMARY_SHAPE, summarise } from "./summary.ts";
+export { isSeen, nameProblem, TEXT_MOST } from "./text-limits.ts";
 export { type AirConditioner, START_AIDS } from "./unit.ts";
 export { RECORD_VERSIONS } from "./versions.ts";
 export { bytesOf, MOST_WAVE_CYCLES, packSamples, unpackSamples, type Waveform } from "./waveform.ts";

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { jobId, photoId, rigId, stamp, timestamp, unitId } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 /** What a photo shows. */
 export const PHOTO_SUBJECTS = ["plate", "diagram", "as-found", "step", "as-built", "other"] as const;
@@ -17,7 +18,7 @@ export const photoSchema = z.strictObject({
   jobId: jobId.nullable(),
   ...stamp(1),
   of: z.literal(PHOTO_SUBJECTS),
-  note: z.string().max(500),
+  note: z.string().max(TEXT_MOST.note),
   takenAt: timestamp,
   /** Pixels across and down, and bytes of the JPEG. */
   across: z.number().int().min(1).max(PHOTO_MOST_SIDE),

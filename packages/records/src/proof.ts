@@ -2,6 +2,7 @@ import { CONDUCTORS, READING_KINDS } from "@amp-saver/core/study/reading";
 import { z } from "zod";
 import { bounded } from "./figure.ts";
 import { jobId, proofId, rigId, sourceId, stamp, timestamp, unitId } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 const amps = z.number().min(0).max(10_000).nullable();
 const range = z.strictObject({ middle: z.number(), low: z.number(), high: z.number() });
@@ -18,7 +19,7 @@ const runTestSchema = z.strictObject({
   endedAt: timestamp.nullable(),
   outcome: z.literal(["well", "stopped"]).nullable(),
   outdoorC: bounded("hottestC").nullable(),
-  loadsOn: z.string().max(200),
+  loadsOn: z.string().max(TEXT_MOST.loadsOn),
 });
 
 /** Everything a proof rested on when it was frozen, so that it can be worked out again. */
@@ -40,7 +41,7 @@ const frozenSchema = z.strictObject({
             volts: z.number().min(0).max(1000).nullable(),
             restMin: z.number().min(0).max(100_000).nullable(),
             outdoorC: z.number().min(-60).max(80).nullable(),
-            meter: z.string().max(120),
+            meter: z.string().max(TEXT_MOST.meter),
           }),
         )
         .max(500),
@@ -56,7 +57,7 @@ const frozenSchema = z.strictObject({
           endedMs: ms.nullable(),
           outcome: z.literal(["well", "stopped"]).nullable(),
           outdoorC: z.number().min(-60).max(80).nullable(),
-          loadsOn: z.string().max(200),
+          loadsOn: z.string().max(TEXT_MOST.loadsOn),
         }),
       )
       .max(200),

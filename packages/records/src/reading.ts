@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { bounded } from "./figure.ts";
 import { jobId, readingId, rigId, sourceId, stamp, timestamp, unitId } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 /** One reading of a meter, with what must be known to compare it. */
 export const readingSchema = z.strictObject({
@@ -19,9 +20,9 @@ export const readingSchema = z.strictObject({
   restMin: bounded("restMin").nullable(),
   outdoorC: bounded("hottestC").nullable(),
   sourceId: sourceId.nullable(),
-  meter: z.string().max(120),
+  meter: z.string().max(TEXT_MOST.meter),
   /** What else was on, as the rig names it. */
-  loadsOn: z.string().max(200).optional(),
+  loadsOn: z.string().max(TEXT_MOST.loadsOn).optional(),
   /** Starts the starter had learned from by then. */
   learned: z.number().int().min(0).max(10_000).optional(),
   takenAt: timestamp,

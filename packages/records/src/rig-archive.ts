@@ -1,11 +1,12 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import { strFromU8, strToU8, type UnzipFileInfo, unzipSync, zipSync } from "fflate";
-import { PHOTO_MOST_BYTES } from "./photo.ts";
+import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from "fflate";
+import { PHOTO_MOST_BYTES, type Photo } from "./photo.ts";
 import type { AnyRecord } from "./record.ts";
-import { RIG_FILE_MOST, type RigFile, type RigFileFailure, readRigFile, type Sharing, type Tell, writeRigFile } from "./rig-file.ts";
-import { SOUND_MOST_BYTES } from "./sound.ts";
+import { RIG_FILE_MOST, type RigFile, type RigFileFailure, readRigFile, rigFileParts, type Sharing, type Tell } from "./rig-file.ts";
+import { SOUND_MOST_BYTES, type Sound } from "./sound.ts";
 import { MOST_SAMPLES } from "./wave/log.ts";
 import { bytesOf } from "./waveform.ts";
+import { crc32, zipDirectory } from "./zip-check.ts";
 
 /** Pixels of photos, sounds of notes and samples of waveforms by id. */
 export type Pixels = ReadonlyMap<string, Uint8Array>;
@@ -13,6 +14,7 @@ export type Pixels = ReadonlyMap<string, Uint8Array>;
 export type ArchiveFailure =
   | RigFileFailure
   | "not-a-zip"
+  | "damaged"
   | "no-rig-file"
   | "picture-too-large"
   | "not-a-picture"
@@ -52,28 +54,66 @@ const FOLDERS = [
   },
 ] as const;
 
-/** Writes records with the bytes of their photos, sounds and waveforms as one zip archive; they are stored as they are. */
-export function writeRigArchive(
+/**
+ * Writes records with the bytes of their photos, sounds and waveforms as one zip archive, in parts that follow each
+ * other: only one picture at a time is in memory. Pictures are stored as they are. `pixelsOf` gives the bytes under an
+ * id, or undefined where there are none.
+ */
+export async function* rigArchiveParts(
+  records: readonly AnyRecord[],
+  pixelsOf: (id: string) => Uint8Array | undefined | Promise<Uint8Array | undefined>,
+  exportedAt: string,
+  coreVersion: string,
+  shared: Readonly<Record<string, Sharing>> | null = null,
+): AsyncGenerator<Uint8Array> {
+  let ready: Uint8Array[] = [];
+  const zip = new Zip((error, part) => {
+    if (error !== null) throw error;
+    ready.push(part);
+  });
+  const taken = function* (): Generator<Uint8Array> {
+    yield* ready;
+    ready = [];
+  };
+  const text = new ZipDeflate(RIGS);
+  text.mtime = exportedAt;
+  zip.add(text);
+  for (const part of rigFileParts(records, exportedAt, coreVersion, shared)) {
+    text.push(strToU8(part));
+    yield* taken();
+  }
+  text.push(new Uint8Array(), true);
+  for (const { kind, name } of FOLDERS)
+    for (const [k, { id }] of records.filter((r) => r.kind === kind).entries()) {
+      const bytes = await pixelsOf(id);
+      if (bytes === undefined) continue;
+      const file = new ZipPassThrough(name(k));
+      file.mtime = exportedAt;
+      zip.add(file);
+      file.push(bytes, true);
+      yield* taken();
+    }
+  zip.end();
+  yield* taken();
+}
+
+/** The same in one piece, for those who have all pictures at hand. */
+export async function writeRigArchive(
   records: readonly AnyRecord[],
   pixels: Pixels,
   exportedAt: string,
   coreVersion: string,
   shared: Readonly<Record<string, Sharing>> | null = null,
-): Uint8Array {
-  const files = FOLDERS.flatMap(({ kind, name }) =>
-    records
-      .filter((r) => r.kind === kind)
-      .flatMap((record, k) => {
-        const bytes = pixels.get(record.id);
-        return bytes === undefined ? [] : [[name(k), [bytes, { level: 0 }]] as const];
-      }),
-  );
-  return zipSync(
-    { [RIGS]: strToU8(writeRigFile(records, exportedAt, coreVersion, shared)), ...Object.fromEntries(files) } as Parameters<
-      typeof zipSync
-    >[0],
-    { mtime: new Date(exportedAt) },
-  );
+): Promise<Uint8Array> {
+  const parts: Uint8Array[] = [];
+  for await (const part of rigArchiveParts(records, (id) => pixels.get(id), exportedAt, coreVersion, shared)) parts.push(part);
+  const whole = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
+  let at = 0;
+  for (const part of parts) {
+    whole.set(part, at);
+    at += part.length;
+  }
+  return whole;
 }
 
 /** Reads an archive: its rig file as any other, its files by the records they belong to; a record without one is kept without. */
@@ -94,25 +134,33 @@ export function readRigArchive(bytes: Uint8Array, tell?: Tell): Result<RigFile &
           ? record.kind === "waveform" && file.length === bytesOf(record)
           : starts.some((s) => s.bytes.every((byte, n) => file[s.at + n] === byte));
       if (!fits) return fail(refusal, name(k));
+      if (record.kind !== "waveform" && file.length !== (record as Photo | Sound).bytes) return fail("damaged", name(k));
       pixels.set(record.id, file);
     }
   return ok({ ...read.value, pixels });
 }
 
+/** Files of an archive that are ours, each of the size and the checksum that its directory says. */
 function unfold(bytes: Uint8Array): Result<Readonly<Record<string, Uint8Array>>, ArchiveFailure> {
-  let total = 0;
-  let tooLarge: string | null = null;
-  const wanted = ({ name, originalSize }: UnzipFileInfo): boolean => {
-    const folder = FOLDERS.find((f) => name.startsWith(`${f.kind}s/`));
-    if (name !== RIGS && folder === undefined) return false;
-    total += originalSize;
-    if (originalSize > (folder?.most ?? 4 * RIG_FILE_MOST) || total > MOST_BYTES) tooLarge ??= name;
-    return tooLarge === null;
-  };
+  const directory = zipDirectory(bytes);
+  if (directory === null) return fail("not-a-zip", "file");
+  const most = (name: string): number | null =>
+    name === RIGS ? 4 * RIG_FILE_MOST : (FOLDERS.find((f) => name.startsWith(`${f.kind}s/`))?.most ?? null);
+  const wanted = directory.filter(({ name }) => most(name) !== null);
+  if (new Set(wanted.map((e) => e.name)).size !== wanted.length) return fail("not-a-zip", "file");
+  const tooLarge = wanted.find((e) => e.bytes > most(e.name)!);
+  const total = wanted.reduce((sum, e) => sum + e.bytes, 0);
+  if (tooLarge !== undefined || total > MOST_BYTES) {
+    const name = tooLarge?.name ?? RIGS;
+    return fail(name === RIGS ? "too-large" : "picture-too-large", name);
+  }
+  const names = new Set(wanted.map((e) => e.name));
+  let files: Readonly<Record<string, Uint8Array>>;
   try {
-    const files = unzipSync(bytes, { filter: wanted });
-    return tooLarge === null ? ok(files) : fail(tooLarge === RIGS ? "too-large" : "picture-too-large", tooLarge);
+    files = unzipSync(bytes, { filter: ({ name }) => names.has(name) });
   } catch {
     return fail("not-a-zip", "file");
   }
+  const damaged = wanted.find(({ name, crc, bytes: size }) => files[name]?.length !== size || crc32(files[name]) !== crc);
+  return damaged === undefined ? ok(files) : fail("damaged", damaged.name);
 }

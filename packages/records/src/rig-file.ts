@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { z } from "zod";
-import { timestamp } from "./identity.ts";
+import { id, timestamp } from "./identity.ts";
 import { type ParseFailure, parseRecord } from "./parse.ts";
 import type { AnyRecord } from "./record.ts";
 import { rigOf } from "./rig-of.ts";
@@ -42,7 +42,7 @@ const envelope = z.strictObject({
   exportedAt: timestamp,
   coreVersion: z.string().max(40),
   /** Since version 2, by rig. */
-  shared: z.record(z.string().min(1).max(100), sharingSchema).optional(),
+  shared: z.record(id, sharingSchema).optional(),
   records: z.array(z.unknown()).max(1_000_000),
 });
 

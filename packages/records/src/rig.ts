@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { figure } from "./figure.ts";
 import { rigId, stamp, title } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 /** A vehicle or a house with what it is planned for: the hottest day and the highest stop. */
 export const rigSchema = z.strictObject({
@@ -8,7 +9,7 @@ export const rigSchema = z.strictObject({
   id: rigId,
   ...stamp(2),
   name: title,
-  note: z.string().max(2000),
+  note: z.string().max(TEXT_MOST.rigNote),
   place: z.literal(["rv", "house"]),
   hottestC: figure("hottestC"),
   altitudeM: figure("altitudeM"),

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { bounded, figure } from "./figure.ts";
 import { stamp, starterId, title } from "./identity.ts";
 import { learningRuleSchema } from "./learning.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 /** Leads of every family by their neutral names. */
 export const LEADS = [...new Set(FAMILIES.flatMap((family) => FAMILY_LEADS[family]))];
@@ -10,7 +11,7 @@ export const LEADS = [...new Set(FAMILIES.flatMap((family) => FAMILY_LEADS[famil
 /** How a lead ends when it comes out of the box. */
 export const LEAD_ENDS = ["bare", "tab", "flag", "piggyback", "ring", "blade"] as const;
 const leadSchema = z.strictObject({
-  color: z.string().trim().min(1).max(40),
+  color: z.string().trim().min(1).max(TEXT_MOST.color),
   awg: z.number().int().min(4).max(24),
   end: z.literal(LEAD_ENDS),
 });
@@ -36,13 +37,13 @@ export const starterSchema = z.strictObject({
   leads: z.partialRecord(z.literal(LEADS), leadSchema).optional(),
   /** Longest silence before the compressor, which is no fault. */
   delayS: z.number().min(0).max(3600).nullable().optional(),
-  learning: z.string().max(1000).optional(),
+  learning: z.string().max(TEXT_MOST.prose).optional(),
   /** The same in figures, to conduct it by. */
   learningRule: learningRuleSchema.optional(),
-  mounting: z.string().max(1000).optional(),
+  mounting: z.string().max(TEXT_MOST.prose).optional(),
   /** What its lamp or code shows, and what the sheet says it means. */
   lamps: z
-    .array(z.strictObject({ shows: z.string().min(1).max(120), means: z.string().min(1).max(300) }))
+    .array(z.strictObject({ shows: z.string().min(1).max(TEXT_MOST.lampShows), means: z.string().min(1).max(TEXT_MOST.lampMeans) }))
     .max(30)
     .optional(),
 });

@@ -3,6 +3,7 @@ import { DRIVES } from "@amp-saver/core/study/motor-start";
 import { z } from "zod";
 import { figure } from "./figure.ts";
 import { rigId, stamp, timestamp, title, unitId } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 /** Start aids a unit may have as found. */
 export const START_AIDS = ["none", "ptc", "relay", "kit", "unknown"] as const;
@@ -33,7 +34,7 @@ export const unitSchema = z.strictObject({
   rigId,
   ...stamp(5),
   name: title,
-  model: z.string().max(200),
+  model: z.string().max(TEXT_MOST.model),
   hz: z.literal([50, 60]),
   plateVolts: figure("plateVolts"),
   lockedRotorA: figure("lockedRotorA").optional(),

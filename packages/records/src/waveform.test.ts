@@ -50,15 +50,15 @@ describe("samples of a recorded start", () => {
     );
   });
 
-  it("travel in an archive beside their record, and are refused where they do not fit it", () => {
+  it("travel in an archive beside their record, and are refused where they do not fit it", async () => {
     const record = waveform(3, false);
     expect(parseRecord(record)).toEqual({ ok: true, value: record });
     const records = [...demoRecords(), record];
     const bytes = packSamples([1, -2, 3], null);
-    const read = readRigArchive(writeRigArchive(records, new Map([["w", bytes]]), NOW, "0.1.0"));
+    const read = readRigArchive(await writeRigArchive(records, new Map([["w", bytes]]), NOW, "0.1.0"));
     expect(read).toMatchObject({ ok: true, value: { records } });
     expect(read.ok && [...read.value.pixels.get("w")!]).toEqual([...bytes]);
-    const short = readRigArchive(writeRigArchive(records, new Map([["w", bytes.slice(4)]]), NOW, "0.1.0"));
+    const short = readRigArchive(await writeRigArchive(records, new Map([["w", bytes.slice(4)]]), NOW, "0.1.0"));
     expect(short).toMatchObject({ reason: "not-a-waveform", where: "waveforms/1.f32" });
   });
 

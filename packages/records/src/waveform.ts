@@ -1,6 +1,6 @@
 import { WAVE_WARNINGS } from "@amp-saver/core/study/waveform";
 import { z } from "zod";
-import { jobId, rigId, sourceId, stamp, timestamp, unitId, waveformId } from "./identity.ts";
+import { jobId, rigId, sourceId, stamp, timestamp, title, unitId, waveformId } from "./identity.ts";
 import { MOST_SAMPLES } from "./wave/log.ts";
 
 /** Most cycles that are kept beside the samples: some six seconds. */
@@ -16,7 +16,7 @@ export const waveformSchema = z.strictObject({
   unitId,
   jobId,
   ...stamp(2),
-  name: z.string().trim().min(1).max(120),
+  name: title,
   when: z.literal(["before", "after"]),
   conductor: z.literal(["common", "run", "start", "supply"]),
   /** Instantaneous samples, or a log of RMS figures. */

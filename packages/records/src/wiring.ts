@@ -4,9 +4,10 @@ import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-pl
 import { z } from "zod";
 import { bounded } from "./figure.ts";
 import { rigId, stamp, unitId, wiringId } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 const name = z.string().min(1).max(80);
-const color = z.string().trim().min(1).max(40);
+const color = z.string().trim().min(1).max(TEXT_MOST.color);
 const tabs = z.number().int().min(0).max(10);
 
 /** What a look into the unit answered. */
@@ -58,7 +59,7 @@ const proofSchema = z.strictObject({
   traced: z.boolean(),
   onDiagram: z.boolean(),
   reading: z.strictObject({ bothEndsFree: z.boolean(), ohm: z.number().min(0).max(1000).nullable(), openToOthers: z.boolean() }).nullable(),
-  override: z.string().max(500).nullable(),
+  override: z.string().max(TEXT_MOST.note).nullable(),
 });
 
 /** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */

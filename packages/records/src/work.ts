@@ -3,6 +3,7 @@ import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
 import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
 import { z } from "zod";
 import { jobId, rigId, stamp, timestamp, unitId, workId } from "./identity.ts";
+import { TEXT_MOST } from "./text-limits.ts";
 
 const name = z.string().min(1).max(160);
 const volts = z.number().min(-1000).max(1000);
@@ -31,7 +32,7 @@ export const workSchema = z.strictObject({
   pairs: z.partialRecord(z.literal([...DEAD_PAIRS[120], ...DEAD_PAIRS[240]]), z.strictObject({ volts, lowImpedance: z.boolean() })),
   capacitors: z.record(name, z.strictObject({ first: volts.nullable(), firstAt: timestamp.nullable(), second: volts.nullable() })),
   /** Reasons to go on without something, by its name. */
-  overrides: z.record(name, z.string().max(500)),
+  overrides: z.record(name, z.string().max(TEXT_MOST.note)),
   mounting: z.strictObject({
     orientation: z.literal(["upright", "leads-down", "sideways", "upside-down", "flat"]).nullable(),
     fastening: z.literal(["tape", "screws", "both"]),
@@ -45,7 +46,7 @@ export const workSchema = z.strictObject({
     clear: z.partialRecord(z.literal(MOUNTING_CHECKS), z.boolean()),
   }),
   /** Steps of the plan that are done, by their key, with when and how. */
-  steps: z.record(name, z.strictObject({ at: timestamp, tugged: z.boolean(), note: z.string().max(500) })),
+  steps: z.record(name, z.strictObject({ at: timestamp, tugged: z.boolean(), note: z.string().max(TEXT_MOST.note) })),
   power: z.partialRecord(z.literal(POWER_CHECKS), z.boolean()),
   closing: z.partialRecord(z.literal(CLOSING_CHECKS), z.boolean()),
   screwsOut: z.number().int().min(0).max(200),

@@ -39,15 +39,16 @@ export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): P
     }
     return { name: `${rigSlug(name)}.ampsaver.json`, blob: new Blob(parts, { type: "application/json" }) };
   }
-  const { writeRigArchive } = await import("@amp-saver/records/archive");
-  const pixels = new Map<string, Uint8Array>();
-  for (const [k, { id }] of pixeled.entries()) {
-    const bytes = await store.pixels(id);
-    if (bytes !== undefined) pixels.set(id, bytes);
-    tell(0.5 + (0.4 * k) / pixeled.length);
-  }
-  const bytes = writeRigArchive(records, pixels, now, CORE_VERSION, shared) as Uint8Array<ArrayBuffer>;
-  return { name: `${rigSlug(name)}.ampsaver.zip`, blob: new Blob([bytes], { type: "application/zip" }) };
+  const { rigArchiveParts } = await import("@amp-saver/records/archive");
+  let asked = 0;
+  const pixelsOf = (id: string): Promise<Uint8Array | undefined> => {
+    asked += 1;
+    tell(0.5 + (0.5 * asked) / pixeled.length);
+    return store.pixels(id);
+  };
+  const parts: Blob[] = [];
+  for await (const part of rigArchiveParts(records, pixelsOf, now, CORE_VERSION, shared)) parts.push(new Blob([part as BlobPart]));
+  return { name: `${rigSlug(name)}.ampsaver.zip`, blob: new Blob(parts, { type: "application/zip" }) };
 }
 
 /** Records in one part of a file that is written. */

@@ -1,7 +1,6 @@
+import { TEXT_MOST } from "@amp-saver/records";
 import { TextField } from "../ui/text-field.tsx";
-import { SURVEY } from "../words/survey.ts";
-
-const MOST_LETTERS = 120;
+import { nameError } from "../words/survey.ts";
 
 /** A name that may not be empty, kept trimmed. */
 export function NameField({
@@ -17,11 +16,11 @@ export function NameField({
     <TextField
       label={label}
       kept={kept}
+      most={TEXT_MOST.name}
       onText={(text) => {
-        const name = text.trim();
-        if (name === "" || name.length > MOST_LETTERS) return SURVEY.nameMissing;
-        onName(name);
-        return null;
+        const wrong = nameError(label, text);
+        if (wrong === null) onName(text.trim());
+        return wrong;
       }}
     />
   );

@@ -1,5 +1,6 @@
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
 import { useSWRConfig } from "swr";
+import { letHeldGo } from "../ui/drafts.ts";
 import type { OpenStore } from "./open.ts";
 import type { Commit, RecordStore, StoreFailure, StoreResult } from "./port.ts";
 
@@ -43,6 +44,13 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
     },
     [mutate],
   );
+  const stepped = useCallback(
+    (work: Promise<StoreResult>): Promise<StoreResult> => {
+      letHeldGo();
+      return tell(work, true);
+    },
+    [tell],
+  );
   const value = useMemo<StoreContext>(
     () => ({
       store,
@@ -52,10 +60,10 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       commit: (commit) => tell(store.commit(commit), commit.label === "import"),
       report: (result) => tell(Promise.resolve(result), true),
       keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
-      undo: () => tell(store.undo(), true),
-      redo: () => tell(store.redo(), true),
+      undo: () => stepped(store.undo()),
+      redo: () => stepped(store.redo()),
     }),
-    [store, kept, failure, epoch, tell],
+    [store, kept, failure, epoch, tell, stepped],
   );
   return <Context value={value}>{children}</Context>;
 }

@@ -1,11 +1,12 @@
 import { COMMON } from "../words/common.ts";
 import { Button } from "./button.tsx";
+import { LIMIT_MS, TOO_LONG } from "./too-long.ts";
 
 /** Says that something could not be worked out, lets it be tried again, and has the text to pass on. */
 export function Failed({ text, onAgain }: { readonly text: string; readonly onAgain: () => void }) {
   return (
     <div role="alert" className="my-3 border-[1.8px] border-lead px-3 py-2">
-      <p className="font-semibold text-lead">{COMMON.failed}</p>
+      <p className="font-semibold text-lead">{text === TOO_LONG ? COMMON.tookTooLong(LIMIT_MS / 1000) : COMMON.failed}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={onAgain}>{COMMON.tryAgain}</Button>
         <Button look="quiet" onClick={() => void navigator.clipboard?.writeText(text)}>

@@ -24,7 +24,7 @@ interface FigureFieldProps {
 /** One figure on a ruled row: label, value, unit, and the mark of where it comes from. */
 export function FigureField({ label, help, unit, kept, from, onText, onFrom, placeholder, large = false }: FigureFieldProps) {
   const id = useId();
-  const { shown, error, type, leave } = useDraft(kept, onText);
+  const { shown, error, type, leave } = useDraft(label, kept, onText);
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">

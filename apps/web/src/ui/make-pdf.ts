@@ -2,6 +2,7 @@ import plain from "@expo-google-fonts/atkinson-hyperlegible-next/400Regular/Atki
 import bold from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf?url";
 import slab from "@expo-google-fonts/hepta-slab/HeptaSlab_700Bold.ttf?url";
 import type { TDocumentDefinitions } from "pdfmake/interfaces";
+import { TOO_LONG } from "./too-long.ts";
 
 /** Names of the fonts a document may ask for. */
 export const PDF_FONT = { text: "Atkinson", figure: "Hepta" } as const;
@@ -13,6 +14,9 @@ const FONTS = {
   [PDF_FONT.text]: { normal: at(plain), bold: at(bold), italics: at(plain), bolditalics: at(bold) },
   [PDF_FONT.figure]: { normal: at(slab), bold: at(slab), italics: at(slab), bolditalics: at(slab) },
 };
+
+/** Longest that making a PDF may take, its script's loading and all, ms. */
+const LIMIT_MS = 60_000;
 
 const hire = (): Worker => new Worker(new URL("../workers/pdf.worker.ts", import.meta.url), { type: "module" });
 let waiting: Worker | null = null;
@@ -33,10 +37,15 @@ export function awaitPdf(): () => void {
 export function makePdf(content: TDocumentDefinitions, foot = ""): Promise<Blob> {
   const worker = waiting ?? hire();
   waiting = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
   return new Promise<Blob>((done, fail) => {
+    timer = setTimeout(() => fail(new Error(TOO_LONG)), LIMIT_MS);
     worker.onmessage = ({ data }: MessageEvent<{ ok: true; blob: Blob } | { ok: false; reason: string }>) =>
       data.ok ? done(data.blob) : fail(new Error(data.reason));
     worker.onerror = (event) => fail(new Error(event.message));
     worker.postMessage({ content, fonts: FONTS, foot, lead: PDF_LEAD });
-  }).finally(() => worker.terminate());
+  }).finally(() => {
+    clearTimeout(timer);
+    worker.terminate();
+  });
 }

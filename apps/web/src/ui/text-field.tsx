@@ -1,18 +1,21 @@
 import { useId } from "react";
+import { COMMON } from "../words/common.ts";
 import { FieldError } from "./field-error.tsx";
 import { useDraft } from "./use-draft.ts";
 
 interface TextFieldProps {
   readonly label: string;
   readonly kept: string;
+  /** Most letters of it. */
+  readonly most?: number;
   /** Takes a text; says what is wrong with it, or null when it was kept. */
   readonly onText: (text: string) => string | null;
 }
 
 /** A line of text on a ruled row, kept as it is typed. */
-export function TextField({ label, kept, onText }: TextFieldProps) {
+export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, onText }: TextFieldProps) {
   const id = useId();
-  const { shown, error, type, leave } = useDraft(kept, onText);
+  const { shown, error, type, leave } = useDraft(label, kept, (text) => (text.length > most ? COMMON.tooLong(label, most) : onText(text)));
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">

@@ -1,3 +1,4 @@
+import { formatNumber } from "@amp-saver/core/quantity";
 import type { RecordKind, Stage } from "@amp-saver/records";
 
 export const PRODUCT = "Amp Saver";
@@ -84,6 +85,10 @@ export const COMMON = {
   provisional: "provisional",
   trying: "trying",
   failed: "This could not be worked out.",
+  tookTooLong: (seconds: number) =>
+    `Working this out took over ${seconds} s, so it was stopped. Check the figures you typed, or try again.`,
+  tooLong: (label: string, most: number) => `${label} is too long: at most ${formatNumber(most, 0)} letters.`,
+  nameUnseen: (label: string, most: number) => `${label} is missing: 1 to ${most} letters that can be seen.`,
   tryAgain: "Try again",
   failedText: "Text to copy",
   copy: "Copy the text",

@@ -1,5 +1,8 @@
 import { formatNumber } from "@amp-saver/core/quantity";
+import type { ArchiveFailure } from "@amp-saver/records/archive";
 import type { ReductionRow } from "../workbench/statistics.ts";
+import { shorten } from "./shorten.ts";
+
 export const PLACES = [
   { to: "/", word: "Logbook", short: "Logbook" },
   { to: "/rigs", word: "Rigs and sources", short: "Rigs" },
@@ -36,8 +39,6 @@ export const HOME = {
   nameTitle: "New rig",
   nameLabel: "Name of the rig",
   nameHelp: "A vehicle or a house; whatever you call it.",
-  nameMissing: "The name is missing: 1 to 120 letters.",
-  nameLong: "The name is too long: at most 120 letters.",
   unitName: "Roof unit",
   jobTitle: "Will it start?",
   begin: "Begin",
@@ -104,6 +105,7 @@ export const RIGS = {
   mine: (value: string): string => `here: ${value}`,
   theirs: (value: string): string => `file: ${value}`,
   takeIn: "Take it in",
+  notOut: "The file was not written: the browser broke off. Nothing was changed; try again, or export one rig at a time.",
   refusedTitle: "This file was not read. Nothing has changed.",
   doing: {
     out: "Writing the file",
@@ -116,7 +118,7 @@ export const RIGS = {
   noMatch: (text: string): string => `No rig has “${text}”.`,
 } as const;
 
-export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> = {
+const REFUSED: Readonly<Record<ArchiveFailure | "unreadable" | "broke", (where: string) => string>> = {
   "not-json": () => "It is not a rig file: its text is not JSON.",
   "not-ours": () => "It is not a rig file: it does not say so at its head.",
   "newer-file": () => "It was written by a newer version of Amp Saver. Update this one first.",
@@ -132,10 +134,20 @@ export const FILE_REFUSED: Readonly<Record<string, (where: string) => string>> =
   "not-an-object": (where) => `Something in it is not a record (${where}).`,
   "unknown-kind": (where) => `A record is of a kind that is not known (${where}).`,
   "not-a-zip": () => "It is a damaged archive: it cannot be unpacked.",
+  damaged: (where) => `It is damaged: ${where} is not as it was written. Copy or export the file again.`,
   "no-rig-file": (where) => `It is not a rig archive: ${where} is missing in it.`,
   "picture-too-large": (where) => `A picture in it is larger than 4 million bytes (${where}).`,
   "not-a-picture": (where) => `A picture in it is no JPEG (${where}).`,
   "not-a-waveform": (where) => `A recorded start in it does not have the samples its record says (${where}).`,
   "not-a-sound": (where) => `A spoken note in it is no sound (${where}).`,
   unreadable: () => "The browser could not read it.",
+  broke: () => "Reading it broke off. Nothing on this device was changed; try again.",
 };
+
+/** Why a file was refused; what it quotes of the file is shortened. */
+export function fileRefused(reason: keyof typeof REFUSED, where: string): string {
+  return REFUSED[reason](shorten(where));
+}
+
+/** Every reason for which a file is refused. */
+export const FILE_REFUSALS = Object.keys(REFUSED) as readonly (keyof typeof REFUSED)[];

@@ -12,7 +12,6 @@ export const PHOTO_WORDS = {
   of: { plate: "Plate", diagram: "Diagram", "as-found": "As found", step: "Step", "as-built": "As built", other: "Photo" },
   file: "Picture file",
   note: "Note",
-  noteLong: (most: number): string => `The note is too long: at most ${most} letters.`,
   remove: "Delete this photo",
   absent: "Picture is not on this device",
   refused: (name: string): string => `${name} is not a picture this browser can read. Nothing has changed.`,

@@ -54,7 +54,6 @@ export const QUOTE = {
   } satisfies Readonly<Record<keyof QuotePrices, string>>,
   from: "Who quotes",
   fromHelp: "Name, number, licence: one line on the sheet.",
-  fromLong: "Who quotes is too long: at most 120 letters.",
   pdf: "Quote as PDF",
   made: (day: string, until: string): string => `Made on ${day}; it holds until ${until}.`,
   does: "What is done",

@@ -19,7 +19,6 @@ export const SHEET_WORDS = {
   learningRule: "The learning rule in figures",
   learning: "Learning rule",
   mounting: "Mounting limits",
-  proseLong: (label: string): string => `${label} is too long: at most 1,000 letters.`,
   lamps: "Lamp and codes",
   shows: (n: number): string => `Lamp ${n} shows`,
   means: (n: number): string => `Lamp ${n} means`,

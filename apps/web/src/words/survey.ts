@@ -2,6 +2,8 @@ import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantit
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { PlateDoubt } from "@amp-saver/core/study/plate";
 import type { FigureName } from "@amp-saver/records";
+import { nameProblem, TEXT_MOST } from "@amp-saver/records";
+import { COMMON } from "./common.ts";
 
 export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string; readonly help?: string }>> = {
   plateVolts: { label: "Volts" },
@@ -129,7 +131,6 @@ export const SURVEY = {
   sourceName: "What you call it",
   noSource: "Nothing feeds it yet.",
   deleteSource: (name: string): string => `Delete ${name}`,
-  nameMissing: "A name is needed: 1 to 120 letters.",
   whereFrom: (label: string): string => `Where ${label} comes from`,
   assumed: "typical",
   plateCaution: "Before the cover comes off",
@@ -154,3 +155,10 @@ export const CIRCUIT_WORDS = {
   } satisfies Readonly<Record<string, (f: (name: string) => string) => string>>,
   source: (source: string): string => `Source: ${source}`,
 } as const;
+
+/** What is wrong with a name, in words; null where it is good. */
+export function nameError(label: string, text: string): string | null {
+  const problem = nameProblem(text);
+  if (problem === null) return null;
+  return COMMON[problem === "unseen" ? "nameUnseen" : "tooLong"](label, TEXT_MOST.name);
+}

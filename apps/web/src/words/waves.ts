@@ -3,6 +3,7 @@ import type { WaveWarning } from "@amp-saver/core/study/waveform";
 import type { Waveform } from "@amp-saver/records";
 import type { TimeUnit } from "@amp-saver/records/wave";
 import type { WaveRefusal } from "../workers/wave.worker.ts";
+import { shorten } from "./shorten.ts";
 
 export const WAVES = {
   title: "Recorded starts",
@@ -67,7 +68,7 @@ export const WAVES = {
 } as const;
 
 /** Why a file of samples was refused. */
-export const WAVE_REFUSALS: Readonly<Record<WaveRefusal | "needs-both" | "too-big", (where: string) => string>> = {
+const REFUSALS: Readonly<Record<WaveRefusal | "needs-both" | "too-big" | "no-answer", (where: string) => string>> = {
   empty: () => "The file is empty.",
   "no-numbers": () => "There are no rows of figures in the file.",
   "bad-number": (where) => `Most of the column of amps or volts is no figure, first at ${where}.`,
@@ -85,5 +86,12 @@ export const WAVE_REFUSALS: Readonly<Record<WaveRefusal | "needs-both" | "too-bi
   "no-start": () => "There is no start in it: nothing rises to one and a half times the quietest cycle.",
   "not-a-number": () => "There are samples that are no figures.",
   "needs-both": () => "A COMTRADE record needs its .cfg and its .dat together.",
+  "no-answer": () =>
+    "Reading this file took too long or broke off. Nothing was kept. Export a shorter stretch around the start, then try again.",
   "too-big": () => "The file is too large: at most 100 MB.",
 };
+
+/** Why a recording was refused; what it quotes of the file is shortened. */
+export function waveRefused(reason: keyof typeof REFUSALS, where = ""): string {
+  return REFUSALS[reason](shorten(where));
+}

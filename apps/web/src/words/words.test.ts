@@ -9,7 +9,7 @@ import { answerSentence } from "./answer.ts";
 import { ASSUMED_WORDS, CHECK, MEASURE_WORDS, measureNext } from "./check.ts";
 import { STAGE_WORDS } from "./common.ts";
 import { FIT } from "./fit.ts";
-import { FILE_REFUSED, NEXT } from "./home.ts";
+import { FILE_REFUSALS, fileRefused, NEXT } from "./home.ts";
 import { PROOF } from "./proof.ts";
 import { proofSentence, visitSentence } from "./prove.ts";
 
@@ -45,9 +45,14 @@ describe("every code has its words", () => {
   });
 
   it("refusals of a file are whole sentences that name the place", () => {
-    for (const [code, say] of Object.entries(FILE_REFUSED))
-      expect([code, say("record 2, unit.fanA")]).toEqual([code, expect.stringMatching(/^[A-Z].*\.$/)]);
-    expect(FILE_REFUSED["bad-field"]?.("record 2, unit.fanA")).toContain("record 2, unit.fanA");
+    for (const code of FILE_REFUSALS)
+      expect([code, fileRefused(code, "record 2, unit.fanA")]).toEqual([code, expect.stringMatching(/^[A-Z].*\.$/)]);
+    expect(fileRefused("bad-field", "record 2, unit.fanA")).toContain("record 2, unit.fanA");
+  });
+
+  it("what a refusal quotes is short, and its letters are to be seen", () => {
+    for (const code of FILE_REFUSALS) expect(fileRefused(code, "x".repeat(100_000)).length).toBeLessThan(240);
+    expect(fileRefused("bad-field", "rig.\u200b\u202eeman")).toContain("rig.\ufffd\ufffdeman");
   });
 
   it("measuring next says what becomes of the doubt", () => {

@@ -34,6 +34,8 @@ export interface PredictQuestion {
 const membersOf = memberKeeper();
 
 const desk = {
+  /** Answers as soon as the script is there. */
+  ready: (): boolean => true,
   /** One case studied whole, or why it cannot be. */
   study(given: StartCase): Result<StartStudy, PrepareFailure> {
     return studyStart(given);

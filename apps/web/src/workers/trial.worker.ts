@@ -8,6 +8,8 @@ import { memberKeeper } from "./keep-members.ts";
 const membersOf = memberKeeper();
 
 const desk = {
+  /** Answers as soon as the script is there. */
+  ready: (): boolean => true,
   /** Trials `from` to `to` of a case, or why it cannot be put together. */
   batch(given: StartCase, seed: number, from: number, to: number): Result<Batch, PrepareFailure> {
     return tryBatch(given, seed, from, to, membersOf(given.unit, seed));

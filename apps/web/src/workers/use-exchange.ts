@@ -3,6 +3,7 @@ import { proxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { type RigsDesk, rigsDesk } from "../exchange/desk.ts";
 import { useStore } from "../store/provider.tsx";
+import { deathOf } from "./hire.ts";
 
 /** What is going on: writing a file, reading one, taking one in, and how far it is. */
 export interface ExchangeTask {
@@ -12,6 +13,8 @@ export interface ExchangeTask {
 
 interface Hired {
   readonly desk: RigsDesk;
+  /** Rejects when the worker dies. */
+  readonly dies: Promise<never>;
   readonly leave: () => void;
 }
 
@@ -23,7 +26,9 @@ function hire(): Hired {
     look: (file, tell) => remote.look(file, proxy(tell)),
     take: (sides, tell) => remote.take(sides, proxy(tell)),
   };
-  return { desk, leave: () => worker.terminate() };
+  const dies = deathOf(worker);
+  dies.catch(() => undefined);
+  return { desk, dies, leave: () => worker.terminate() };
 }
 
 /**
@@ -49,13 +54,20 @@ export function useExchange(): {
     task,
     cancel,
     async run(doing, work) {
-      hired.current ??= kept ? hire() : { desk: rigsDesk(() => Promise.resolve(store)), leave: () => undefined };
+      hired.current ??= kept
+        ? hire()
+        : { desk: rigsDesk(() => Promise.resolve(store)), dies: new Promise(() => undefined), leave: () => undefined };
       setTask({ doing, share: 0 });
       const stopped = new Promise<null>((settle) => {
         stop.current = () => settle(null);
       });
       try {
-        return await Promise.race([work(hired.current.desk, (share) => setTask((old) => old && { doing, share })), stopped]);
+        const { desk, dies } = hired.current;
+        return await Promise.race([work(desk, (share) => setTask((old) => old && { doing, share })), stopped, dies]);
+      } catch (error) {
+        hired.current?.leave();
+        hired.current = null;
+        throw error;
       } finally {
         setTask(null);
       }

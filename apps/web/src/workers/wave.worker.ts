@@ -41,6 +41,8 @@ export interface WaveChannelName {
 export type WaveRefusal = WaveFailure | WaveformFailure;
 
 const desk = {
+  /** Answers as soon as the script is there. */
+  ready: (): boolean => true,
   look(bytes: Uint8Array): Result<CsvLook, WaveFailure> {
     return sniffCsv(textOf(bytes));
   },

@@ -4,6 +4,7 @@ import { addStarterCommit, type Changing, deleteStarterCommit, editCommit } from
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
+import { DraftScope } from "../../ui/drafts.ts";
 import { CHOOSE, SIZE_WORDS } from "../../words/choose.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { mismatch } from "../../workbench/choose.ts";
@@ -78,57 +79,59 @@ function StarterForm({ starter, chosen, onAsk, onDelete }: StarterFormProps) {
   const { commit } = useStore();
   const save = (change: Changing<Starter>, field: string): void => void commit(editCommit<Starter>(starter, change, field));
   return (
-    <div className="px-2 pb-3">
-      <NameField label={CHOOSE.starterName} kept={starter.name} onName={(name) => save({ name }, "name")} />
-      <BoundedInput
-        name="plateVolts"
-        label={CHOOSE.leastV}
-        value={starter.leastV}
-        onChange={(v) => v !== null && save({ leastV: v }, "leastV")}
-      />
-      <BoundedInput
-        name="plateVolts"
-        label={CHOOSE.mostV}
-        value={starter.mostV}
-        onChange={(v) => v !== null && save({ mostV: v }, "mostV")}
-      />
-      <BoundedInput
-        optional
-        name="tons"
-        label={CHOOSE.leastTons}
-        value={starter.leastTons}
-        onChange={(v) => save({ leastTons: v }, "leastTons")}
-      />
-      <BoundedInput
-        optional
-        name="tons"
-        label={CHOOSE.mostTons}
-        value={starter.mostTons}
-        onChange={(v) => save({ mostTons: v }, "mostTons")}
-      />
-      <FigureInput
-        name="lockedRotorA"
-        label={CHOOSE.mostLocked}
-        figure={starter.lockedRotorMostA}
-        usual="sheet"
-        onChange={(next) => save({ lockedRotorMostA: next } as Partial<Starter>, "lockedRotorMostA")}
-      />
-      <FigureInput
-        name="startAidF"
-        label={CHOOSE.ownCapacitor}
-        figure={starter.startCapacitorF}
-        usual="sheet"
-        placeholder={SURVEY.assumed}
-        onChange={(next) => save({ startCapacitorF: next } as Partial<Starter>, "startCapacitorF")}
-      />
-      <BoundedInput optional name="usd" value={starter.usd} onChange={(v) => save({ usd: v }, "usd")} />
-      <StarterSheet starter={starter} save={save} />
-      <div className="mt-2 flex flex-wrap gap-2">
-        <Button onClick={onAsk}>{chosen ? CHOOSE.askNone : CHOOSE.askThis}</Button>
-        <Button look="quiet" onClick={onDelete}>
-          {SURVEY.deleteSource(starter.name)}
-        </Button>
+    <DraftScope value={starter.id}>
+      <div className="px-2 pb-3">
+        <NameField label={CHOOSE.starterName} kept={starter.name} onName={(name) => save({ name }, "name")} />
+        <BoundedInput
+          name="plateVolts"
+          label={CHOOSE.leastV}
+          value={starter.leastV}
+          onChange={(v) => v !== null && save({ leastV: v }, "leastV")}
+        />
+        <BoundedInput
+          name="plateVolts"
+          label={CHOOSE.mostV}
+          value={starter.mostV}
+          onChange={(v) => v !== null && save({ mostV: v }, "mostV")}
+        />
+        <BoundedInput
+          optional
+          name="tons"
+          label={CHOOSE.leastTons}
+          value={starter.leastTons}
+          onChange={(v) => save({ leastTons: v }, "leastTons")}
+        />
+        <BoundedInput
+          optional
+          name="tons"
+          label={CHOOSE.mostTons}
+          value={starter.mostTons}
+          onChange={(v) => save({ mostTons: v }, "mostTons")}
+        />
+        <FigureInput
+          name="lockedRotorA"
+          label={CHOOSE.mostLocked}
+          figure={starter.lockedRotorMostA}
+          usual="sheet"
+          onChange={(next) => save({ lockedRotorMostA: next } as Partial<Starter>, "lockedRotorMostA")}
+        />
+        <FigureInput
+          name="startAidF"
+          label={CHOOSE.ownCapacitor}
+          figure={starter.startCapacitorF}
+          usual="sheet"
+          placeholder={SURVEY.assumed}
+          onChange={(next) => save({ startCapacitorF: next } as Partial<Starter>, "startCapacitorF")}
+        />
+        <BoundedInput optional name="usd" value={starter.usd} onChange={(v) => save({ usd: v }, "usd")} />
+        <StarterSheet starter={starter} save={save} />
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Button onClick={onAsk}>{chosen ? CHOOSE.askNone : CHOOSE.askThis}</Button>
+          <Button look="quiet" onClick={onDelete}>
+            {SURVEY.deleteSource(starter.name)}
+          </Button>
+        </div>
       </div>
-    </div>
+    </DraftScope>
   );
 }

@@ -107,8 +107,8 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
       <TextField
         label={QUOTE.from}
         kept={quoteFrom}
+        most={QUOTE_FROM_MOST}
         onText={(text) => {
-          if (text.length > QUOTE_FROM_MOST) return QUOTE.fromLong;
           change({ quoteFrom: text });
           return null;
         }}

@@ -1,5 +1,5 @@
 import { FAMILIES } from "@amp-saver/core/network";
-import { LEAD_ENDS, type Lead, type Starter } from "@amp-saver/records";
+import { LEAD_ENDS, type Lead, type Starter, TEXT_MOST } from "@amp-saver/records";
 import { Collapsible } from "radix-ui";
 import type { Changing } from "../../store/commands.ts";
 import { Button } from "../../ui/button.tsx";
@@ -32,8 +32,8 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
     <TextField
       label={SHEET_WORDS[field]}
       kept={starter[field] ?? ""}
+      most={TEXT_MOST.prose}
       onText={(text) => {
-        if (text.length > 1000) return SHEET_WORDS.proseLong(SHEET_WORDS[field]);
         save({ [field]: text === "" ? undefined : text } as Partial<Starter>, field);
         return null;
       }}
@@ -61,7 +61,7 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
                   kept={kept?.color ?? ""}
                   onText={(text) => {
                     const color = text.trim();
-                    if (color === "" || color.length > 40) return SHEET_WORDS.colorMissing(lead);
+                    if (color === "" || color.length > TEXT_MOST.color) return SHEET_WORDS.colorMissing(lead);
                     set(name, { color });
                     return null;
                   }}
@@ -114,7 +114,7 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
                 label={SHEET_WORDS[field](at + 1)}
                 kept={field === "shows" ? shows : means}
                 onText={(text) => {
-                  const most = field === "shows" ? 120 : 300;
+                  const most = field === "shows" ? TEXT_MOST.lampShows : TEXT_MOST.lampMeans;
                   if (text.trim() === "" || text.length > most) return SHEET_WORDS.lampText(SHEET_WORDS[field](at + 1), most);
                   lamp(at, { [field]: text });
                   return null;

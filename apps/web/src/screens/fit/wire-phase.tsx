@@ -1,3 +1,4 @@
+import { TEXT_MOST } from "@amp-saver/records";
 import { format } from "date-fns";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
@@ -6,6 +7,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
+import { useKeptText } from "../../ui/use-kept-text.ts";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { useWide } from "../../ui/use-wide.ts";
 import { FIT } from "../../words/fit.ts";
@@ -24,7 +26,6 @@ import { SoundNotes } from "./sound-notes.tsx";
 
 const SUBJECTS = ["step"] as const;
 const NONE: ReadonlySet<string> = new Set();
-const NOTE_MOST = 500;
 
 /** One step a screen: what to do, the map with just this step lit, what it is not, the next, and the big button. */
 export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save, choice }: FitProps) {
@@ -35,8 +36,8 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   const worded = useMemo(() => wordedSteps(plan, names), [plan, names]);
   const undone = undoneSteps(plan, work);
   const [chosen, setChosen] = useState<number | null>(null);
-  const [differs, setDiffers] = useState(false);
-  const [note, setNote] = useState("");
+  const [note, setNote] = useKeptText("differs");
+  const [differs, setDiffers] = useState(note !== "");
   const at = Math.min(chosen ?? undone[0] ?? worded.length - 1, worded.length - 1);
   const group = plan.groups[at];
   const step = worded[at];
@@ -124,12 +125,13 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
             <TextField
               label={FIT.note}
               kept={note}
+              most={TEXT_MOST.note}
               onText={(text) => {
                 setNote(text);
-                return text.trim() === "" || text.length > NOTE_MOST ? FIT.noteMissing : null;
+                return text.trim() === "" ? FIT.noteMissing : null;
               }}
             />
-            <RoofButton disabled={barred || note.trim() === "" || note.length > NOTE_MOST} onClick={() => tick(note)}>
+            <RoofButton disabled={barred || note.trim() === "" || note.length > TEXT_MOST.note} onClick={() => tick(note)}>
               {FIT.doneDifferently}
             </RoofButton>
             <Link to={`/job/${job.id}/prepare?part=check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">

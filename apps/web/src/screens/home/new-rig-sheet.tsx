@@ -5,6 +5,7 @@ import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { HOME } from "../../words/home.ts";
+import { nameError } from "../../words/survey.ts";
 
 /** Names a rig; its first unit and job come with it. */
 export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
@@ -41,7 +42,7 @@ export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; re
           aria-invalid={error !== undefined}
           aria-describedby="rig-name-help"
           {...register("name", {
-            validate: (text) => (text.trim() === "" ? HOME.nameMissing : text.trim().length > 120 ? HOME.nameLong : true),
+            validate: (text) => nameError(HOME.nameLabel, text) ?? true,
           })}
         />
         <p

@@ -1,10 +1,11 @@
-import { PHOTO_MOST_SIDE, type Photo } from "@amp-saver/records";
+import { PHOTO_MOST_SIDE, type Photo, TEXT_MOST } from "@amp-saver/records";
 import { useRef, useState } from "react";
 import { addPhotoCommit, deletePhotoCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { usePicture } from "../../store/use-picture.ts";
 import { Button } from "../../ui/button.tsx";
+import { DraftScope } from "../../ui/drafts.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { shrinkPhoto } from "../../ui/shrink-photo.ts";
 import { TextField } from "../../ui/text-field.tsx";
@@ -81,13 +82,13 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
       )}
       <Sheet open={shown !== undefined} onOpenChange={() => setOpened(null)} title={shown === undefined ? "" : PHOTO_WORDS.of[shown.of]}>
         {shown !== undefined && (
-          <>
+          <DraftScope value={shown.id}>
             <Picture photo={shown} name={nameOf(shown, own.indexOf(shown))} />
             <TextField
               label={PHOTO_WORDS.note}
               kept={shown.note}
+              most={TEXT_MOST.note}
               onText={(text) => {
-                if (text.length > NOTE_MOST) return PHOTO_WORDS.noteLong(NOTE_MOST);
                 void commit(editCommit(shown, { note: text }, "note"));
                 return null;
               }}
@@ -102,14 +103,12 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
                 {PHOTO_WORDS.remove}
               </Button>
             </div>
-          </>
+          </DraftScope>
         )}
       </Sheet>
     </section>
   );
 }
-
-const NOTE_MOST = 500;
 const nameOf = (photo: Photo, at: number): string => `${PHOTO_WORDS.of[photo.of]} ${at + 1}${photo.note === "" ? "" : `, ${photo.note}`}`;
 
 function Picture({ photo, name, small = false }: { readonly photo: Photo; readonly name: string; readonly small?: boolean }) {

@@ -1,6 +1,8 @@
 import { allTerminals, type Conductor, type Netlist } from "@amp-saver/core/network";
+import { TEXT_MOST } from "@amp-saver/records";
 import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";
+import { DraftScope } from "../../ui/drafts.ts";
 import { FieldError } from "../../ui/field-error.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
@@ -44,31 +46,33 @@ export function ConductorForm({ netlist, wire, names, onChange, onRemove }: Cond
     />
   );
   return (
-    <section aria-describedby={refused === null ? undefined : id}>
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{names.wire(wire.id)}</h2>
-      <TextField
-        label={FOUND.color}
-        kept={wire.color}
-        onText={(text) => {
-          const color = text.trim();
-          if (color === "" || color.length > 40) return FOUND.colorMissing;
-          return onChange({ color });
-        }}
-      />
-      <Pick
-        label={FOUND.awg}
-        value={String(wire.awg)}
-        options={gauges.map((awg) => ({ value: String(awg), word: `${awg} AWG` }))}
-        onChange={(awg) => setRefused(onChange({ awg: Number(awg) }))}
-      />
-      {end(0, FOUND.from)}
-      {end(1, FOUND.to)}
-      <FieldError id={id} error={refused} />
-      {onRemove !== undefined && (
-        <Button look="quiet" onClick={onRemove}>
-          {FOUND.remove}
-        </Button>
-      )}
-    </section>
+    <DraftScope value={`${globalThis.location.pathname} ${wire.id}`}>
+      <section aria-describedby={refused === null ? undefined : id}>
+        <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{names.wire(wire.id)}</h2>
+        <TextField
+          label={FOUND.color}
+          kept={wire.color}
+          onText={(text) => {
+            const color = text.trim();
+            if (color === "" || color.length > TEXT_MOST.color) return FOUND.colorMissing;
+            return onChange({ color });
+          }}
+        />
+        <Pick
+          label={FOUND.awg}
+          value={String(wire.awg)}
+          options={gauges.map((awg) => ({ value: String(awg), word: `${awg} AWG` }))}
+          onChange={(awg) => setRefused(onChange({ awg: Number(awg) }))}
+        />
+        {end(0, FOUND.from)}
+        {end(1, FOUND.to)}
+        <FieldError id={id} error={refused} />
+        {onRemove !== undefined && (
+          <Button look="quiet" onClick={onRemove}>
+            {FOUND.remove}
+          </Button>
+        )}
+      </section>
+    </DraftScope>
   );
 }

@@ -1,5 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Proof, SourceId } from "@amp-saver/records";
+import { TEXT_MOST } from "@amp-saver/records";
 import { useState } from "react";
 import { Link } from "react-router";
 import { TimerRule } from "../../chart/timer-rule.tsx";
@@ -15,6 +16,7 @@ import { Caution } from "../../ui/caution.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
+import { useKeptText } from "../../ui/use-kept-text.ts";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { COMMON } from "../../words/common.ts";
 import { clock } from "../../words/learn.ts";
@@ -36,12 +38,14 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
     .at(-1);
   const [sourceId, setSourceId] = useState<SourceId | "">(last?.sourceId ?? job.sourceId ?? sources[0]?.id ?? "");
   const [outdoorC, setOutdoorC] = useState<number | null>(job.outdoorC);
-  const [loadsOn, setLoadsOn] = useState("");
+  const [loadsOn, setLoadsOn] = useKeptText("run test loads");
   useWakeLock(on !== null);
   const name = (id: string): string => sources.find((s) => s.id === id)?.name ?? "";
   const save = (key: string, test: Test | undefined): void => void commit(proofCommit(job, {}, `test ${key}`, { tests: { [key]: test } }));
   const begin = (): void => {
-    if (sourceId !== "") save(newId<string>(), { sourceId, startedAt: nowIso(), endedAt: null, outcome: null, outdoorC, loadsOn });
+    if (sourceId === "") return;
+    save(newId<string>(), { sourceId, startedAt: nowIso(), endedAt: null, outcome: null, outdoorC, loadsOn });
+    setLoadsOn("");
   };
   const end = (outcome: "well" | "stopped"): void => {
     if (on !== null) save(on.key, { ...on.test, endedAt: nowIso(), outcome });
@@ -78,8 +82,9 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
           <TextField
             label={PROOF.testLoads}
             kept={loadsOn}
+            most={TEXT_MOST.loadsOn}
             onText={(text) => {
-              setLoadsOn(text.slice(0, 200));
+              setLoadsOn(text);
               return null;
             }}
           />

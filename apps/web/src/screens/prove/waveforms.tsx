@@ -6,10 +6,10 @@ import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
-import { WAVE_REFUSALS, WAVES } from "../../words/waves.ts";
+import { WAVES, waveRefused } from "../../words/waves.ts";
 import { readingSide } from "../../workbench/reading-side.ts";
 import type { WaveChannelName } from "../../workers/wave.worker.ts";
-import { waveDesk } from "../../workers/wave-desk.ts";
+import { askWave } from "../../workers/wave-desk.ts";
 import { WaveRow } from "./wave-row.tsx";
 import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";
 
@@ -49,14 +49,14 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
     const ask = { form: said.form, lineHz: unit.hz };
     const answer =
       "config" in picked
-        ? await waveDesk().comtrade(picked.config, picked.data, pick, ask)
+        ? await askWave((desk) => desk.comtrade(picked.config, picked.data, pick, ask))
         : choice === null
           ? null
-          : await waveDesk().csv(picked.bytes, choice, ask);
+          : await askWave((desk) => desk.csv(picked.bytes, choice, ask));
     setBusy(false);
     if (answer === null) return;
     if (!answer.ok) {
-      setRefused(WAVE_REFUSALS[answer.reason](answer.where));
+      setRefused(waveRefused(answer.reason, answer.where));
       return;
     }
     const { bytes, ...facts } = answer.value;
@@ -68,7 +68,7 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
       takenAt: nowIso(),
     });
     const kept = await store.keepPixels(id, bytes);
-    if (kept.ok) await commit(adding);
+    if (!kept.ok || !(await commit(adding)).ok) return;
     setPicked(null);
     setRefused(null);
   };
@@ -120,21 +120,21 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
 }
 
 async function open(files: readonly File[]): Promise<Picked | { readonly refused: string }> {
-  if (files.some((f) => f.size > MOST_FILE_BYTES)) return { refused: WAVE_REFUSALS["too-big"]("") };
+  if (files.some((f) => f.size > MOST_FILE_BYTES)) return { refused: waveRefused("too-big") };
   const ending = (end: string): File | undefined => files.find((f) => f.name.toLowerCase().endsWith(end));
   const config = ending(".cfg");
   const data = ending(".dat");
   if (config !== undefined || data !== undefined) {
-    if (config === undefined || data === undefined) return { refused: WAVE_REFUSALS["needs-both"]("") };
+    if (config === undefined || data === undefined) return { refused: waveRefused("needs-both") };
     const bytes = await bytesOf(config);
-    const channels = await waveDesk().channels(bytes);
-    if (!channels.ok) return { refused: WAVE_REFUSALS[channels.reason](channels.where) };
+    const channels = await askWave((desk) => desk.channels(bytes));
+    if (!channels.ok) return { refused: waveRefused(channels.reason, channels.where) };
     return { name: nameOf(config), config: bytes, data: await bytesOf(data), channels: channels.value };
   }
   const [file] = files;
   const bytes = file === undefined ? new Uint8Array() : await bytesOf(file);
-  const look = await waveDesk().look(bytes);
-  return look.ok ? { name: nameOf(file), bytes, look: look.value } : { refused: WAVE_REFUSALS[look.reason](look.where) };
+  const look = await askWave((desk) => desk.look(bytes));
+  return look.ok ? { name: nameOf(file), bytes, look: look.value } : { refused: waveRefused(look.reason, look.where) };
 }
 
 const bytesOf = async (file: File): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer());

@@ -13,7 +13,7 @@ import { saveFile } from "../../ui/save-file.ts";
 import { SearchField } from "../../ui/search-field.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
-import { FILE_REFUSED, HOME, RIGS } from "../../words/home.ts";
+import { fileRefused, HOME, RIGS } from "../../words/home.ts";
 import { filteredRigs } from "../../workbench/logbook.ts";
 import type { OfferView } from "../../workbench/rig-file.ts";
 import { useExchange } from "../../workers/use-exchange.ts";
@@ -25,7 +25,12 @@ import { TaskPanel } from "./task-panel.tsx";
 const ROWS = 25;
 
 /** What a file turned out to be. */
-type Found = { readonly ok: true; readonly view: OfferView } | { readonly ok: false; readonly reason: string; readonly where: string };
+type Found =
+  | { readonly ok: true; readonly view: OfferView }
+  | { readonly ok: false; readonly reason: Parameters<typeof fileRefused>[0]; readonly where: string };
+
+const BROKE = { ok: false, reason: "broke", where: "" } as const;
+const ABORTED = { ok: false, reason: "aborted" } as const;
 
 /** Every rig on this device: export, read in, delete. */
 export function RigsScreen() {
@@ -34,6 +39,7 @@ export function RigsScreen() {
   const navigate = useNavigate();
   const { task, run, cancel } = useExchange();
   const [found, setFound] = useState<Found | null>(null);
+  const [notOut, setNotOut] = useState(false);
   const [doomed, setDoomed] = useState<RigBundle | null>(null);
   const [typed, setTyped] = useState("");
   const [most, setMost] = useState(ROWS);
@@ -41,8 +47,10 @@ export function RigsScreen() {
   const rows = useMemo(() => filteredRigs(rigs ?? [], words), [rigs, words]);
   const picker = useRef<HTMLInputElement>(null);
   const save = async (wanted: Wanted): Promise<void> => {
-    const file = await run("out", (desk, tell) => desk.out(wanted, tell));
-    if (file !== null) saveFile(file.name, file.blob, file.blob.type);
+    setNotOut(false);
+    const file = await run("out", (desk, tell) => desk.out(wanted, tell)).catch(() => "broke" as const);
+    if (file === "broke") setNotOut(true);
+    else if (file !== null) saveFile(file.name, file.blob, file.blob.type);
   };
   const exportAll = (): void => {
     if (rigs !== undefined && rigs.length > 0 && task === null) void save({ what: "all", name: RIGS.allName });
@@ -51,12 +59,12 @@ export function RigsScreen() {
   if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
-    const looked = await run("look", (desk, tell) => desk.look(file, tell));
+    const looked = await run("look", (desk, tell) => desk.look(file, tell)).catch(() => BROKE);
     if (looked !== null) setFound(looked.ok ? { ok: true, view: looked.value } : looked);
   };
   const takeIn = async (sides: ReadonlyMap<number, Side>): Promise<void> => {
     setFound(null);
-    const done = await run("take", (desk, tell) => desk.take(sides, tell));
+    const done = await run("take", (desk, tell) => desk.take(sides, tell)).catch(() => ABORTED);
     if (done !== null) await report(done);
   };
   const withRig = async (id: string, act: (bundle: RigBundle) => void): Promise<void> => {
@@ -100,6 +108,11 @@ export function RigsScreen() {
             }}
           />
         </div>
+        {notOut && (
+          <p role="alert" className="mt-2 font-semibold text-lead">
+            {RIGS.notOut}
+          </p>
+        )}
         {rigs.length > 1 && (
           <SearchField
             label={RIGS.find}
@@ -151,7 +164,7 @@ export function RigsScreen() {
         )}
       </Sheet>
       <Sheet open={found !== null} onOpenChange={() => setFound(null)} title={found?.ok === false ? RIGS.refusedTitle : RIGS.previewTitle}>
-        {found?.ok === false && <p role="alert">{FILE_REFUSED[found.reason]?.(found.where)}</p>}
+        {found?.ok === false && <p role="alert">{fileRefused(found.reason, found.where)}</p>}
         {found?.ok === true && <ImportPreview view={found.view} onTake={(sides) => void takeIn(sides)} onLeave={() => setFound(null)} />}
       </Sheet>
       {task !== null && <TaskPanel task={task} onCancel={cancel} />}

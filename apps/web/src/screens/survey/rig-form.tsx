@@ -1,4 +1,5 @@
 import type { Rig } from "@amp-saver/records";
+import { TEXT_MOST } from "@amp-saver/records";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Choice } from "../../ui/choice.tsx";
@@ -18,8 +19,9 @@ export function RigForm({ rig }: { readonly rig: Rig }) {
       <TextField
         label={SURVEY.note}
         kept={rig.note}
+        most={TEXT_MOST.rigNote}
         onText={(text) => {
-          save({ note: text.slice(0, 2000) }, "note");
+          save({ note: text }, "note");
           return null;
         }}
       />

@@ -5,6 +5,7 @@ import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { DraftScope } from "../../ui/drafts.ts";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
@@ -32,44 +33,46 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
   const shore = source.type === "shore";
   const engine = source.type === "generator" || source.type === "inverter-generator";
   return (
-    <div className="px-2 pb-3">
-      <NameField label={SURVEY.sourceName} kept={source.name} onName={(name) => save({ name }, "name")} />
-      <FigureInput
-        name="sourceVolts"
-        figure={source.volts}
-        usual={shore ? "measured" : "sheet"}
-        optional={false}
-        onChange={(next) => next !== undefined && save({ volts: next }, "volts")}
-      />
-      {shore && <ShoreFirst source={source} save={save} />}
-      {engine && <EngineKind source={source} save={save} />}
-      {!shore && <Watts source={source} save={save} />}
-      {source.type === "inverter" && (
+    <DraftScope value={source.id}>
+      <div className="px-2 pb-3">
+        <NameField label={SURVEY.sourceName} kept={source.name} onName={(name) => save({ name }, "name")} />
         <FigureInput
-          name="bankVolts"
-          figure={source.bankV}
-          usual="measured"
-          placeholder={SURVEY.assumed}
-          onChange={(next) => save({ bankV: next }, "bankV")}
+          name="sourceVolts"
+          figure={source.volts}
+          usual={shore ? "measured" : "sheet"}
+          optional={false}
+          onChange={(next) => next !== undefined && save({ volts: next }, "volts")}
         />
-      )}
-      <p className="py-1.5 text-[14px] text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
-      <Collapsible.Root open={more} onOpenChange={setMore}>
-        <Collapsible.Trigger className="flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]">
-          {SOURCE_WORDS.more}
-        </Collapsible.Trigger>
-        <Collapsible.Content>
-          {source.type === "shore" && <ShoreForm source={source} save={save} />}
-          {engine && <EngineForm source={source} save={save} />}
-          {source.type === "inverter" && <InverterForm source={source} save={save} />}
-          <BetweenForm source={source} save={save} />
-          <CordsForm cords={source.cords ?? []} onChange={saveCords} />
-        </Collapsible.Content>
-      </Collapsible.Root>
-      <Button look="quiet" onClick={onDelete}>
-        {SURVEY.deleteSource(source.name)}
-      </Button>
-    </div>
+        {shore && <ShoreFirst source={source} save={save} />}
+        {engine && <EngineKind source={source} save={save} />}
+        {!shore && <Watts source={source} save={save} />}
+        {source.type === "inverter" && (
+          <FigureInput
+            name="bankVolts"
+            figure={source.bankV}
+            usual="measured"
+            placeholder={SURVEY.assumed}
+            onChange={(next) => save({ bankV: next }, "bankV")}
+          />
+        )}
+        <p className="py-1.5 text-[14px] text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
+        <Collapsible.Root open={more} onOpenChange={setMore}>
+          <Collapsible.Trigger className="flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]">
+            {SOURCE_WORDS.more}
+          </Collapsible.Trigger>
+          <Collapsible.Content>
+            {source.type === "shore" && <ShoreForm source={source} save={save} />}
+            {engine && <EngineForm source={source} save={save} />}
+            {source.type === "inverter" && <InverterForm source={source} save={save} />}
+            <BetweenForm source={source} save={save} />
+            <CordsForm cords={source.cords ?? []} onChange={saveCords} />
+          </Collapsible.Content>
+        </Collapsible.Root>
+        <Button look="quiet" onClick={onDelete}>
+          {SURVEY.deleteSource(source.name)}
+        </Button>
+      </div>
+    </DraftScope>
   );
 }
 

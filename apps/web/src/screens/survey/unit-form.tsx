@@ -1,5 +1,6 @@
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { AirConditioner } from "@amp-saver/records";
+import { TEXT_MOST } from "@amp-saver/records";
 import { isAided } from "@amp-saver/records/cases";
 import { Collapsible } from "radix-ui";
 import { useState } from "react";
@@ -74,8 +75,9 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
           <TextField
             label={SURVEY.model}
             kept={unit.model}
+            most={TEXT_MOST.model}
             onText={(text) => {
-              save({ model: text.slice(0, 200) }, "model");
+              save({ model: text }, "model");
               return null;
             }}
           />
