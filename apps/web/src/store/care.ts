@@ -1,6 +1,20 @@
 import { type AnyRecord, migrate, SUMMARY_SHAPE, summarise } from "@amp-saver/records";
-import { ageOf, type Database, NO_RIG, recordsOfRow, rigRow } from "./database.ts";
+import { ageOf, type Database, LATEST_DATABASE, NO_RIG, recordsOfRow, rigRow } from "./database.ts";
 import { PIXELED } from "./journal.ts";
+
+/** Thrown for a database that a newer app has written. */
+export class NewerError extends Error {
+  override readonly name = "NewerError";
+}
+
+/** Versions as the browser counts them: ten to one of ours. */
+const NATIVE = 10;
+
+/** Whether a newer app has kept something here that this one could spoil. */
+export async function isNewer(db: Database): Promise<boolean> {
+  if (db.backendDB().version > NATIVE * LATEST_DATABASE) return true;
+  return (await db.rigs.where("age").above(ageOf(db.versions)).first()) !== undefined;
+}
 
 /** Brings records of older versions up to date in place; those that cannot be stay as they are. */
 export async function migrateInPlace(db: Database): Promise<void> {
@@ -14,7 +28,7 @@ export async function migrateInPlace(db: Database): Promise<void> {
         const migrated = migrate(record as unknown as Record<string, unknown>, newest, steps);
         return migrated.ok ? (migrated.value as unknown as AnyRecord) : record;
       });
-      ref.value = rigRow(row.id, records, versions)!;
+      ref.value = { ...row, ...rigRow(row.id, records, versions)! };
     });
     await db.summaries.clear();
   });

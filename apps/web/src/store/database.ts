@@ -1,6 +1,7 @@
 import { type AnyRecord, grouped, type Step as Migration, type RecordKind, type RigSummary, recordKey, rigOf } from "@amp-saver/records";
 import { Dexie, type EntityTable } from "dexie";
 import { filesOf, type Side, type Step } from "./journal.ts";
+import type { Turn } from "./pending.ts";
 import type { SharedRig } from "./port.ts";
 
 /**
@@ -15,6 +16,16 @@ export interface RigRow {
   readonly age: number;
   /** Its records as JSON. */
   readonly text: string;
+  /** The latest saves of tabs that are in it, so that none is done twice; the latest tab last. */
+  readonly done?: readonly Turn[];
+}
+
+/** Tabs whose latest save a row remembers. */
+const MOST_TABS = 12;
+
+/** What a row remembers of tabs' saves, with a further one. */
+export function marked(done: readonly Turn[], turn: Turn | undefined): readonly Turn[] {
+  return turn === undefined ? done : [...done.filter((d) => d.tab !== turn.tab), turn].slice(-MOST_TABS);
 }
 
 /** Where what belongs to no rig is kept. */
@@ -102,6 +113,9 @@ interface OldStep extends Omit<Step, "files"> {
   }[];
 }
 
+/** The newest version of the database. */
+export const LATEST_DATABASE = 6;
+
 /** Tables of the browser's database, and how those of older versions are brought up to it. */
 export class Database extends Dexie {
   readonly rigs!: EntityTable<RigRow, "id">;
@@ -122,7 +136,7 @@ export class Database extends Dexie {
     this.version(3).stores(tables(THIRD_KINDS));
     this.version(4).stores({ ...tables(FOURTH_KINDS), pixels: "id" });
     this.version(5).stores({ ...tables(FIFTH_KINDS), shares: "id" });
-    this.version(6)
+    this.version(LATEST_DATABASE)
       .stores({
         ...Object.fromEntries(FIFTH_KINDS.map((kind) => [kind, null])),
         journal: null,

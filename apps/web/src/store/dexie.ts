@@ -1,7 +1,7 @@
-import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary, Tell } from "@amp-saver/records";
+import { type AnyRecord, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
 import { Dexie } from "dexie";
-import { dropLonePixels, migrateInPlace, sumUp } from "./care.ts";
-import { Database, NO_RIG, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
+import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./care.ts";
+import { Database, NO_RIG, type RigRow, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
 import {
   continues,
   type DoneChange,
@@ -16,6 +16,7 @@ import {
   sideOf,
   stepOf,
 } from "./journal.ts";
+import type { PendingLog, Turn } from "./pending.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult } from "./port.ts";
 import { FEW, putRecords, recordsIn, rowsOf } from "./rows.ts";
 
@@ -23,40 +24,51 @@ import { FEW, putRecords, recordsIn, rowsOf } from "./rows.ts";
 const SIDES = 1000;
 
 /** Opens the store in the browser's own database; records of older versions are brought up to date in place. */
-export async function dexieStore(name: string, versions: Versions): Promise<RecordStore> {
+export async function dexieStore(name: string, versions: Versions, log: PendingLog | null = null): Promise<DexieStore> {
   const db = new Database(name, versions);
   await db.open();
+  if (await isNewer(db)) {
+    db.close();
+    throw new NewerError();
+  }
   await migrateInPlace(db);
   await sumUp(db);
   await dropLonePixels(db);
-  return new DexieStore(db);
+  return new DexieStore(db, log);
 }
 
 /** Opens a database that another part of the app has opened and cared for: in a worker. */
 export async function joinStore(name: string, versions: Versions): Promise<RecordStore> {
   const db = new Database(name, versions);
   await db.open();
-  return new DexieStore(db);
+  return new DexieStore(db, null);
 }
 
-class DexieStore implements RecordStore {
+/** The browser's database as a store. */
+export class DexieStore implements RecordStore {
   private readonly db: Database;
-  private open = true;
+  private readonly log: PendingLog | null;
+  private gone: StoreFailure | null = null;
+  private readonly mourners = new Set<(reason: StoreFailure) => void>();
 
-  constructor(db: Database) {
+  constructor(db: Database, log: PendingLog | null) {
     this.db = db;
-    db.on("versionchange", () => this.close());
+    this.log = log;
+    db.on("versionchange", (event) => this.lose(event.newVersion === null ? "deleted" : "closed"));
+    db.backendDB().addEventListener("close", () => this.lose("lost"));
   }
 
   async get<K extends RecordKind>(kind: K, id: string): Promise<RecordOf[K] | undefined> {
     const row = await this.db.rigs.where("keys").equals(`${kind} ${id}`).first();
-    return (row && recordsOfRow(row).find((r) => r.kind === kind && r.id === id)) as RecordOf[K] | undefined;
+    return (row && this.known(recordsOfRow(row)).find((r) => r.kind === kind && r.id === id)) as RecordOf[K] | undefined;
   }
 
   async list<K extends RecordKind>(kind: K, rigId?: RigId): Promise<RecordOf[K][]> {
     const only = kind === "starter" ? NO_RIG : rigId;
-    const rows = only === undefined ? await this.db.rigs.toArray() : await this.db.rigs.bulkGet([only]);
-    return rows.flatMap((row) => (row === undefined ? [] : recordsOfRow(row).filter((r) => r.kind === kind))) as RecordOf[K][];
+    if (only === undefined)
+      return (await this.db.rigs.toArray()).flatMap((row) => recordsOfRow(row).filter((r) => r.kind === kind)) as RecordOf[K][];
+    const row = await this.db.rigs.get(only);
+    return (row === undefined ? [] : this.known(recordsOfRow(row)).filter((r) => r.kind === kind)) as RecordOf[K][];
   }
 
   async records(rigIds: readonly string[] | null): Promise<readonly AnyRecord[]> {
@@ -70,9 +82,25 @@ class DexieStore implements RecordStore {
     return this.db.summaries.toArray();
   }
 
-  commit(commit: Commit, tell?: Tell): Promise<StoreResult> {
+  async commit(commit: Commit, tell?: Tell): Promise<StoreResult> {
+    const turn = this.log?.enter(commit) ?? null;
+    const result = await this.save(commit, turn, tell);
+    if (result.ok || !LATER.includes(result.reason)) this.log?.leave(turn);
+    return result;
+  }
+
+  /** Does again what a tab that is gone had not done; a save that is in the records already is left as it is. */
+  async finish(tab: string): Promise<void> {
+    for (const { turn, commit } of this.log?.left(tab) ?? []) {
+      if (commit !== null) await this.save(commit, turn);
+      this.log?.leave(turn);
+    }
+  }
+
+  private save(commit: Commit, turn: Turn | null, tell?: Tell): Promise<StoreResult> {
     return this.write(async () => {
       const rows = await rowsOf(this.db, commit.changes);
+      if (turn !== null && turn.tab !== this.log?.tab && (await this.hasDone(commit, turn, rows))) return true;
       const before = recordsIn(rows);
       const done = resolved(commit.changes, (kind, id) => before.get(`${kind} ${id}`) ?? null);
       if (movesRig(done)) throw new MovedError();
@@ -81,6 +109,7 @@ class DexieStore implements RecordStore {
         done.map((c) => ({ kind: c.kind, id: c.id, to: c.after })),
         rows,
         tell,
+        turn ?? undefined,
       );
       if (commit.silent !== true) await this.remember(commit, done);
       return true;
@@ -129,9 +158,36 @@ class DexieStore implements RecordStore {
     return () => Dexie.on("storagemutated").unsubscribe(heard);
   }
 
+  onLost(listener: (reason: StoreFailure) => void): () => void {
+    this.mourners.add(listener);
+    return () => this.mourners.delete(listener);
+  }
+
   close(): void {
-    this.open = false;
+    this.gone ??= "closed";
     this.db.close();
+  }
+
+  private lose(reason: StoreFailure): void {
+    if (this.gone !== null) return;
+    this.gone = reason;
+    this.db.close();
+    for (const told of this.mourners) told(reason);
+  }
+
+  private known(records: readonly AnyRecord[]): readonly AnyRecord[] {
+    this.log?.know(records);
+    return records;
+  }
+
+  /** Whether a save of a tab that is gone is in the records, or has no rig left to be in. */
+  private async hasDone({ changes }: Commit, turn: Turn, rows: readonly RigRow[]): Promise<boolean> {
+    const made = changes.flatMap((c) => ("after" in c ? (c.after ?? []) : "absent" in c ? c.absent : []));
+    const homes = [...new Set(made.map((r) => rigOf(r) ?? NO_RIG))];
+    const all = [...rows, ...(await this.db.rigs.bulkGet(homes)).filter((row) => row !== undefined)];
+    if (all.some((row) => row.done?.some((d) => d.tab === turn.tab && d.seq >= turn.seq) === true)) return true;
+    const begins = made.some((r) => r.kind === "rig" || rigOf(r) === null);
+    return all.length === 0 && !begins;
   }
 
   private steps(): Promise<Step[]> {
@@ -188,15 +244,18 @@ class DexieStore implements RecordStore {
   }
 
   private async write(work: () => Promise<boolean>): Promise<StoreResult> {
-    if (!this.open) return { ok: false, reason: "closed" };
+    if (this.gone !== null) return { ok: false, reason: this.gone };
     try {
       const found = await this.db.transaction("rw", this.db.tables, work);
       return found ? { ok: true } : { ok: false, reason: "nothing-there" };
     } catch (error) {
-      return { ok: false, reason: failureOf(error) };
+      return { ok: false, reason: this.gone ?? failureOf(error) };
     }
   }
 }
+
+/** Failures after which what was to be saved is still saved when the page is loaded again. */
+const LATER: readonly StoreFailure[] = ["closed", "lost"];
 
 /** Ends a write that would have taken a record from one rig to another. */
 class MovedError extends Error {
@@ -209,6 +268,6 @@ function failureOf(error: unknown): StoreFailure {
   const names = [error, inner, ...(failures ?? [])].map((e) => (e instanceof Error ? e.name : ""));
   if (names.includes("MovedError")) return "moved";
   if (names.includes("QuotaExceededError")) return "full";
-  if (names.includes("DatabaseClosedError") || names.includes("InvalidStateError")) return "closed";
+  if (names.includes("DatabaseClosedError") || names.includes("InvalidStateError")) return "lost";
   return "aborted";
 }

@@ -128,6 +128,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
+    onLost: () => () => undefined,
     close() {
       open = false;
     },

@@ -1,6 +1,9 @@
 import { RECORD_VERSIONS } from "@amp-saver/records";
+import { NewerError } from "./care.ts";
 import { dexieStore } from "./dexie.ts";
+import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";
+import { PendingLog } from "./pending.ts";
 import type { RecordStore } from "./port.ts";
 
 /** The store in use, and whether it outlives the page. */
@@ -9,14 +12,44 @@ export interface OpenStore {
   readonly kept: boolean;
 }
 
+/** Said where a newer app has kept the records: this one would spoil them. */
+export const NEWER = "newer";
+
 /** Name of the browser's database. */
 export const STORE_NAME = "amp-saver";
 
+/** How long an opening waits for the saves of a page that is just going away, ms: a reload shows them at once. */
+const LEAVING_MS = 500;
+
+const lockOf = (tab: string): string => `amp-saver tab ${tab}`;
+
 /** Opens the browser's database; where it allows none, a store that lives as long as the page. */
-export async function openStore(): Promise<OpenStore> {
+export async function openStore(): Promise<OpenStore | typeof NEWER> {
   try {
-    return { store: await dexieStore(STORE_NAME, RECORD_VERSIONS), kept: true };
-  } catch {
-    return { store: memoryStore(), kept: false };
+    const log = pendingLog();
+    const store = await dexieStore(STORE_NAME, RECORD_VERSIONS, log);
+    if (log !== null) {
+      const finished = Promise.all(log.tabs().map((tab) => whenGone(tab, () => store.finish(tab))));
+      await Promise.race([finished, new Promise((settle) => setTimeout(settle, LEAVING_MS))]);
+    }
+    return { store, kept: true };
+  } catch (error) {
+    return error instanceof NewerError ? NEWER : { store: memoryStore(), kept: false };
   }
+}
+
+/** Where this tab writes its saves down; it holds a lock as long as it lives, by which others know that it does. */
+function pendingLog(): PendingLog | null {
+  try {
+    const log = new PendingLog(localStorage, newId());
+    void navigator.locks?.request(lockOf(log.tab), () => new Promise(() => undefined));
+    return log;
+  } catch {
+    return null;
+  }
+}
+
+/** Does something once a tab is gone: its lock is then free. Where there are no locks, at once. */
+function whenGone(tab: string, work: () => Promise<void>): Promise<void> {
+  return navigator.locks === undefined ? work() : navigator.locks.request(lockOf(tab), work);
 }

@@ -66,8 +66,11 @@ export type CommitLabel =
   | "import"
   | "answer";
 
-/** Why nothing was saved; `moved` where a record of one rig would have come under another. The data is as it was before. */
-export type StoreFailure = "full" | "aborted" | "closed" | "moved" | "nothing-there";
+/**
+ * Why nothing was saved: `moved` where a record of one rig would have come under another, `closed` where another tab
+ * runs a newer app, `deleted` and `lost` where the browser took the records away. The data is as it was before.
+ */
+export type StoreFailure = "full" | "aborted" | "closed" | "deleted" | "lost" | "moved" | "nothing-there";
 export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
 
 /** One state of a rig as it went to or came from another device. */
@@ -109,6 +112,8 @@ export interface RecordStore {
   keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;
+  /** Calls back when the records can no longer be reached, with why; returns how to stop. */
+  onLost(listener: (reason: StoreFailure) => void): () => void;
   close(): void;
 }
 

@@ -33,6 +33,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
   const [epoch, setEpoch] = useState(0);
   const { store, kept } = open;
   useEffect(() => store.subscribe(() => void mutate(isFresh)), [store, mutate]);
+  useEffect(() => store.onLost(setFailure), [store]);
   const tell = useCallback(
     async (work: Promise<StoreResult>, steps: boolean): Promise<StoreResult> => {
       const result = await work;

@@ -1,6 +1,7 @@
 import { type AnyRecord, type RecordKind, recordKey, rigOf, summarise, type Tell } from "@amp-saver/records";
-import { type Database, NO_RIG, type RigRow, recordsOfRow, rigRow } from "./database.ts";
+import { type Database, marked, NO_RIG, type RigRow, recordsOfRow, rigRow } from "./database.ts";
 import type { Side } from "./journal.ts";
+import type { Turn } from "./pending.ts";
 
 /** Rows written at a time. */
 const CHUNK = 500;
@@ -23,11 +24,12 @@ export function recordsIn(rows: readonly RigRow[]): ReadonlyMap<string, AnyRecor
 }
 
 /** Puts records in place, or takes them away, and sums their rigs up anew; rows are those that hold any of them now. */
-export async function putRecords(db: Database, sides: readonly Side[], rows: readonly RigRow[], tell?: Tell): Promise<void> {
+export async function putRecords(db: Database, sides: readonly Side[], rows: readonly RigRow[], tell?: Tell, turn?: Turn): Promise<void> {
   const next = new Map(rows.map((row) => [row.id, byKey(row)]));
   const missing = [...new Set(sides.flatMap(({ to }) => (to === null || next.has(home(to)) ? [] : [home(to)])))];
   const further = sides.length > FEW ? [] : await db.rigs.bulkGet(missing);
   for (const row of further) if (row !== undefined) next.set(row.id, byKey(row));
+  const done = new Map([...rows, ...further].flatMap((row) => (row?.done === undefined ? [] : [[row.id, row.done] as const])));
   for (const id of missing) if (!next.has(id)) next.set(id, new Map());
   const holds = new Map([...next].flatMap(([id, records]) => [...records.keys()].map((key) => [key, id] as const)));
   const touched = new Set<string>();
@@ -42,14 +44,24 @@ export async function putRecords(db: Database, sides: readonly Side[], rows: rea
   await writeRows(
     db,
     [...touched].map((id) => [id, [...(next.get(id)?.values() ?? [])]]),
+    (id) => marked(done.get(id) ?? [], turn),
     tell,
   );
 }
 
-async function writeRows(db: Database, all: readonly (readonly [string, readonly AnyRecord[]])[], tell?: Tell): Promise<void> {
+async function writeRows(
+  db: Database,
+  all: readonly (readonly [string, readonly AnyRecord[]])[],
+  doneOf: (id: string) => readonly Turn[],
+  tell?: Tell,
+): Promise<void> {
   for (let from = 0; from < all.length; from += CHUNK) {
     const part = all.slice(from, from + CHUNK);
-    const rows = part.flatMap(([id, records]) => rigRow(id, records, db.versions) ?? []);
+    const rows = part.flatMap(([id, records]) => {
+      const row = rigRow(id, records, db.versions);
+      const done = doneOf(id);
+      return row === null ? [] : [done.length === 0 ? row : { ...row, done }];
+    });
     const sums = part.flatMap(([, records]) => summarise(records) ?? []);
     await db.rigs.bulkDelete(gone(part, rows));
     await db.summaries.bulkDelete(gone(part, sums));

@@ -1,4 +1,5 @@
 import type { Connection, Display, Instrument, InstrumentCommand, InstrumentPort } from "@amp-saver/instruments";
+import type { OpenStream, Sharing, Stream } from "@amp-saver/instruments/http";
 import { useCallback, useEffect, useRef, useState } from "react";
 import useSWR from "swr";
 
@@ -16,8 +17,20 @@ export interface Instruments {
 const NONE: ReadonlyMap<string, Display> = new Map();
 
 async function openPort(): Promise<InstrumentPort> {
-  const { HttpPort } = await import("@amp-saver/instruments/http");
-  return new HttpPort(BASE, (url) => new EventSource(url));
+  const { HttpPort, shareStream } = await import("@amp-saver/instruments/http");
+  const channel: Sharing["channel"] = (name) => new BroadcastChannel(name) as unknown as ReturnType<Sharing["channel"]>;
+  const open: OpenStream = (url) => new EventSource(url) as unknown as Stream;
+  const shared = typeof BroadcastChannel === "function" && navigator.locks !== undefined;
+  if (!shared) return new HttpPort(BASE, open);
+  return new HttpPort(BASE, shareStream({ locks: navigator.locks as unknown as Sharing["locks"], channel, open, onHidden }));
+}
+
+function onHidden(listener: () => void): () => void {
+  const look = (): void => {
+    if (document.visibilityState === "hidden") listener();
+  };
+  document.addEventListener("visibilitychange", look);
+  return () => document.removeEventListener("visibilitychange", look);
 }
 
 /** Asks once which instruments answer here and listens to them as long as the page is open. */

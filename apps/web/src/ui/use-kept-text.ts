@@ -10,6 +10,7 @@ export function useKeptText(label: string, begins = ""): readonly [string, (text
   const [text, setText] = useState(() => draftAt(place) ?? begins);
   const open = text !== begins;
   useEffect(() => {
+    if (!open) keepDraft(place, null);
     holdDraft(`text ${place}`, open);
     return () => holdDraft(`text ${place}`, false);
   }, [place, open]);

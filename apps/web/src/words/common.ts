@@ -72,6 +72,9 @@ export const COMMON = {
   done: "done",
   here: "you are here",
   working: "Working",
+  newerData:
+    "The records on this device were written by a newer version of Amp Saver. Get the newer version while there is a signal; nothing is lost, and nothing is changed until then.",
+  getNewer: "Get the newer version",
   slowOpen: "The records are taking long to open. Close other tabs of Amp Saver, then load this page again; nothing is lost.",
   loading: "Reading what is kept on this device.",
   notFound: "There is nothing at this address.",
@@ -98,7 +101,10 @@ export const COMMON = {
 export const SAVE_FAILED = {
   full: "Not saved: this device has no room left. Delete something or free some space, then change the figure again.",
   aborted: "Not saved: the browser broke off. Nothing else was changed; try again.",
-  closed: "Not saved: another tab runs a newer version. Reload this page.",
+  closed: "Not saved yet: another tab runs a newer version. Reload this page; what was typed last is saved then.",
+  deleted:
+    "The records on this device were deleted in another tab or by the browser. Nothing more is saved here; reload this page to begin anew.",
+  lost: "The browser closed the records, perhaps because its data was cleared or its disk failed. Reload this page; if rigs are missing then, read in your last export.",
   moved: "Not imported: the file has records that belong to another rig on this device. Nothing was changed.",
   "nothing-there": "There is nothing to undo.",
 } as const;

@@ -2,9 +2,7 @@ import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { z } from "zod";
 import { eventSchema, type Instrument, type InstrumentCommand, instrumentSchema } from "../message.ts";
 import { type InstrumentPort, type Listener, PORT_FAILURES, type PortFailure } from "../port.ts";
-
-/** Opens a stream of events at an address: the browser's own, or one that behaves like it. */
-type OpenStream = (url: string) => EventSource;
+import type { OpenStream, Stream } from "./stream.ts";
 
 const CLOSED = 2;
 const AGAIN_MS = 3000;
@@ -39,7 +37,7 @@ export class HttpPort implements InstrumentPort {
   listen({ onEvent, onConnection }: Listener): () => void {
     let stopped = false;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    let stream: EventSource;
+    let stream: Stream;
     const start = (): void => {
       stream = this.open(`${this.base}/events`);
       stream.onopen = () => onConnection("open");
@@ -50,7 +48,9 @@ export class HttpPort implements InstrumentPort {
       stream.onerror = () => {
         if (stopped) return;
         onConnection("lost");
-        if (stream.readyState === CLOSED) timer = setTimeout(start, AGAIN_MS);
+        if (stream.readyState !== CLOSED) return;
+        stream.close();
+        timer = setTimeout(start, AGAIN_MS);
       };
     };
     start();

@@ -4,6 +4,7 @@ import { newRigCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
+import { useFormDraft } from "../../ui/use-form-draft.ts";
 import { HOME } from "../../words/home.ts";
 import { nameError } from "../../words/survey.ts";
 
@@ -11,7 +12,9 @@ import { nameError } from "../../words/survey.ts";
 export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
   const { commit } = useStore();
   const navigate = useNavigate();
-  const { register, handleSubmit, formState, reset } = useForm({ defaultValues: { name: "" } });
+  const form = useForm({ defaultValues: { name: "" } });
+  useFormDraft("new rig", form);
+  const { register, handleSubmit, formState, reset } = form;
   const begin = handleSubmit(async ({ name }) => {
     const made = newRigCommit(name.trim(), HOME.unitName, HOME.jobTitle);
     const result = await commit(made.commit);

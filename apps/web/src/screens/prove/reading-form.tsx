@@ -1,4 +1,4 @@
-import type { FigureName, Reading, SourceId } from "@amp-saver/records";
+import { type FigureName, type Reading, type SourceId, TEXT_MOST } from "@amp-saver/records";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -6,6 +6,9 @@ import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import type { Instruments } from "../../store/use-instruments.ts";
 import { Button } from "../../ui/button.tsx";
+import { FieldError } from "../../ui/field-error.tsx";
+import { useFormDraft } from "../../ui/use-form-draft.ts";
+import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { learnView } from "../../workbench/learning.ts";
@@ -32,20 +35,21 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   const { commit } = useStore();
   const { measure } = useSettings();
   const { job, sources } = bundle;
-  const { register, handleSubmit, formState, getValues, resetField, setFocus, setValue } = useForm<Fields>({
-    defaultValues: {
-      when: readingSide(bundle),
-      amps: "",
-      mode: "inrush",
-      conductor: "common",
-      volts: "",
-      rest: "",
-      outdoor: "",
-      meter: "",
-      loadsOn: "",
-      source: job.sourceId ?? "",
-    },
-  });
+  const begins: Fields = {
+    when: readingSide(bundle),
+    amps: "",
+    mode: "inrush",
+    conductor: "common",
+    volts: "",
+    rest: "",
+    outdoor: "",
+    meter: "",
+    loadsOn: "",
+    source: job.sourceId ?? "",
+  };
+  const form = useForm<Fields>({ defaultValues: begins });
+  useFormDraft("reading", form);
+  const { register, handleSubmit, formState, getValues, setFocus, setValue, reset } = form;
   const { errors } = formState;
   const figure = (name: FigureName, label: string, required: boolean) => ({
     validate: (text: string): true | string => {
@@ -74,7 +78,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
     const amps = value("readingA", fields.amps);
     if (amps === null) return;
     // The field is free at once: the next figure may be typed while this one is being saved.
-    resetField("amps");
+    reset({ ...getValues(), amps: "" });
     setFocus("amps");
     const result = await commit(
       addReadingCommit(job, fields.when, amps, {
@@ -83,8 +87,8 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         volts: value("readingVolts", fields.volts),
         restMin: value("restMin", fields.rest),
         outdoorC: value("hottestC", fields.outdoor),
-        meter: fields.meter.trim().slice(0, 120),
-        ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim().slice(0, 200) }),
+        meter: fields.meter.trim(),
+        ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim() }),
         ...(learned > 0 && fields.when === "after" && { learned }),
         sourceId: fields.source === "" ? null : (fields.source as SourceId),
       }),
@@ -112,11 +116,26 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         className={`${FIELD} figure ${required ? "text-[22px]" : ""}`}
         {...register(field, figure(name, labels[field], required))}
       />
-      {errors[field] !== undefined && (
-        <p id={`reading-${field}-error`} role="alert" className="text-[14.5px] font-semibold text-lead">
-          {errors[field]?.message}
-        </p>
-      )}
+      <FieldError id={`reading-${field}-error`} error={errors[field]?.message ?? null} />
+    </div>
+  );
+  const text = (field: "meter" | "loadsOn", label: string) => (
+    <div>
+      <label htmlFor={`reading-${field}`} className="block text-[14.5px] text-ink2">
+        {label}
+      </label>
+      <input
+        id={`reading-${field}`}
+        type="text"
+        autoComplete="off"
+        aria-invalid={errors[field] !== undefined}
+        aria-describedby={errors[field] === undefined ? undefined : `reading-${field}-error`}
+        className={FIELD}
+        {...register(field, {
+          validate: (typed) => typed.trim().length <= TEXT_MOST[field] || COMMON.tooLong(label, TEXT_MOST[field]),
+        })}
+      />
+      <FieldError id={`reading-${field}-error`} error={errors[field]?.message ?? null} />
     </div>
   );
   const choice = (field: "mode" | "conductor", label: string, words: Readonly<Record<string, string>>) => (
@@ -168,10 +187,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         {number("outdoor", "hottestC")}
       </div>
       <div className="grid grid-cols-2 gap-2">
-        <label className="block">
-          <span className="block text-[14.5px] text-ink2">{PROVE.meter}</span>
-          <input type="text" autoComplete="off" className={FIELD} {...register("meter")} />
-        </label>
+        {text("meter", PROVE.meter)}
         <label className="block">
           <span className="block text-[14.5px] text-ink2">{PROVE.source}</span>
           <select className={FIELD} {...register("source")}>
@@ -184,10 +200,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
           </select>
         </label>
       </div>
-      <label className="block">
-        <span className="block text-[14.5px] text-ink2">{PROVE.loadsOn}</span>
-        <input type="text" autoComplete="off" className={FIELD} {...register("loadsOn")} />
-      </label>
+      {text("loadsOn", PROVE.loadsOn)}
       <Button type="submit" look="primary" className="min-h-[48px]">
         {PROVE.save}
       </Button>

@@ -3,6 +3,7 @@ import { MOST_POINTS } from "@amp-saver/records";
 import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { FieldError } from "../../ui/field-error.tsx";
+import { useKeptText } from "../../ui/use-kept-text.ts";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { pointsText, readPoints } from "../../workbench/points.ts";
 
@@ -18,7 +19,7 @@ interface PointsFormProps {
 export function PointsForm({ label, help, points, names, onChange }: PointsFormProps) {
   const id = useId();
   const kept = pointsText(points);
-  const [text, setText] = useState(kept);
+  const [text, setText] = useKeptText(label, kept);
   const [error, setError] = useState<string | null>(null);
   const changed = text.trim() !== kept;
   return (
