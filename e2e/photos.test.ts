@@ -73,7 +73,7 @@ describe("photos of a unit", () => {
   it("travel in the archive and are there on another device", async () => {
     await roof.page.goto(new URL("/rigs", roof.page.url()).href);
     await press(roof.page, "Export Slate Wagon");
-    const archive = await downloaded(roof.downloads, "slate-wagon.ampsaver.zip");
+    const archive = await downloaded(roof.downloads, ".ampsaver.zip");
     const { page } = table;
     await page.goto(new URL("/rigs", page.url()).href);
     await answerLike(page, /No rig is kept/);

@@ -258,7 +258,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await page.evaluate(() => localStorage.setItem("amp-saver proof nonsense", "{"));
     await go(page, "/rigs");
     await tap(page, "Export Slate Wagon");
-    const archive = await downloaded(downloads, "slate-wagon.ampsaver.zip");
+    const archive = await downloaded(downloads, ".ampsaver.zip");
     const elsewhere = await openApp("/rigs", PHONE);
     const picker = await elsewhere.page.waitForSelector('input[type="file"]');
     await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(archive);

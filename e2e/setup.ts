@@ -26,7 +26,7 @@ export async function setup(project: TestProject): Promise<() => void> {
       new Date().toISOString(),
     );
     rests.push(runBench(bench));
-    return listen(createApp({ folder, instruments: bench }));
+    return listen(createApp({ folder, instruments: bench, hosts: ["rig.test"] }));
   };
   const [shared, own, alone] = [await withBench(), await withBench(), await listen(createApp({ folder }))];
   project.provide("address", `http://localhost:${shared.port}`);

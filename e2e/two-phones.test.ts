@@ -30,7 +30,7 @@ describe("two phones and one rig", () => {
   it("take the same rig", async () => {
     await press(roof.page, "Look at an example", "tap");
     await answerLike(roof.page, /see what the readings prove/);
-    await hand(roof, van, "tin-lantern.ampsaver.json");
+    await hand(roof, van, "rig-ntern.ampsaver.json");
     await sees(van.page, /1 × rig: new/);
     await press(van.page, "Take it in", "tap");
     await answerLike(van.page, /1 rig/);
@@ -53,7 +53,7 @@ describe("two phones and one rig", () => {
 
   it("are asked about that one field, and lose neither of the others", async () => {
     const { page } = roof;
-    await hand(van, roof, "tin-lantern.ampsaver.json");
+    await hand(van, roof, "rig-ntern.ampsaver.json");
     await sees(page, /Changed on both devices: 1 thing to decide/);
     await sees(page, /Front, over the darkroom: lockedRotorA/);
     const [here, file] = [await named(page, "radio", "here: 64"), await named(page, "radio", "file: 66")];

@@ -274,7 +274,7 @@ describe.each([
     const { page, downloads } = session;
     await page.goto(new URL("/rigs", page.url()).href, { waitUntil: "load" });
     await me.press("Export Tin Lantern");
-    const file = await downloaded(downloads, "tin-lantern.ampsaver.zip");
+    const file = await downloaded(downloads, "rig-ntern.ampsaver.zip");
     const before = await allRecords(page);
     await me.press("Delete Tin Lantern");
     await me.press("Delete");

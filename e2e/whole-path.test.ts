@@ -133,7 +133,7 @@ describe("from an empty database to proof and back", () => {
     await answerLike(page, /1 rig, 1 air conditioner, 2 sources/);
     const before = await allRecords(page);
     await press(page, "Export Copper Kettle");
-    const file = await downloaded(downloads, "copper-kettle.ampsaver.json");
+    const file = await downloaded(downloads, ".ampsaver.json");
     expect(JSON.parse(readFileSync(file, "utf8"))).toMatchObject({ format: "amp-saver/rigs", version: 2 });
     const remove = async (): Promise<void> => {
       await press(page, "Delete Copper Kettle");

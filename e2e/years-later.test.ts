@@ -142,7 +142,7 @@ describe("a unit that was handed over and looked at again", () => {
     expect(await axeFindings(page)).toEqual([]);
     await go(page, "/job/demo-hatch-look/hand-over");
     await press(page, "Hand-over sheet as PDF");
-    const file = await downloaded(downloads, "-hatch-hand-over.pdf");
+    const file = await downloaded(downloads, "-hand-over.pdf");
     const sheet = execFileSync("pdftotext", ["-layout", file, "-"], { encoding: "utf8" });
     expect(sheet).toMatch(/Fitted on 26 April 2025/);
     expect(sheet).toMatch(/Wiring as built/);
@@ -151,7 +151,7 @@ describe("a unit that was handed over and looked at again", () => {
     await page.evaluate(() => localStorage.setItem("amp-saver settings", JSON.stringify({ measure: "si" })));
     await go(page, "/job/demo-hatch-job/hand-over");
     await press(page, "Hand-over sheet as PDF");
-    const metric = execFileSync("pdftotext", ["-layout", await downloaded(downloads, "-hatch-hand-over.pdf"), "-"], {
+    const metric = execFileSync("pdftotext", ["-layout", await downloaded(downloads, "-hand-over.pdf"), "-"], {
       encoding: "utf8",
     });
     expect(metric).toMatch(/38 min, at 29\s°C, with refrigerator, lights/);

@@ -1,4 +1,4 @@
-import { ensurePackages, ROOT } from "./install.mjs";
+import { ensurePackages, ROOT, run } from "./install.mjs";
 
 /** Builds the app into apps/web/<outDir> and the server that serves it, as it ships whoever asks: a test runner's NODE_ENV would bring in the slow libraries meant for development. */
 export async function buildApp({ mode = "production", outDir = "dist" } = {}) {
@@ -21,8 +21,11 @@ export async function buildApp({ mode = "production", outDir = "dist" } = {}) {
   return `${ROOT}apps/web/${outDir}`;
 }
 
-/** Serves a built folder in this very process, so that one signal ends everything. */
-export async function serve(folder) {
-  process.argv[2] = folder;
+/** Builds in a process of its own and serves the folder in this very one, so that one signal ends everything and the server stays small. */
+export async function buildAndServe(mode, outDir) {
+  ensurePackages();
+  const status = run("node", ["scripts/build-app.mjs", mode, outDir]);
+  if (status !== 0) process.exit(status);
+  process.argv.splice(2, 0, `${ROOT}apps/web/${outDir}`);
   await import(`${ROOT}apps/server/dist/main.js`);
 }

@@ -1,4 +1,4 @@
-import { buildApp, serve } from "./build.mjs";
+import { buildAndServe } from "./build.mjs";
 
 process.env.STAND_INS ??= "on";
-await serve(await buildApp({ mode: "demo", outDir: "dist-demo" }));
+await buildAndServe("demo", "dist-demo");

@@ -1,3 +1,3 @@
-import { buildApp, serve } from "./build.mjs";
+import { buildAndServe } from "./build.mjs";
 
-await serve(await buildApp());
+await buildAndServe("production", "dist");

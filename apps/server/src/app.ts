@@ -3,6 +3,7 @@ import type { SimulatedPort } from "@amp-saver/instruments/simulated";
 import compression from "compression";
 import express, { type Express } from "express";
 import helmet from "helmet";
+import { asksForUs } from "./hosts.ts";
 import { instrumentRoutes } from "./instruments.ts";
 
 export { runBench } from "./bench-clock.ts";
@@ -12,6 +13,8 @@ export interface ServerOptions {
   /** The built app's folder. */
   readonly folder: string;
   readonly instruments?: SimulatedPort;
+  /** Names it answers to beside its own: of the machine in its network, say. */
+  readonly hosts?: readonly string[];
 }
 
 const POLICY = {
@@ -32,7 +35,7 @@ const POLICY = {
 };
 
 /** The app behind a strict content policy, from one folder and nothing outside it. */
-export function createApp({ folder, instruments }: ServerOptions): Express {
+export function createApp({ folder, instruments, hosts = [] }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -43,6 +46,10 @@ export function createApp({ folder, instruments }: ServerOptions): Express {
       originAgentCluster: false,
     }),
   );
+  app.use((request, response, next) => {
+    if (asksForUs(request.headers.host, hosts)) next();
+    else response.status(421).type("text").send("This name is not one of this server's. Start it with --host and the name.\n");
+  });
   app.use(compression({ filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
   if (instruments !== undefined) app.use("/api", instrumentRoutes(instruments));
   app.get("/api/instruments", (_request, response) => {

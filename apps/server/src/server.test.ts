@@ -1,5 +1,5 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { networkInterfaces, tmpdir } from "node:os";
 import { join } from "node:path";
 import request from "supertest";
 import { describe, expect, it } from "vitest";
@@ -48,6 +48,18 @@ describe("the server", () => {
 
   it("only reads", async () => {
     expect((await request(app).post("/").send("x".repeat(1000))).status).toBe(405);
+  });
+
+  it("answers to its own names and to those it was told of, and to no other", async () => {
+    const known = createApp({ folder, hosts: ["camper.lan"] });
+    const status = async (host: string): Promise<number> =>
+      (await request(known).get("/").set("Host", host).set("Accept", "text/html")).status;
+    const own = Object.values(networkInterfaces()).flatMap((all) => (all ?? []).filter((a) => a.family === "IPv4").map((a) => a.address));
+    for (const host of ["localhost", "localhost:4173", "127.0.0.1:80", "[::1]:4173", "camper.lan:9", "CAMPER.LAN", ...own])
+      expect([host, await status(host)]).toEqual([host, 200]);
+    for (const host of ["evil.test", "evil.test:4173", "localhost.evil.test", "camper.lan.evil.test", "127.0.0.1.evil.test", "203.0.113.9"])
+      expect([host, await status(host)]).toEqual([host, 421]);
+    expect((await request(known).post("/api/bench").set("Host", "evil.test").send({})).status).toBe(421);
   });
 
   it("goes on to the next port when one is taken", async () => {

@@ -7,11 +7,13 @@ import { Button } from "../ui/button.tsx";
 import { KeyCap } from "../ui/key-cap.tsx";
 import { Sheet } from "../ui/sheet.tsx";
 import { COMMON, undoOf } from "../words/common.ts";
+import { KEEPING } from "../words/keeping.ts";
 import { KEY_WORDS, KEYS } from "../words/keys.ts";
+import { useAppState } from "./use-app-state.ts";
 
 /** Keys, units, and what this device can and cannot do. */
 export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
-  const { shortcuts, measure, change } = useSettings();
+  const { shortcuts, namesInFiles, measure, change } = useSettings();
   const { undo, redo } = useStore();
   const history = useHistory();
   return (
@@ -38,6 +40,17 @@ export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; read
           <Switch.Thumb className="block h-[18px] w-[18px] translate-x-[2px] bg-ink data-[state=checked]:translate-x-[22px] data-[state=checked]:bg-face" />
         </Switch.Root>
         <label htmlFor="shortcuts">{KEY_WORDS.shortcuts}</label>
+      </div>
+      <div className="mt-4 flex items-center gap-3 border-t-[1.5px] border-ink pt-3">
+        <Switch.Root
+          id="names-in-files"
+          checked={namesInFiles}
+          onCheckedChange={(on) => change({ namesInFiles: on })}
+          className="edge h-[24px] w-[46px] bg-face data-[state=checked]:bg-ink"
+        >
+          <Switch.Thumb className="block h-[18px] w-[18px] translate-x-[2px] bg-ink data-[state=checked]:translate-x-[22px] data-[state=checked]:bg-face" />
+        </Switch.Root>
+        <label htmlFor="names-in-files">{KEEPING.namesInFiles}</label>
       </div>
       <fieldset className="mt-4 border-t-[1.5px] border-ink pt-3">
         <legend className="float-left mr-4 font-semibold">{KEY_WORDS.measure}</legend>
@@ -70,6 +83,7 @@ export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; read
 
 function Device() {
   const [persisted, setPersisted] = useState<boolean | null>(null);
+  const { offline } = useAppState();
   const secure = globalThis.isSecureContext;
   useEffect(() => {
     void navigator.storage?.persisted?.().then(setPersisted, () => setPersisted(false));
@@ -77,8 +91,8 @@ function Device() {
   return (
     <section className="mt-4 border-t-[1.5px] border-ink pt-3 text-[15px]">
       <h3 className="font-semibold">{KEY_WORDS.device}</h3>
-      <p>{secure ? KEY_WORDS.secure : KEY_WORDS.insecure}</p>
-      {secure && persisted !== null && <p>{persisted ? KEY_WORDS.persisted : KEY_WORDS.notPersisted}</p>}
+      <p>{secure ? `${KEEPING.offline[offline]}.` : KEY_WORDS.insecure}</p>
+      {secure && persisted !== null && <p>{persisted ? KEEPING.lasting : KEEPING.notLasting}</p>}
     </section>
   );
 }

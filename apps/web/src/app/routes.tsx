@@ -7,6 +7,7 @@ import { saveRig } from "../screens/save-rig.ts";
 import type { RigBundle } from "../store/bundle.ts";
 import { useStore } from "../store/provider.tsx";
 import { useJob, useRig } from "../store/queries.ts";
+import { useSettings } from "../store/settings.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON, STAGE_WORDS } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
@@ -44,9 +45,10 @@ function Place({ word, children }: { readonly word: string; readonly children: R
 
 function JobPage() {
   const { jobId = "", stage = "" } = useParams();
+  const { namesInFiles } = useSettings();
   const { store } = useStore();
   const bundle = useJob(jobId);
-  useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id) });
+  useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id, namesInFiles) });
   const known = STAGES.find((s): s is Stage => s === stage);
   if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
   if (bundle == null) {
@@ -85,9 +87,10 @@ function JobPage() {
 
 function RigPage({ word, Screen }: { readonly word: string; readonly Screen: React.ComponentType<{ readonly bundle: RigBundle }> }) {
   const { rigId = "" } = useParams();
+  const { namesInFiles } = useSettings();
   const { store } = useStore();
   const bundle = useRig(rigId);
-  useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id) });
+  useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id, namesInFiles) });
   if (bundle == null) {
     return (
       <Place word={word}>

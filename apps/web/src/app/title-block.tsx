@@ -6,7 +6,9 @@ import { KeyCap } from "../ui/key-cap.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { Mark } from "../ui/mark.tsx";
 import { COMMON, PRODUCT } from "../words/common.ts";
+import { KEEPING } from "../words/keeping.ts";
 import { KeysSheet } from "./keys-sheet.tsx";
+import { useAppState } from "./use-app-state.ts";
 
 /** One cell of the title block: a label and what it says. */
 export interface TitleCell {
@@ -18,6 +20,7 @@ export interface TitleCell {
 export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell[]; readonly line: string }) {
   const { theme, change } = useSettings();
   const { kept } = useStore();
+  const { offline } = useAppState();
   const [keys, setKeys] = useState(false);
   const turn = (): void => change({ theme: theme === "night" ? "daylight" : "night" });
   useKeys({ "?": () => setKeys(true), d: turn });
@@ -44,7 +47,7 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
       </div>
       <div className="hidden grow min-[1000px]:block" />
       <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-[14.5px] text-ink2 min-[1200px]:flex">
-        {kept ? COMMON.keptHere : COMMON.notKept}
+        {!kept ? COMMON.notKept : offline === "ready" || offline === "cannot" ? COMMON.keptHere : KEEPING.offline[offline]}
       </div>
       <button
         type="button"

@@ -21,7 +21,7 @@ const out = async (desk: RigsDesk, wanted: Wanted): Promise<File> => {
   return new File([await file.blob.arrayBuffer()], file.name);
 };
 const ALL: Wanted = { what: "all", name: "all rigs" };
-const ONE: Wanted = { what: "rig", rigId: "demo-tin-lantern" };
+const ONE: Wanted = { what: "rig", rigId: "demo-tin-lantern", named: true };
 
 let names = 0;
 const name = (): string => {
@@ -88,7 +88,7 @@ describe("a desk", () => {
   it("has nothing to take before it has looked, and nothing to give of a rig that is gone", async () => {
     const desk = rigsDesk(async () => memoryStore());
     expect(await desk.take(new Map(), quiet)).toEqual({ ok: false, reason: "nothing-there" });
-    expect(await desk.out({ what: "rig", rigId: "gone" as RigId }, quiet)).toBeNull();
+    expect(await desk.out({ what: "rig", rigId: "gone" as RigId, named: false }, quiet)).toBeNull();
   });
 
   it("refuses what is no rig file, in a worker as anywhere", async () => {

@@ -3,7 +3,7 @@ import { readBundle } from "../store/bundle.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import type { RecordStore, SharedRig } from "../store/port.ts";
 import { CORE_VERSION } from "../workbench/core-version.ts";
-import { rigSlug } from "../workbench/rig-file.ts";
+import { fileStem, rigSlug } from "../workbench/rig-file.ts";
 import { AT_HOME, sharingFor, travelled } from "../workbench/sharing.ts";
 import { recordsOf } from "./kept.ts";
 
@@ -13,9 +13,9 @@ export interface FileOut {
   readonly blob: Blob;
 }
 
-/** One rig or all of them, as they are or as a case without names. */
+/** One rig, in a file with its name or without, or all of them, as they are or as a case without names. */
 export type Wanted =
-  | { readonly what: "rig"; readonly rigId: string }
+  | { readonly what: "rig"; readonly rigId: string; readonly named: boolean }
   | { readonly what: "case"; readonly rigId: string; readonly name: string }
   | { readonly what: "all"; readonly name: string };
 
@@ -24,7 +24,7 @@ export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): P
   const found = await gathered(store, wanted);
   if (found === null) return null;
   tell(0.2);
-  const { records, name } = found;
+  const { records, stem } = found;
   const shared = wanted.what === "case" ? null : await shareOut(store, records);
   tell(0.5);
   const pixeled = records.filter((r) => r.kind === "photo" || r.kind === "sound" || r.kind === "waveform");
@@ -37,7 +37,7 @@ export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): P
       written += PART;
       tell(0.5 + 0.5 * Math.min(1, written / records.length));
     }
-    return { name: `${rigSlug(name)}.ampsaver.json`, blob: new Blob(parts, { type: "application/json" }) };
+    return { name: `${stem}.ampsaver.json`, blob: new Blob(parts, { type: "application/json" }) };
   }
   const { rigArchiveParts } = await import("@amp-saver/records/archive");
   let asked = 0;
@@ -48,7 +48,7 @@ export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): P
   };
   const parts: Blob[] = [];
   for await (const part of rigArchiveParts(records, pixelsOf, now, CORE_VERSION, shared)) parts.push(new Blob([part as BlobPart]));
-  return { name: `${rigSlug(name)}.ampsaver.zip`, blob: new Blob(parts, { type: "application/zip" }) };
+  return { name: `${stem}.ampsaver.zip`, blob: new Blob(parts, { type: "application/zip" }) };
 }
 
 /** Records in one part of a file that is written. */
@@ -57,14 +57,17 @@ const PART = 500;
 async function gathered(
   store: RecordStore,
   wanted: Wanted,
-): Promise<{ readonly records: readonly AnyRecord[]; readonly name: string } | null> {
-  if (wanted.what === "all") return { records: await store.records(null), name: wanted.name };
+): Promise<{ readonly records: readonly AnyRecord[]; readonly stem: string } | null> {
+  if (wanted.what === "all") return { records: await store.records(null), stem: rigSlug(wanted.name) };
   const bundle = await readBundle(store, wanted.rigId as RigId);
   if (bundle === undefined) return null;
   const records = recordsOf(bundle);
-  if (wanted.what === "rig") return { records, name: bundle.rig.name };
+  if (wanted.what === "rig") return { records, stem: fileStem(wanted.named, "rig", bundle.rig.id, bundle.rig.name) };
   const { name } = wanted;
-  return { name, records: records.filter((r) => r.kind !== "sound").map((r) => (r.kind === "rig" ? { ...r, name, note: "" } : r)) };
+  return {
+    stem: rigSlug(name),
+    records: records.filter((r) => r.kind !== "sound").map((r) => (r.kind === "rig" ? { ...r, name, note: "" } : r)),
+  };
 }
 
 /** Notes in which state each rig goes out, so that the same rig can be told from it when it comes back. */

@@ -1,8 +1,10 @@
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
 import { useSWRConfig } from "swr";
 import { letHeldGo } from "../ui/drafts.ts";
+import { hasWeight, useBackup } from "./backup.ts";
 import type { OpenStore } from "./open.ts";
 import type { Commit, RecordStore, StoreFailure, StoreResult } from "./port.ts";
+import { askToLast } from "./use-room.ts";
 
 interface StoreContext {
   readonly store: RecordStore;
@@ -32,6 +34,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
   const [failure, setFailure] = useState<StoreFailure | null>(null);
   const [epoch, setEpoch] = useState(0);
   const { store, kept } = open;
+  const { changed } = useBackup();
   useEffect(() => store.subscribe(() => void mutate(isFresh)), [store, mutate]);
   useEffect(() => store.onLost(setFailure), [store]);
   const tell = useCallback(
@@ -58,13 +61,20 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       kept,
       failure,
       epoch,
-      commit: (commit) => tell(store.commit(commit), commit.label === "import"),
+      commit: async (commit) => {
+        const result = await tell(store.commit(commit), commit.label === "import");
+        if (result.ok && kept && hasWeight(commit)) {
+          askToLast();
+          changed();
+        }
+        return result;
+      },
       report: (result) => tell(Promise.resolve(result), true),
       keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
       undo: () => stepped(store.undo()),
       redo: () => stepped(store.redo()),
     }),
-    [store, kept, failure, epoch, tell, stepped],
+    [store, kept, failure, epoch, tell, stepped, changed],
   );
   return <Context value={value}>{children}</Context>;
 }

@@ -8,6 +8,8 @@ export interface Settings {
   /** °F and feet, or °C and metres. */
   readonly measure: "us" | "si";
   readonly shortcuts: boolean;
+  /** Whether files bear the names of rigs. */
+  readonly namesInFiles: boolean;
   /** What remedies cost, US dollars. */
   readonly prices: Prices;
   /** An installer’s own price list. */
@@ -31,6 +33,7 @@ function initial(): Settings {
     theme: night ? "night" : "daylight",
     measure: "us",
     shortcuts: true,
+    namesInFiles: false,
     prices: USUAL_PRICES,
     quotePrices: USUAL_QUOTE_PRICES,
     quoteFrom: "",
@@ -41,6 +44,7 @@ function initial(): Settings {
       theme: kept.theme === "night" || kept.theme === "daylight" ? kept.theme : standard.theme,
       measure: kept.measure === "si" ? "si" : "us",
       shortcuts: kept.shortcuts !== false,
+      namesInFiles: kept.namesInFiles === true,
       prices: keptPrices(PRICES, USUAL_PRICES, kept.prices),
       quotePrices: keptPrices(QUOTE_PRICES, USUAL_QUOTE_PRICES, kept.quotePrices),
       quoteFrom: typeof kept.quoteFrom === "string" ? kept.quoteFrom.slice(0, QUOTE_FROM_MOST) : "",

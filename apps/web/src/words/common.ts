@@ -84,7 +84,6 @@ export const COMMON = {
   notKept: "Nothing is kept: this browser allows no storage",
   newVersion: "A new version is ready.",
   reload: "Reload",
-  offlineReady: "Ready to work without a signal.",
   provisional: "provisional",
   trying: "trying",
   failed: "This could not be worked out.",

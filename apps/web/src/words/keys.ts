@@ -24,9 +24,6 @@ export const KEY_WORDS = {
   us: "°F and feet",
   si: "°C and metres",
   device: "This device",
-  persisted: "The browser promised to keep what is stored here.",
-  notPersisted: "The browser may clear what is stored here when it runs short. Export a rig to keep a copy.",
   insecure:
     "This address is not a secure one (https or localhost). Everything works, but the app cannot be installed here, does not open without a signal, and storage cannot be made lasting.",
-  secure: "From its second visit on this device the app opens without a signal.",
 } as const;

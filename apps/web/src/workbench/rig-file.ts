@@ -114,6 +114,14 @@ export function offerView({ rows, gone, merge: { conflicts } }: Pick<Offer, "row
   };
 }
 
+/** Letters of an id that tell one file from another without a name. */
+const ID_LETTERS = 5;
+
+/** How a file of a rig or a unit is called: by its name only where that is wanted, since files are sent on. */
+export function fileStem(named: boolean, kind: "rig" | "unit", id: string, name: string): string {
+  return named ? rigSlug(name) : `${kind}-${rigSlug(id).slice(-ID_LETTERS)}`;
+}
+
 /** A name as a file may bear it. */
 export function rigSlug(name: string): string {
   return (

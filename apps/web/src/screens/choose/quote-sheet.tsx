@@ -13,7 +13,7 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { money, QUOTE } from "../../words/quote.ts";
 import { USUAL_RULE } from "../../workbench/learning.ts";
 import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "../../workbench/quote.ts";
-import { rigSlug } from "../../workbench/rig-file.ts";
+import { fileStem } from "../../workbench/rig-file.ts";
 import { keptSmallest } from "../../workbench/smallest.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { smallestRows } from "../smallest-rows.ts";
@@ -45,7 +45,7 @@ export function QuotePanel({ bundle }: { readonly bundle: JobBundle }) {
 
 function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
   const { rig, unit, job, sources } = bundle;
-  const { prices, quotePrices, quoteFrom, change, measure } = useSettings();
+  const { prices, quotePrices, quoteFrom, change, measure, namesInFiles } = useSettings();
   const { plan, starter } = useUnitWiring(bundle);
   const works = useWorks();
   const [said, setSaid] = useState<string | null>(null);
@@ -73,7 +73,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
       smallest,
     };
     const blob = await makePdf(quoteDocument(view, { ...head, from: quoteFrom.trim(), today: new Date() }));
-    saveFile(`${rigSlug(`${rig.name} ${unit.name}`)}-quote.pdf`, blob, "application/pdf");
+    saveFile(`${fileStem(namesInFiles, "unit", unit.id, `${rig.name} ${unit.name}`)}-quote.pdf`, blob, "application/pdf");
   };
   return (
     <>

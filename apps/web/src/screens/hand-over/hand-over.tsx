@@ -16,11 +16,13 @@ import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
 import { shownAs } from "../../workbench/measure.ts";
-import { rigSlug } from "../../workbench/rig-file.ts";
+import { fileStem } from "../../workbench/rig-file.ts";
+import { saveRig } from "../save-rig.ts";
 import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 
@@ -31,13 +33,13 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job, rig, unit, sources, readings, photos } = bundle;
   const { store, commit } = useStore();
   const view = useHandOver(bundle);
-  const { measure } = useSettings();
+  const { measure, namesInFiles } = useSettings();
   const air = shownAs("hottestC", measure);
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   useEffect(() => awaitPdf(), []);
-  const slug = rigSlug(`${rig.name} ${unit.name}`);
+  const slug = fileStem(namesInFiles, "unit", unit.id, `${rig.name} ${unit.name}`);
   const own = readings.filter((r) => r.jobId === job.id);
 
   const make = async (what: () => Promise<void>): Promise<void> => {
@@ -155,6 +157,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
                   ? HAND_OVER.isDone
                   : HAND_OVER.doneOn(format(parseISO(job.handedOverAt), "d MMMM yyyy, H:mm"))}
               </p>
+              <RoofButton onClick={() => void saveRig(store, rig.id, namesInFiles)}>{KEEPING.handOver}</RoofButton>
               <RoofButton
                 onClick={() => {
                   const next = nextVisitCommit(job, HAND_OVER.nextVisitTitle);

@@ -1,4 +1,5 @@
 import { useMemo, useState } from "react";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
@@ -24,6 +25,7 @@ const KEY_STEP = { "[": -1, "]": 1 } as const;
 export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode }) {
   const { bundle, wiring, starter, view, names, choice } = props;
   const { plan, groups } = view;
+  const { namesInFiles } = useSettings();
   const [state, setState] = useState<State>("todo");
   const [at, setAt] = useState(0);
   const states = useMemo(() => allStates(view), [view]);
@@ -31,7 +33,7 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   const worded = wordedSteps(view, names).map((step, k) => ({ ...step, unproved: opens(view, k, unproved) }));
   const turn = (by: number): void => setState((now) => STATES[Math.max(0, Math.min(2, STATES.indexOf(now) + by))]!);
   const print = (): void => {
-    if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names));
+    if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names, namesInFiles));
   };
   useKeys({ "[": () => turn(KEY_STEP["["]), "]": () => turn(KEY_STEP["]"]), p: print });
   if (!plan.ok)

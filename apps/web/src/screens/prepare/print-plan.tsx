@@ -8,7 +8,7 @@ import { saveFile } from "../../ui/save-file.ts";
 import { PREPARE, type WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
-import { rigSlug } from "../../workbench/rig-file.ts";
+import { fileStem } from "../../workbench/rig-file.ts";
 import { leadsOf, type PlanView, proofOf } from "../../workbench/wiring.ts";
 import { endRows } from "../../workbench/wiring-ends.ts";
 import { allStates } from "../../workbench/wiring-steps.ts";
@@ -16,20 +16,25 @@ import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
 import { mapOnPaper } from "./map-svg.tsx";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
 
-/** Plan, pre-crimp sheet, kit and the way back on paper. */
+/** Plan, pre-crimp sheet, kit and the way back on paper, in a file called by its name where that is wanted. */
 export async function printPlan(
   bundle: JobBundle,
   wiring: Wiring,
   starter: Starter | undefined,
   view: PlanView,
   names: WiringNames,
+  named: boolean,
 ): Promise<void> {
   if (!view.plan.ok) return;
   const blob = await makePdf(
     sheet(bundle, wiring, starter, view, view.plan.value.finished, names),
     SHEET.foot(SHEET.title(bundle.rig.name, bundle.unit.name), "{page}", "{pages}"),
   );
-  saveFile(`${rigSlug(`${bundle.rig.name} ${bundle.unit.name}`)}-${PLAN.fileName}.pdf`, blob, "application/pdf");
+  saveFile(
+    `${fileStem(named, "unit", bundle.unit.id, `${bundle.rig.name} ${bundle.unit.name}`)}-${PLAN.fileName}.pdf`,
+    blob,
+    "application/pdf",
+  );
 }
 
 function sheet(

@@ -2,10 +2,12 @@ import type { RigId, Side } from "@amp-saver/records";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Wanted } from "../../exchange/rigs-out.ts";
+import { useBackup } from "../../store/backup.ts";
 import { type RigBundle, readBundle } from "../../store/bundle.ts";
 import { addUnitCommit, deleteRigCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useSummaries } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { useKeys } from "../../ui/keys.tsx";
@@ -18,6 +20,7 @@ import { filteredRigs } from "../../workbench/logbook.ts";
 import type { OfferView } from "../../workbench/rig-file.ts";
 import { useExchange } from "../../workers/use-exchange.ts";
 import { ImportPreview } from "./import-preview.tsx";
+import { KeptHere } from "./kept-here.tsx";
 import { RigRow } from "./rig-row.tsx";
 import { TaskPanel } from "./task-panel.tsx";
 
@@ -46,11 +49,15 @@ export function RigsScreen() {
   const words = useDeferredValue(typed);
   const rows = useMemo(() => filteredRigs(rigs ?? [], words), [rigs, words]);
   const picker = useRef<HTMLInputElement>(null);
+  const { exported } = useBackup();
+  const { namesInFiles } = useSettings();
   const save = async (wanted: Wanted): Promise<void> => {
     setNotOut(false);
     const file = await run("out", (desk, tell) => desk.out(wanted, tell)).catch(() => "broke" as const);
     if (file === "broke") setNotOut(true);
-    else if (file !== null) saveFile(file.name, file.blob, file.blob.type);
+    if (file === null || file === "broke") return;
+    saveFile(file.name, file.blob, file.blob.type);
+    if (wanted.what === "all" || (wanted.what === "rig" && rigs?.length === 1)) exported();
   };
   const exportAll = (): void => {
     if (rigs !== undefined && rigs.length > 0 && task === null) void save({ what: "all", name: RIGS.allName });
@@ -124,6 +131,7 @@ export function RigsScreen() {
             className="mt-3"
           />
         )}
+        <KeptHere />
       </section>
       {rows.length === 0 && rigs.length > 0 && <p className="px-6 py-4">{RIGS.noMatch(words)}</p>}
       <ul>
@@ -132,7 +140,7 @@ export function RigsScreen() {
             key={rig.id}
             rig={rig}
             busy={task !== null}
-            onExport={() => void save({ what: "rig", rigId: rig.id })}
+            onExport={() => void save({ what: "rig", rigId: rig.id, named: namesInFiles })}
             onCase={() => void save({ what: "case", rigId: rig.id, name: RIGS.caseName })}
             onDelete={() => void withRig(rig.id, setDoomed)}
             onAddUnit={() => void withRig(rig.id, addUnit)}
