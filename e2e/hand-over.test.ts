@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { readFileSync } from "node:fs";
+import { readFileSync, rmSync } from "node:fs";
 import { isDeepStrictEqual } from "node:util";
 import ICAL from "ical.js";
 import jsQR from "jsqr";
@@ -207,6 +207,7 @@ describe("a job with nothing in it yet", () => {
     await answerLike(page, /^Not ready yet: no source and no starter are entered\.$/);
     await sees(page, /No source was entered: what it may run on is not known\./);
     expect(await axeFindings(page)).toEqual([]);
+    rmSync(await downloaded(downloads, "-hand-over.pdf"));
     await press(page, "Hand-over sheet as PDF");
     const text = textOf(await downloaded(downloads, "-hand-over.pdf"));
     expect(text).toMatch(/Not ready yet: no source and no starter are entered\./);

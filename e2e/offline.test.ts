@@ -1,7 +1,10 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import { createApp } from "@amp-saver/server";
+import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, press, sees } from "./hands.ts";
+import { answerLike, fieldValue, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
 
 const sessions: Session[] = [];
@@ -63,6 +66,47 @@ describe("without a signal", () => {
     await page.keyboard.press("o");
     await answerLike(page, /65 % less/);
     expect([...hosts]).toEqual([new URL(page.url()).host]);
+  });
+});
+
+describe("a newer app", () => {
+  it("waits in every tab for what is half typed there", async () => {
+    let newer = false;
+    const app = createApp({ folder: inject("folder") });
+    const worker = readFileSync(join(inject("folder"), "sw.js"), "utf8");
+    const { server, port } = await listen((request, response) => {
+      if (request.url !== "/sw.js") app(request, response);
+      else response.setHeader("content-type", "text/javascript").end(newer ? `${worker}\n// the newer one` : worker);
+    });
+    const session = await openApp("/", undefined, `http://localhost:${port}`);
+    sessions.push(session);
+    const { page, browser } = session;
+    await sees(page, /New rig/);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await page.reload({ waitUntil: "load" });
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    const second = await browser.newPage();
+    await second.goto(page.url(), { waitUntil: "load" });
+    await press(second, "New rig");
+    await type(second, "Name of the rig", "Half typ");
+    newer = true;
+    await page.bringToFront();
+    await page.evaluate(() => navigator.serviceWorker.getRegistration().then((known) => known?.update().then(() => undefined)));
+    await sees(page, /A new version is ready/);
+    const marked = (each: Page): Promise<boolean> => each.evaluate(() => "marked" in globalThis);
+    for (const each of [page, second]) await each.evaluate(() => Object.assign(globalThis, { marked: true }));
+    await press(page, "Reload");
+    await until("the first tab to run the newer app", async () => !(await marked(page).catch(() => true)));
+    await second.bringToFront();
+    await sees(second, /reloads when what is half typed is finished or cleared/);
+    expect([await marked(second), await fieldValue(second, "Name of the rig")]).toEqual([true, "Half typ"]);
+    await second.focus("#rig-name");
+    await second.keyboard.type("ed out");
+    await second.keyboard.press("Enter");
+    await until("the second tab to follow", async () => !(await marked(second).catch(() => true)));
+    await sees(second, /Half typed out/);
+    server.closeAllConnections();
+    server.close();
   });
 });
 

@@ -23,6 +23,49 @@ const across = (page: Page, name: string): Promise<number> =>
     page.$$eval("img", (all, alt) => all.find((i) => i.alt === alt && i.complete && i.naturalWidth > 0)?.naturalWidth, name),
   );
 
+/** A picture with the tags a camera writes, among them the place it was taken at (Exif 2.32: APP1 after the start of the image). */
+function taggedWithPlace(jpeg: Uint8Array): Buffer {
+  const entry = (tag: number, type: number, count: number, value: number): Buffer => {
+    const bytes = Buffer.alloc(12);
+    bytes.writeUInt16LE(tag, 0);
+    bytes.writeUInt16LE(type, 2);
+    bytes.writeUInt32LE(count, 4);
+    bytes.writeUInt32LE(value, 8);
+    return bytes;
+  };
+  const ascii = 2;
+  const long = 4;
+  const [make, gpsFolder, latitudeSide] = [0x010f, 0x8825, 0x0001];
+  const tiff = Buffer.concat([
+    Buffer.from("II*\0\x08\0\0\0\x02\0", "latin1"),
+    entry(make, ascii, 12, 56),
+    entry(gpsFolder, long, 1, 38),
+    Buffer.alloc(4),
+    Buffer.from([1, 0]),
+    entry(latitudeSide, ascii, 2, "N".charCodeAt(0)),
+    Buffer.alloc(4),
+    Buffer.from("PLACE-OF-IT\0", "latin1"),
+  ]);
+  const body = Buffer.concat([Buffer.from("Exif\0\0", "latin1"), tiff]);
+  const head = Buffer.from([0xff, 0xe1, (body.length + 2) >> 8, (body.length + 2) & 0xff]);
+  return Buffer.concat([jpeg.subarray(0, 2), head, body, jpeg.subarray(2)]);
+}
+
+/** Whether any picture kept in the browser still bears a camera's tags. */
+const placeKept = (page: Page): Promise<boolean> =>
+  page.evaluate(async () => {
+    const open = indexedDB.open("amp-saver");
+    const kept = await new Promise<{ bytes: Uint8Array }[]>((settle) => {
+      open.onsuccess = () => {
+        const all = open.result.transaction("pixels").objectStore("pixels").getAll();
+        all.onsuccess = () => settle(all.result);
+      };
+    });
+    open.result.close();
+    if (kept.length === 0) throw new Error("no picture is kept");
+    return kept.some(({ bytes }) => /Exif|PLACE-OF-IT/.test(new TextDecoder("latin1").decode(bytes)));
+  });
+
 async function choose(page: Page, button: string, path: string): Promise<void> {
   const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
   await chooser.accept([path]);
@@ -36,11 +79,12 @@ describe("photos of a unit", () => {
     await type(page, "Name of the rig", "Slate Wagon");
     await page.keyboard.press("Enter");
     await answerLike(page, /Two things are missing/);
-    const large = await page.screenshot({ clip: { x: 0, y: 0, width: 390, height: 400, scale: 6 } });
-    const path = join(downloads, "..", "plate.png");
-    writeFileSync(path, large);
+    const large = await page.screenshot({ type: "jpeg", clip: { x: 0, y: 0, width: 390, height: 400, scale: 6 } });
+    const path = join(downloads, "..", "plate.jpg");
+    writeFileSync(path, taggedWithPlace(large));
     await choose(page, "Photograph the plate", path);
     await across(page, "Plate 1");
+    expect(await placeKept(page)).toBe(false);
     await page.reload();
     expect(await across(page, "Plate 1")).toBe(1560);
     expect(await axeFindings(page)).toEqual([]);

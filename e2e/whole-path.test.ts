@@ -16,7 +16,7 @@ describe("from an empty database to proof and back", () => {
     await answerLike(page, /begin with the rig/);
     await press(page, "New rig");
     await press(page, "Begin");
-    await sees(page, /The name is missing: 1 to 120 letters/);
+    await sees(page, /Name of the rig is missing: 1 to 120 letters/);
     await type(page, "Name of the rig", "Copper Kettle");
     await page.keyboard.press("Enter");
     await answerLike(page, /Two things are missing/);

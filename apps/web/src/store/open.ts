@@ -21,13 +21,19 @@ export const STORE_NAME = "amp-saver";
 /** How long an opening waits for the saves of a page that is just going away, ms: a reload shows them at once. */
 const LEAVING_MS = 500;
 
+/** Held by the page that opens the records. */
+const OPENING_LOCK = "amp-saver opening";
+
+/** How long another page may take to open before this one no longer waits for it, ms. */
+const OPENING_MS = 10_000;
+
 const lockOf = (tab: string): string => `amp-saver tab ${tab}`;
 
 /** Opens the browser's database; where it allows none, a store that lives as long as the page. */
 export async function openStore(): Promise<OpenStore | typeof NEWER> {
   try {
     const log = pendingLog();
-    const store = await dexieStore(STORE_NAME, RECORD_VERSIONS, log);
+    const store = await oneAtATime(() => dexieStore(STORE_NAME, RECORD_VERSIONS, log));
     if (log !== null) {
       const finished = Promise.all(log.tabs().map((tab) => whenGone(tab, () => store.finish(tab))));
       await Promise.race([finished, new Promise((settle) => setTimeout(settle, LEAVING_MS))]);
@@ -35,6 +41,25 @@ export async function openStore(): Promise<OpenStore | typeof NEWER> {
     return { store, kept: true };
   } catch (error) {
     return error instanceof NewerError ? NEWER : { store: memoryStore(), kept: false };
+  }
+}
+
+/**
+ * Opens in one page at a time. A page that was left while it opened may be frozen with the records half open, where the
+ * browser neither ends nor asks it; but it does end a frozen page whose lock another wants.
+ */
+async function oneAtATime<T>(open: () => Promise<T>): Promise<T> {
+  if (navigator.locks === undefined) return open();
+  let began = false;
+  const begin = (): Promise<T> => {
+    began = true;
+    return open();
+  };
+  try {
+    return await navigator.locks.request(OPENING_LOCK, { signal: AbortSignal.timeout(OPENING_MS) }, begin);
+  } catch (error) {
+    if (began) throw error;
+    return open();
   }
 }
 

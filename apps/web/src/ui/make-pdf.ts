@@ -2,6 +2,7 @@ import plain from "@expo-google-fonts/atkinson-hyperlegible-next/400Regular/Atki
 import bold from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf?url";
 import slab from "@expo-google-fonts/hepta-slab/HeptaSlab_700Bold.ttf?url";
 import type { TDocumentDefinitions } from "pdfmake/interfaces";
+import { printable, printableDocument } from "./printable.ts";
 import { TOO_LONG } from "./too-long.ts";
 
 /** Names of the fonts a document may ask for. */
@@ -43,7 +44,7 @@ export function makePdf(content: TDocumentDefinitions, foot = ""): Promise<Blob>
     worker.onmessage = ({ data }: MessageEvent<{ ok: true; blob: Blob } | { ok: false; reason: string }>) =>
       data.ok ? done(data.blob) : fail(new Error(data.reason));
     worker.onerror = (event) => fail(new Error(event.message));
-    worker.postMessage({ content, fonts: FONTS, foot, lead: PDF_LEAD });
+    worker.postMessage({ content: printableDocument(content), fonts: FONTS, foot: printable(foot), lead: PDF_LEAD });
   }).finally(() => {
     clearTimeout(timer);
     worker.terminate();

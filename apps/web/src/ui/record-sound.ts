@@ -18,10 +18,17 @@ export function canRecord(): boolean {
   return typeof MediaRecorder !== "undefined" && navigator.mediaDevices?.getUserMedia !== undefined;
 }
 
-/** Begins to record from the microphone, for so many seconds at most; null where it is refused. */
-export async function recordSound(mostS: number): Promise<Recording | null> {
+/**
+ * Begins to record from the microphone, for so many seconds at most, only while it is wanted and the page is seen;
+ * null where the microphone is refused, or no longer wanted once it is allowed.
+ */
+export async function recordSound(mostS: number, wanted: AbortSignal): Promise<Recording | null> {
   const stream = await navigator.mediaDevices.getUserMedia({ audio: true }).catch(() => null);
   if (stream === null) return null;
+  if (wanted.aborted) {
+    for (const track of stream.getTracks()) track.stop();
+    return null;
+  }
   const recorder = new MediaRecorder(stream, { audioBitsPerSecond: BITS_PER_SECOND });
   const chunks: Blob[] = [];
   const began = performance.now();
@@ -35,10 +42,13 @@ export async function recordSound(mostS: number): Promise<Recording | null> {
     });
   });
   recorder.start();
-  const timer = setTimeout(() => recorder.state !== "inactive" && recorder.stop(), mostS * 1000);
   const stop = (): void => {
     clearTimeout(timer);
+    document.removeEventListener("visibilitychange", stop);
     if (recorder.state !== "inactive") recorder.stop();
   };
+  const timer = setTimeout(stop, mostS * 1000);
+  document.addEventListener("visibilitychange", stop);
+  wanted.addEventListener("abort", stop);
   return { stop, done };
 }

@@ -37,7 +37,9 @@ export const HAND_OVER = {
   limitHeads: ["Source", "Expected", "Tested"],
   card: "Limits card: what may be on together",
   cardHeads: ["Source", "When", TOGETHER.mayBeOn, TOGETHER.mustBeOff],
+  cardFailed: "It could not be worked out on this device: take nothing else as told.",
   expectedComing: "being worked out",
+  expectedFailed: "could not be worked out",
   expected: (word: string, spareA: number | null, tried: string | null): string =>
     `${word}${spareA === null ? "" : spareA >= 0 ? `, ${formatAmps(spareA)} to spare` : `, ${formatAmps(-spareA)} short`}${tried === null ? "" : `; works in ${tried} of 100 tries`}`,
   smallest: "The smallest that works",

@@ -29,7 +29,6 @@ export const KEEPING = {
   almostFull: "This device is almost full. Export a copy, then delete what is no longer needed.",
   lasting: "The browser promised to keep what is stored here.",
   notLasting: "The browser may clear what is stored here when it runs short. Export a copy now and then.",
-  askLasting: "Ask the browser to keep it",
   exportFirst: "Export a copy first",
   waits: "A new version is ready. This page reloads when what is half typed is finished or cleared.",
   install: "Amp Saver can be installed on this device: it then has a window of its own and opens without a signal.",

@@ -65,6 +65,9 @@ function alarmOf(text: string): ICAL.Component {
   return alarm;
 }
 
+/** A text without the ends of lines and other signs that would end an entry of the calendar. */
+const oneLine = (text: string): string => text.replaceAll(/[\p{Cc}\u2028\u2029]+/gu, " ");
+
 /** Reminders as a calendar file, one whole-day event each that keeps nobody busy, those that come again as a rule. */
 export function reminderFile(
   reminders: readonly Reminder[],
@@ -78,8 +81,8 @@ export function reminderFile(
   for (const reminder of reminders) {
     const component = new ICAL.Component("vevent");
     const event = new ICAL.Event(component);
-    event.uid = `${uid}-${reminder.what}@amp-saver`;
-    event.summary = words.summary(reminder);
+    event.uid = oneLine(`${uid}-${reminder.what}@amp-saver`);
+    event.summary = oneLine(words.summary(reminder));
     event.description = words.text;
     event.startDate = ICAL.Time.fromDateString(reminder.day);
     component.updatePropertyWithValue("dtstamp", ICAL.Time.fromJSDate(new Date(now), true));

@@ -60,9 +60,9 @@ const desk = {
   remedies(given: StartCase, choices: Choices): Remedy[] {
     return [...studyRemedies(given, choices)];
   },
-  /** What can be on together, source by source; null where a source is not known. */
-  together(cases: readonly (TogetherCase | null)[]): (TogetherStudy | null)[] {
-    return cases.map((given) => given && studyTogether(given, membersOf));
+  /** What can be on together on one source. */
+  together(given: TogetherCase): TogetherStudy {
+    return studyTogether(given, membersOf);
   },
   /** A day of a rig; units of which nothing can be said are left out. */
   day({ units, day }: DayQuestion): DayStudy {

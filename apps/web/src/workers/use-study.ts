@@ -21,8 +21,9 @@ const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, Ca
   desks().back.call<Result<Calibration, CalibrationFailure>>((d) => d.calibrate(input));
 const askPredicted = (question: PredictQuestion): Promise<Predicted> => desks().back.call((d) => d.predict(question));
 const askSensitivities = (given: StartCase): Promise<Sensitivity[]> => desks().back.call((d) => d.sensitivities(given));
+// Source by source: each has the time of a question of its own.
 const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> =>
-  desks().front.call((d) => d.together(cases));
+  Promise.all(cases.map((given) => (given === null ? null : desks().front.call((d) => d.together(given)))));
 const askDay = (question: DayQuestion): Promise<DayStudy> => desks().front.call((d) => d.day(question));
 
 /** Pause before what is around a question is worked out, ms: not while it is being dragged. */

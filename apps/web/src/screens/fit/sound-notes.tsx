@@ -12,11 +12,17 @@ import { FIT } from "../../words/fit.ts";
 export function SoundNotes({ bundle: { job, sounds }, step }: { readonly bundle: JobBundle; readonly step: string }) {
   const { commit, keepPixels } = useStore();
   const running = useRef<Recording | null>(null);
-  const [state, setState] = useState<"idle" | "recording" | "refused" | "not-kept">("idle");
-  useEffect(() => () => running.current?.stop(), []);
+  const shown = useRef(new AbortController());
+  const [state, setState] = useState<"idle" | "asking" | "recording" | "refused" | "not-kept">("idle");
+  useEffect(() => {
+    const here = new AbortController();
+    shown.current = here;
+    return () => here.abort();
+  }, []);
   const own = sounds.filter((s) => s.jobId === job.id && s.step === step);
   const begin = async (): Promise<void> => {
-    const recording = await recordSound(SOUND_MOST_S);
+    setState("asking");
+    const recording = await recordSound(SOUND_MOST_S, shown.current.signal);
     if (recording === null) {
       setState("refused");
       return;
@@ -42,7 +48,11 @@ export function SoundNotes({ bundle: { job, sounds }, step }: { readonly bundle:
           {FIT.soundStop}
         </RoofButton>
       )}
-      {canRecord() && state !== "recording" && <RoofButton onClick={() => void begin()}>{FIT.sound(SOUND_MOST_S)}</RoofButton>}
+      {canRecord() && state !== "recording" && (
+        <RoofButton disabled={state === "asking"} onClick={() => void begin()}>
+          {FIT.sound(SOUND_MOST_S)}
+        </RoofButton>
+      )}
       {(state === "refused" || state === "not-kept") && (
         <p role="alert" className="py-1 font-semibold text-lead">
           {state === "refused" ? FIT.soundRefused : FIT.soundNotKept}

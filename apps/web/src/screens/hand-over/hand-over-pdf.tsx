@@ -59,14 +59,16 @@ export async function handOverDocument(
       pdfList(HAND_OVER.shown, lines.shown),
       pdfList(HAND_OVER.notShown, lines.gaps),
       ...charts,
-      { text: HAND_OVER.limits, style: "head" },
-      view.limits.length === 0
-        ? { text: HAND_OVER.noSource }
-        : table(
-            [...HAND_OVER.limitHeads],
-            view.limits.map((l) => [l.name, l.expected, l.tested]),
-            ["*", "*", "*"],
-          ),
+      held(
+        HAND_OVER.limits,
+        view.limits.length === 0
+          ? { text: HAND_OVER.noSource }
+          : table(
+              [...HAND_OVER.limitHeads],
+              view.limits.map((l) => [l.name, l.expected, l.tested]),
+              ["*", "*", "*"],
+            ),
+      ),
       ...smallestTable(view.smallest),
       ...cardTable(view.card),
       beside(
@@ -147,6 +149,7 @@ function smallestTable(smallest: HandOverView["smallest"]): Content[] {
 }
 
 function cardTable(card: HandOverView["card"]): Content[] {
+  if (card === null) return [{ text: HAND_OVER.card, style: "head" }, { text: HAND_OVER.cardFailed }];
   if (card.length === 0) return [];
   const rows = table([...HAND_OVER.cardHeads], card, [80, 110, "*", "*"]);
   return [held(HAND_OVER.card, rows, { text: TOGETHER.cardFoot, style: "small" })];

@@ -10,6 +10,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { Failed } from "../../ui/failed.tsx";
 import { Lines } from "../../ui/lines.tsx";
 import { awaitPdf, makePdf } from "../../ui/make-pdf.ts";
 import { PlainTable } from "../../ui/plain-table.tsx";
@@ -103,11 +104,11 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
             <p className="text-[15px] text-ink2">{SMALLEST.help}</p>
           </>
         )}
-        {view.card.length > 0 && (
+        {view.card?.length !== 0 && (
           <>
             <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.card}</h2>
-            <PlainTable heads={HAND_OVER.cardHeads} rows={view.card} />
-            <p className="text-[15px] text-ink2">{TOGETHER.cardFoot}</p>
+            {view.card !== null && <PlainTable heads={HAND_OVER.cardHeads} rows={view.card} />}
+            <p className="text-[15px] text-ink2">{view.card === null ? HAND_OVER.cardFailed : TOGETHER.cardFoot}</p>
           </>
         )}
         <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
@@ -127,6 +128,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         </div>
       </div>
       <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        {view.failed !== null && <Failed text={view.failed} onAgain={view.again} />}
         <div className="grid gap-2">
           <RoofButton
             main

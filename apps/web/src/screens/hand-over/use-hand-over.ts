@@ -23,12 +23,15 @@ import { type CardRow, cardRows, type LimitRow } from "./hand-over-parts.ts";
 export interface HandOverView {
   /** Whether something of it is still being worked out. */
   readonly busy: boolean;
+  /** What could not be worked out, in words to copy; null where all could. */
+  readonly failed: string | null;
+  readonly again: () => void;
   readonly proved: Proved;
   readonly limits: readonly LimitRow[];
   /** The smallest that works, as found and with the starter, where it was found for this job. */
   readonly smallest: readonly SmallestRow[];
-  /** What may be on together with it, source by source. */
-  readonly card: readonly CardRow[];
+  /** What may be on together with it, source by source; null where it could not be worked out. */
+  readonly card: readonly CardRow[] | null;
   readonly fitted: string;
   readonly reminders: readonly Reminder[];
   /** Parts the plan takes out; null where there is no plan. */
@@ -48,8 +51,8 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     const asked = sources.map((s) => startCase(unit, s, "soft", conditionsOf(rig, job, starters)));
     return asked.every((a) => a.ok) ? asked.flatMap((a) => (a.ok ? [a.given] : [])) : null;
   }, [sources, unit, rig, job, starters]);
-  const { assessments, busy: trying } = useAssessments(cases);
-  const comingLimits = cases !== null && (trying || assessments.length !== cases.length);
+  const { assessments, busy: trying, failed: limitsFailed, again: limitsAgain } = useAssessments(cases);
+  const comingLimits = cases !== null && limitsFailed === null && (trying || assessments.length !== cases.length);
   const { measure } = useSettings();
   const kept = keptSmallest(
     job,
@@ -66,9 +69,11 @@ export function useHandOver(bundle: JobBundle): HandOverView {
       name: source.name,
       expected:
         answer === null
-          ? comingLimits
-            ? HAND_OVER.expectedComing
-            : FIT_WORDS["not-known"]
+          ? limitsFailed !== null
+            ? HAND_OVER.expectedFailed
+            : comingLimits
+              ? HAND_OVER.expectedComing
+              : FIT_WORDS["not-known"]
           : HAND_OVER.expected(FIT_WORDS[answer.fit], answer.spareA, ofHundred({ holds: answer.holds, trials: answer.tries })),
       tested:
         shown === undefined
@@ -76,7 +81,7 @@ export function useHandOver(bundle: JobBundle): HandOverView {
           : `${HAND_OVER.tested[shown.verdict]}, ${HAND_OVER.minutes(shown.verdict === "stopped" ? (shown.failedAfterMin ?? 0) : shown.minutes)}`,
     };
   });
-  const { card, coming } = useCard(bundle);
+  const { card, coming, failed: cardFailed, again: cardAgain } = useCard(bundle);
   const fitting = fittingOf(job, jobs, works);
   const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
@@ -85,6 +90,8 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const busy = proved.busy || coming || comingLimits;
   return {
     busy,
+    failed: limitsFailed ?? cardFailed,
+    again: limitsFailed === null ? cardAgain : limitsAgain,
     proved,
     limits,
     smallest,
@@ -99,8 +106,10 @@ export function useHandOver(bundle: JobBundle): HandOverView {
 
 /** What may be on together with the unit once its starter has learned; rows of the sources that can be told. */
 function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobBundle): {
-  readonly card: readonly CardRow[];
+  readonly card: readonly CardRow[] | null;
   readonly coming: boolean;
+  readonly failed: string | null;
+  readonly again: () => void;
 } {
   const questions = useMemo(() => {
     const asked = [...jobs.filter((j) => j.unitId !== unit.id), { ...job, method: "soft" as const }];
@@ -110,10 +119,11 @@ function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobB
   const asked = questions.some((q) => askable(q) !== null) ? questions.map(askable) : null;
   const latest = useTogether(asked);
   const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
-  const card = sources.flatMap((source, k) => {
+  const rows = sources.flatMap((source, k) => {
     const [study, question] = [latest.answer?.[k] ?? null, questions[k] ?? null];
     if (study === null || question === null || question.given.units.length + question.given.loads.length < 2) return [];
     return cardRows(source.name, limitsCard(study, question), (id) => names.get(id) ?? id);
   });
-  return { card, coming: isComing(asked, latest) };
+  const { failed, again } = latest;
+  return { card: failed === null ? rows : null, coming: isComing(asked, latest), failed, again };
 }
