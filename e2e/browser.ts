@@ -29,9 +29,12 @@ export interface Screen {
 const TABLE: Screen = { width: 1280, height: 800 };
 export const PHONE: Screen = { width: 390, height: 844, phone: true };
 
-/** Opens Chromium at a path of the app, from an empty database, at the table or on a phone. */
-export async function openApp(path = "/", screen: Screen = TABLE, address = inject("address")): Promise<Session> {
-  const profile = mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
+/** An empty profile for a browser, to be opened more than once. */
+export const newProfile = (): string => mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
+
+/** Opens Chromium at a path of the app, at the table or on a phone: from an empty database, unless with a profile that was kept. */
+export async function openApp(path = "/", screen: Screen = TABLE, address = inject("address"), kept?: string): Promise<Session> {
+  const profile = kept ?? newProfile();
   const downloads = join(profile, "downloads");
   const browser = await puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
@@ -51,7 +54,7 @@ export async function openApp(path = "/", screen: Screen = TABLE, address = inje
   await page.goto(address + path, { waitUntil: "load" });
   const close = async (): Promise<void> => {
     await browser.close();
-    rmSync(profile, { recursive: true, force: true });
+    if (kept === undefined) rmSync(profile, { recursive: true, force: true });
   };
   return { browser, page, complaints, downloads, close };
 }

@@ -92,21 +92,6 @@ describe("a page that goes away", () => {
 });
 
 describe("the browser’s own failures", () => {
-  it("a full device is told, and nothing is lost or half kept", async () => {
-    const { page } = session;
-    await ownRig(page);
-    await type(page, "Locked rotor amps", "63");
-    await cdp.send("Storage.overrideQuotaForOrigin", { origin: new URL(page.url()).origin, quotaSize: 1000 });
-    // The browser remembers for some seconds how much room there was.
-    await until("the device to be full", async () => {
-      await type(page, "Note", String(Math.random()));
-      return /Not saved: this device has no room left/.test(await page.$eval("body", (e) => e.textContent ?? ""));
-    });
-    await cdp.send("Storage.overrideQuotaForOrigin", { origin: new URL(page.url()).origin });
-    await page.reload({ waitUntil: "load" });
-    expect(await fieldValue(page, "Locked rotor amps")).toBe("63");
-  });
-
   it("a write that fails is told", async () => {
     const { page } = session;
     await ownRig(page);

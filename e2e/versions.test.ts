@@ -1,46 +1,15 @@
-import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { fileURLToPath } from "node:url";
-import type { Page } from "puppeteer-core";
 import { afterEach, describe, expect, it } from "vitest";
-import type { Sample } from "../apps/web/samples/write.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, press, sees, until } from "./hands.ts";
+import { lay, SAMPLES } from "./lay.ts";
 
-const FOLDER = fileURLToPath(new URL("samples", import.meta.url));
-const SAMPLES = readdirSync(FOLDER).map(
-  (name) => [name.replace(".json", ""), JSON.parse(readFileSync(join(FOLDER, name), "utf8")) as Sample] as const,
-);
 let session: Session | undefined;
 afterEach(async () => {
   await session?.close();
   session = undefined;
 });
-
-/** Puts a database of an earlier version where the app will look for it, as that version left it. */
-async function lay(page: Page, sample: Sample): Promise<void> {
-  await sees(page, /Look at an example/);
-  await page.goto(new URL("/icon-192.png", page.url()).href);
-  await page.evaluate(async ({ version, tables }) => {
-    const done = <T>(request: IDBRequest<T>): Promise<T> =>
-      new Promise((settle, fail) => {
-        request.onsuccess = () => settle(request.result);
-        request.onerror = () => fail(request.error);
-      });
-    await done(indexedDB.deleteDatabase("amp-saver"));
-    const opening = indexedDB.open("amp-saver", version);
-    opening.onupgradeneeded = () => {
-      for (const [name, { keyPath, autoIncrement, indexes, rows }] of Object.entries(tables)) {
-        const table = opening.result.createObjectStore(name, { keyPath, autoIncrement });
-        for (const index of indexes) table.createIndex(index.name, index.keyPath, index);
-        for (const row of rows as { bytes?: number[] }[])
-          table.put(row.bytes === undefined ? row : { ...row, bytes: Uint8Array.from(row.bytes) });
-      }
-    };
-    (await done(opening)).close();
-  }, sample);
-  await page.goto(new URL("/", page.url()).href, { waitUntil: "load" });
-}
 
 /** Every other version is tried as a database, the rest as a file; `npm run soak` tries all as both. */
 const everyOther = (first: 0 | 1): typeof SAMPLES => SAMPLES.filter((_, k) => k % 2 === first);
