@@ -1,8 +1,8 @@
 import { DEFAULT_TOLERANCE } from "@amp-saver/core/quantity";
 import type { RunTest } from "@amp-saver/core/study/proof";
 import type { ClampReading, ReadingStudy } from "@amp-saver/core/study/reading";
-import type { Proof } from "./proof.ts";
-import type { Reading } from "./reading.ts";
+import type { Proof } from "./kind/proof.ts";
+import type { Reading } from "./kind/reading.ts";
 
 /** A reading as core judges it. */
 export function clampReading(r: Reading): Required<ClampReading> {

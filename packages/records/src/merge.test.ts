@@ -1,12 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { newJob, newRig, newUnit, newWork } from "./defaults.ts";
 import { demoRecords } from "./demo/index.ts";
 import type { JobId, RigId, UnitId } from "./identity.ts";
+import { newJob } from "./kind/job.ts";
+import { newRig } from "./kind/rig.ts";
+import { newUnit } from "./kind/unit.ts";
+import { newWork } from "./kind/work.ts";
 import { decide, mergeRigs } from "./merge.ts";
 import { parseRecord } from "./parse.ts";
-import { canonical, recordKey } from "./preview.ts";
+import { canonical } from "./preview.ts";
 import type { AnyRecord } from "./record.ts";
+import { recordKey } from "./record.ts";
 
 const NOW = "2031-02-01T10:00:00.000Z";
 const LATER = "2031-02-02T10:00:00.000Z";

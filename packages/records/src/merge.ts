@@ -1,6 +1,6 @@
-import { canonical, recordKey } from "./preview.ts";
-import type { AnyRecord } from "./record.ts";
-import { EVIDENCE_FIELDS } from "./work.ts";
+import { DEFINITIONS } from "./kind/index.ts";
+import { canonical } from "./preview.ts";
+import { type AnyRecord, recordKey } from "./record.ts";
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -25,14 +25,14 @@ export interface Merge {
   readonly conflicts: readonly Conflict[];
 }
 
-/** Fields that say when, not what, and the answer that is worked out anew from the others: each side keeps its own. */
-const STAMPS = new Set(["updatedAt", "createdAt", "answer", "smallest"]);
-/** Fields whose entries are groups of their own: ticks, events, runs and the like. */
-const MAPS = new Set(["site", "mounting", "steps", "power", "closing", "events", "tests", "proofs", "leads", "waits"]);
+/** Fields that say when, not what. */
+const STAMPS: readonly string[] = ["updatedAt", "createdAt"];
 
-/** The evidence of one measuring, under one name: it comes from one side whole, so that what one phone measured never completes the other's proof of dead. */
-const EVIDENCE = "evidence";
-const EVIDENCE_SET: ReadonlySet<string> = new Set(EVIDENCE_FIELDS);
+/**
+ * The fields of one measuring, under one name: it comes from one side whole, so that what one phone measured never
+ * completes the other's proof of dead.
+ */
+const TOGETHER = "evidence";
 
 /**
  * Merges the same rig from two devices, group of fields by group of fields, against what both last
@@ -122,37 +122,46 @@ function mergeRecord(
 const isEntry = (group: readonly string[]): boolean => group.length === 2;
 
 function groupsOf(a: AnyRecord, b: AnyRecord): readonly (readonly string[])[] {
-  const all = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((n) => !STAMPS.has(n));
-  const names = a.kind === "work" ? [...all.filter((n) => !EVIDENCE_SET.has(n)), EVIDENCE] : all;
-  return names.flatMap((name): readonly (readonly string[])[] => {
-    const maps = [a, b].map((r) => (r as unknown as Fields)[name]).filter(isMap);
-    if (!MAPS.has(name) || maps.length === 0) return [[name]];
+  const { entries, together, own } = DEFINITIONS[a.kind].merge;
+  const apart = new Set([...STAMPS, ...own, ...together]);
+  const alone = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((name) => !apart.has(name));
+  return [...alone, ...(together.length === 0 ? [] : [TOGETHER])].flatMap((name): readonly (readonly string[])[] => {
+    const maps = [a, b].map((r) => fieldsOf(r)[name]).filter(isMap);
+    if (!entries.includes(name) || maps.length === 0) return [[name]];
     return [...new Set(maps.flatMap((m) => Object.keys(m)))].map((entry) => [name, entry]);
   });
 }
+
+const fieldsOf = (record: AnyRecord): Fields => ({ ...record });
+
+/** The fields that one group of this name stands for; none where it is a field itself. */
+const membersOf = (record: AnyRecord, name: string | undefined): readonly string[] =>
+  name === TOGETHER ? DEFINITIONS[record.kind].merge.together : [];
 
 function isMap(value: unknown): value is Fields {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
 function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
-  if (record.kind === "work" && name === EVIDENCE) return Object.fromEntries(EVIDENCE_FIELDS.map((field) => [field, record[field]]));
-  const value = (record as unknown as Fields)[name!];
+  const [fields, members] = [fieldsOf(record), membersOf(record, name)];
+  if (members.length > 0) return Object.fromEntries(members.map((field) => [field, fields[field]]));
+  const value = fields[name!];
   if (entry === undefined) return value;
   return isMap(value) ? value[entry] : undefined;
 }
 
 function withGroup(record: AnyRecord, [name, entry]: readonly string[], value: unknown): AnyRecord {
-  const fields = record as unknown as Fields;
-  if (record.kind === "work" && name === EVIDENCE)
-    return EVIDENCE_FIELDS.reduce<AnyRecord>((into, field) => withGroup(into, [field], (value as Fields)[field]), record);
-  const put = (into: Fields, key: string): Fields => {
+  const [fields, members] = [fieldsOf(record), membersOf(record, name)];
+  if (members.length > 0)
+    return members.reduce<AnyRecord>((into, field) => withGroup(into, [field], isMap(value) ? value[field] : undefined), record);
+  const put = (into: Fields, key: string, what: unknown): Fields => {
     const { [key]: _gone, ...rest } = into;
-    return value === undefined ? rest : { ...rest, [key]: value };
+    return what === undefined ? rest : { ...rest, [key]: what };
   };
-  if (entry === undefined) return put(fields, name!) as unknown as AnyRecord;
   const map = fields[name!];
-  return { ...fields, [name!]: put(isMap(map) ? map : {}, entry) } as unknown as AnyRecord;
+  const changed = entry === undefined ? value : put(isMap(map) ? map : {}, entry, value);
+  // Each group holds what one side's record of this kind held there.
+  return put(fields, name!, changed) as AnyRecord;
 }
 
 function same(a: AnyRecord, b: AnyRecord): boolean {

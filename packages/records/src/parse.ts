@@ -1,8 +1,6 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import { RECORD_KINDS, type RecordKind } from "./kinds.ts";
 import { type MigrateFailure, migrate } from "./migrate.ts";
-import { type AnyRecord, RECORD_SCHEMAS } from "./record.ts";
-import { RECORD_VERSIONS } from "./versions.ts";
+import { type AnyRecord, RECORD_SCHEMAS, RECORD_VERSIONS, type RecordKind } from "./record.ts";
 
 /** Why something is not a record: with the field it stumbled over in `where`. */
 export type ParseFailure = MigrateFailure | "not-an-object" | "unknown-kind" | "bad-field";
@@ -23,5 +21,5 @@ export function parseRecord(raw: unknown): Result<AnyRecord, ParseFailure> {
 }
 
 function isKind(kind: unknown): kind is RecordKind {
-  return typeof kind === "string" && (RECORD_KINDS as readonly string[]).includes(kind);
+  return typeof kind === "string" && Object.hasOwn(RECORD_SCHEMAS, kind);
 }

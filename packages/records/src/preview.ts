@@ -1,4 +1,4 @@
-import type { AnyRecord } from "./record.ts";
+import { type AnyRecord, recordKey } from "./record.ts";
 
 /** What an import would do to one record. */
 export interface PreviewRow {
@@ -22,11 +22,6 @@ export function previewImport(incoming: readonly AnyRecord[], kept: ReadonlyMap<
     });
     return { record, change: fields.length === 0 ? "same" : "changed", fields };
   });
-}
-
-/** Key of a record among all kinds. */
-export function recordKey(record: { readonly kind: string; readonly id: string }): string {
-  return `${record.kind} ${record.id}`;
 }
 
 /** Text of a value that does not depend on the order of its keys. */

@@ -1,58 +1,24 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from "fflate";
-import { PHOTO_MOST_BYTES, type Photo } from "./photo.ts";
-import type { AnyRecord } from "./record.ts";
+import type { Blob } from "./define.ts";
+import { type AnyRecord, blobOf, RECORD_KINDS } from "./record.ts";
 import { RIG_FILE_MOST, type RigFile, type RigFileFailure, readRigFile, rigFileParts, type Sharing, type Tell } from "./rig-file.ts";
-import { SOUND_MOST_BYTES, type Sound } from "./sound.ts";
-import { MOST_SAMPLES } from "./wave/log.ts";
-import { bytesOf } from "./waveform.ts";
 import { crc32, zipDirectory } from "./zip-check.ts";
 
 /** Pixels of photos, sounds of notes and samples of waveforms by id. */
 export type Pixels = ReadonlyMap<string, Uint8Array>;
 /** Why an archive was refused. */
-export type ArchiveFailure =
-  | RigFileFailure
-  | "not-a-zip"
-  | "damaged"
-  | "no-rig-file"
-  | "picture-too-large"
-  | "not-a-picture"
-  | "not-a-sound"
-  | "not-a-waveform";
+export type ArchiveFailure = RigFileFailure | "not-a-zip" | "damaged" | "no-rig-file" | "picture-too-large" | Blob<AnyRecord>["refusal"];
 
 const RIGS = "rigs.ampsaver.json";
 /** Most that an archive may unfold to, bytes. */
 const MOST_BYTES = 500_000_000;
 
-/** Kinds of record whose bytes lie in a folder of their own: ids can hold letters that file names cannot. */
-const FOLDERS = [
-  {
-    kind: "photo",
-    name: (at: number): string => `photos/${at + 1}.jpg`,
-    most: PHOTO_MOST_BYTES,
-    starts: [{ at: 0, bytes: [0xff, 0xd8, 0xff] }],
-    refusal: "not-a-picture",
-  },
-  {
-    kind: "sound",
-    name: (at: number): string => `sounds/${at + 1}.bin`,
-    most: SOUND_MOST_BYTES,
-    starts: [
-      { at: 0, bytes: [0x1a, 0x45, 0xdf, 0xa3] },
-      { at: 0, bytes: [0x4f, 0x67, 0x67, 0x53] },
-      { at: 4, bytes: [0x66, 0x74, 0x79, 0x70] },
-    ],
-    refusal: "not-a-sound",
-  },
-  {
-    kind: "waveform",
-    name: (at: number): string => `waveforms/${at + 1}.f32`,
-    most: 8 * MOST_SAMPLES,
-    starts: null,
-    refusal: "not-a-waveform",
-  },
-] as const;
+/** Kinds of record whose bytes lie beside them, each in a folder of its own. */
+const FOLDERS = RECORD_KINDS.flatMap((kind) => {
+  const blob = blobOf(kind);
+  return blob === null ? [] : [{ kind, ...blob, name: (at: number): string => `${blob.folder}/${at + 1}.${blob.ending}` }];
+});
 
 /**
  * Writes records with the bytes of their photos, sounds and waveforms as one zip archive, in parts that follow each
@@ -125,16 +91,12 @@ export function readRigArchive(bytes: Uint8Array, tell?: Tell): Result<RigFile &
   const read = readRigFile(strFromU8(text), tell);
   if (!read.ok) return read;
   const pixels = new Map<string, Uint8Array>();
-  for (const { kind, name, starts, refusal } of FOLDERS)
+  for (const { kind, name, isOne, bytesOf, refusal } of FOLDERS)
     for (const [k, record] of read.value.records.filter((r) => r.kind === kind).entries()) {
       const file = files.value[name(k)];
       if (file === undefined) continue;
-      const fits =
-        starts === null
-          ? record.kind === "waveform" && file.length === bytesOf(record)
-          : starts.some((s) => s.bytes.every((byte, n) => file[s.at + n] === byte));
-      if (!fits) return fail(refusal, name(k));
-      if (record.kind !== "waveform" && file.length !== (record as Photo | Sound).bytes) return fail("damaged", name(k));
+      if (!isOne(record, file)) return fail(refusal, name(k));
+      if (file.length !== bytesOf(record)) return fail("damaged", name(k));
       pixels.set(record.id, file);
     }
   return ok({ ...read.value, pixels });
@@ -145,7 +107,7 @@ function unfold(bytes: Uint8Array): Result<Readonly<Record<string, Uint8Array>>,
   const directory = zipDirectory(bytes);
   if (directory === null) return fail("not-a-zip", "file");
   const most = (name: string): number | null =>
-    name === RIGS ? 4 * RIG_FILE_MOST : (FOLDERS.find((f) => name.startsWith(`${f.kind}s/`))?.most ?? null);
+    name === RIGS ? 4 * RIG_FILE_MOST : (FOLDERS.find((f) => name.startsWith(`${f.folder}/`))?.mostBytes ?? null);
   const wanted = directory.filter(({ name }) => most(name) !== null);
   if (new Set(wanted.map((e) => e.name)).size !== wanted.length) return fail("not-a-zip", "file");
   const tooLarge = wanted.find((e) => e.bytes > most(e.name)!);

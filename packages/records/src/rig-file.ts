@@ -2,8 +2,7 @@ import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { z } from "zod";
 import { id, timestamp } from "./identity.ts";
 import { type ParseFailure, parseRecord } from "./parse.ts";
-import type { AnyRecord } from "./record.ts";
-import { rigOf } from "./rig-of.ts";
+import { type AnyRecord, recordKey, references, rigOf } from "./record.ts";
 
 /** Name and newest version of the file that carries one or more rigs with all that belongs to them. */
 export const RIG_FILE_FORMAT = "amp-saver/rigs";
@@ -103,14 +102,14 @@ function readAll(raw: readonly unknown[], tell?: Tell): Result<readonly AnyRecor
   for (const [index, item] of raw.entries()) {
     const record = parseRecord(item);
     if (!record.ok) return fail(record.reason, `record ${index + 1}, ${record.where}`);
-    const key = `${record.value.kind} ${record.value.id}`;
+    const key = recordKey(record.value);
     if (seen.has(key)) return fail("twice", `record ${index + 1}, ${key}`);
     seen.add(key);
     records.push(record.value);
     if (index % TELL_EVERY === 0) tell?.(index / raw.length);
   }
   if (!records.some((r) => r.kind === "rig")) return fail("empty", "records");
-  const homes = new Map(records.map((r) => [`${r.kind} ${r.id}`, rigOf(r)]));
+  const homes = new Map(records.map((r) => [recordKey(r), rigOf(r)]));
   for (const [index, record] of records.entries()) {
     const lost = references(record).find((key) => !seen.has(key));
     if (lost !== undefined) return fail("dangling", `record ${index + 1}, ${lost}`);
@@ -118,32 +117,4 @@ function readAll(raw: readonly unknown[], tell?: Tell): Result<readonly AnyRecor
     if (strange !== undefined) return fail("other-rig", `record ${index + 1}, ${strange}`);
   }
   return ok(records);
-}
-
-/** Keys of the records that one cannot be without. */
-export function references(record: AnyRecord): string[] {
-  switch (record.kind) {
-    case "rig":
-      return [];
-    case "unit":
-    case "source":
-    case "load":
-      return [`rig ${record.rigId}`];
-    case "job":
-      return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.starterId == null ? [] : [`starter ${record.starterId}`])];
-    case "starter":
-      return [];
-    case "wiring":
-      return [`rig ${record.rigId}`, `unit ${record.unitId}`];
-    case "work":
-    case "sound":
-    case "learning":
-    case "waveform":
-    case "proof":
-      return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
-    case "photo":
-      return [`rig ${record.rigId}`, `unit ${record.unitId}`, ...(record.jobId === null ? [] : [`job ${record.jobId}`])];
-    case "reading":
-      return [`rig ${record.rigId}`, `unit ${record.unitId}`, `job ${record.jobId}`];
-  }
 }

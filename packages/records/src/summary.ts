@@ -1,4 +1,4 @@
-import type { Job } from "./job.ts";
+import type { Job } from "./kind/job.ts";
 import type { AnyRecord } from "./record.ts";
 
 /** One job as a list shows it. */

@@ -1,4 +1,4 @@
-import { type AnyRecord, grouped, type RigId, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
+import { type AnyRecord, grouped, hasBlob, type RigId, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
 import { readBundle } from "../store/bundle.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import type { RecordStore, SharedRig } from "../store/port.ts";
@@ -27,7 +27,7 @@ export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): P
   const { records, stem } = found;
   const shared = wanted.what === "case" ? null : await shareOut(store, records);
   tell(0.5);
-  const pixeled = records.filter((r) => r.kind === "photo" || r.kind === "sound" || r.kind === "waveform");
+  const pixeled = records.filter((r) => hasBlob(r.kind));
   const now = nowIso();
   if (pixeled.length === 0) {
     const parts: string[] = [];

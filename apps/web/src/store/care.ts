@@ -1,6 +1,5 @@
-import { type AnyRecord, migrate, SUMMARY_SHAPE, summarise } from "@amp-saver/records";
+import { type AnyRecord, hasBlob, migrate, RECORD_KINDS, SUMMARY_SHAPE, summarise } from "@amp-saver/records";
 import { ageOf, type Database, LATEST_DATABASE, NO_RIG, recordsOfRow, rigRow } from "./database.ts";
-import { PIXELED } from "./journal.ts";
 
 /** Thrown for a database that a newer app has written. */
 export class NewerError extends Error {
@@ -57,7 +56,7 @@ export async function dropLonePixels(db: Database, nowMs = Date.now()): Promise<
     const ids = (await db.pixels.toCollection().primaryKeys()) as string[];
     if (ids.length === 0) return;
     const kept = new Set<unknown>();
-    for (const kind of PIXELED)
+    for (const kind of RECORD_KINDS.filter(hasBlob))
       for (const key of await db.rigs.where("keys").startsWith(`${kind} `).keys()) kept.add(String(key).slice(kind.length + 1));
     await db.steps.each(({ files }) => {
       for (const id of files) kept.add(id);

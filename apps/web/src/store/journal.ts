@@ -1,4 +1,4 @@
-import { type AnyRecord, type RecordKind, recordKey, rigOf } from "@amp-saver/records";
+import { type AnyRecord, hasBlob, type RecordKind, recordKey, rigOf } from "@amp-saver/records";
 import { type Absent, type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
 
 /** One change as it is done, with what was there before. */
@@ -32,9 +32,6 @@ export interface Step {
   readonly files: readonly string[];
 }
 
-/** Kinds whose bytes lie beside the records. */
-export const PIXELED: readonly RecordKind[] = ["photo", "sound", "waveform"];
-
 /** The step that undo would take back, given all in order. */
 export function nextUndo(steps: readonly Step[]): Step | undefined {
   return steps.findLast((s) => !s.undone);
@@ -63,7 +60,7 @@ export function continues(latest: Step | undefined, commit: Commit, now: number)
 
 /** Records with bytes of their own among those that a step changes. */
 export function filesOf(changes: readonly { readonly kind: RecordKind; readonly id: string }[]): readonly string[] {
-  return changes.filter((c) => PIXELED.includes(c.kind)).map((c) => c.id);
+  return changes.filter((c) => hasBlob(c.kind)).map((c) => c.id);
 }
 
 /** A new step for a commit, but for its place. */

@@ -1,7 +1,12 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
-import { type Birth, newGenerator, newInverter, newJob, newReading, newRig, newShore, newStarter, newUnit } from "../defaults.ts";
 import type { Figure } from "../figure.ts";
-import type { RigId, StarterId } from "../identity.ts";
+import type { Birth, RigId, StarterId } from "../identity.ts";
+import { newJob } from "../kind/job.ts";
+import { newReading } from "../kind/reading.ts";
+import { newRig } from "../kind/rig.ts";
+import { newGenerator, newInverter, newShore } from "../kind/source.ts";
+import { newStarter } from "../kind/starter.ts";
+import { newUnit } from "../kind/unit.ts";
 import type { AnyRecord } from "../record.ts";
 import { heronPost } from "./heron-post.ts";
 import { demoLoads } from "./loads.ts";

@@ -1,7 +1,7 @@
-import { type Birth, newLoad } from "../defaults.ts";
 import type { Figure } from "../figure.ts";
-import type { LoadId, RigId } from "../identity.ts";
-import type { Load } from "../load.ts";
+import type { Birth, RigId } from "../identity.ts";
+import type { Load, LoadId } from "../kind/load.ts";
+import { newLoad } from "../kind/load.ts";
 
 const typical = (value: number): Figure => ({ value, from: "typical" });
 const plate = (value: number): Figure => ({ value, from: "plate" });

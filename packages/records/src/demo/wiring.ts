@@ -1,10 +1,11 @@
 import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
-import { newWiring, newWork } from "../defaults.ts";
-import type { Job } from "../job.ts";
-import type { Starter } from "../starter.ts";
-import type { AirConditioner } from "../unit.ts";
-import type { Wiring } from "../wiring.ts";
-import type { Work } from "../work.ts";
+import type { Job } from "../kind/job.ts";
+import type { Starter } from "../kind/starter.ts";
+import type { AirConditioner } from "../kind/unit.ts";
+import type { Wiring } from "../kind/wiring.ts";
+import { newWiring } from "../kind/wiring.ts";
+import type { Work } from "../kind/work.ts";
+import { newWork } from "../kind/work.ts";
 
 /** A roof unit with a start capacitor and its PTC, an overload in common, and its pins read. */
 export function demoWiring(unit: AirConditioner, now: string): Wiring {

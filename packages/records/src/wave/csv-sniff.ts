@@ -67,6 +67,9 @@ function isOpen(cell: string): boolean {
   return /^(-?ol\.?l?|o\.?l|over(load)?|inf|nan|n\/?a|null|-+|\.+|\?+|#.*)$/i.test(cell);
 }
 
+/** What is larger is no figure that a meter writes. */
+const MOST_FIGURE = 1e15;
+
 /** Between groups of three figures. */
 const GROUP_SPACE = /(?<=\d)[\s\u00a0\u202f'](?=\d{3})/g;
 
@@ -78,7 +81,8 @@ export function numberOf(cell: string, decimalComma: boolean): number {
     .replace(/\s*(mA|kA|A|mV|kV|V)$/, "")
     .replace(GROUP_SPACE, "");
   const plain = decimalComma ? bare.replace(/\.(?=\d{3}(\D|$))/g, "").replace(",", ".") : bare.replace(/,(?=\d{3}(\D|$))/g, "");
-  return /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(plain) ? Number(plain) : Number.NaN;
+  const read = /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(plain) ? Number(plain) : Number.NaN;
+  return Math.abs(read) <= MOST_FIGURE ? read : Number.NaN;
 }
 
 /** The delimiter that splits most lines alike; a comma inside figures is not taken for one where others split. */

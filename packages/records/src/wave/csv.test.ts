@@ -32,6 +32,11 @@ const values = (log: WaveLog, k = 0): number[] => [...log.channels[k]!.values];
 
 /** Five meters that nobody makes, each writing its files in a way of its own. */
 describe("files of five invented meters", () => {
+  it("a figure that no meter writes is a sample nobody knows, never one without an end", () => {
+    const log = read("time (s),current (kA)\n0.00,0.1\n0.25,1e999\n0.50,-1e307\n0.75,0.2\n1.00,0.3\n");
+    expect(values(log)).toEqual([100, Number.NaN, Number.NaN, 200, 300]);
+  });
+
   it("plain seconds and amps, commas between, points inside", () => {
     const log = read("time (s),current (A),voltage (V)\n0.00,0.1,121\n0.25,61.5,104.2\n0.50,12.0,118\n");
     expect(log.sampleHz).toBeCloseTo(4, 9);

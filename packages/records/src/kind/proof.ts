@@ -1,8 +1,11 @@
 import { CONDUCTORS, READING_KINDS } from "@amp-saver/core/study/reading";
 import { z } from "zod";
-import { bounded } from "./figure.ts";
-import { jobId, proofId, rigId, sourceId, stamp, timestamp, unitId } from "./identity.ts";
-import { TEXT_MOST } from "./text-limits.ts";
+import { defineRecord, type RecordFrom } from "../define.ts";
+import { bounded } from "../figure.ts";
+import { asId, type IdOf, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
+import type { Step } from "../migrate.ts";
+import { TEXT_MOST } from "../text-limits.ts";
+import { type Job, ofJob } from "./job.ts";
 
 const amps = z.number().min(0).max(10_000).nullable();
 const range = z.strictObject({ middle: z.number(), low: z.number(), high: z.number() });
@@ -73,15 +76,53 @@ const frozenSchema = z.strictObject({
   }),
 });
 
+type Plain = Readonly<Record<string, unknown>>;
+
+/** A proof frozen before ranges were told: air and meter were not kept, nor the range it showed. */
+const frozenWithRange: Step = (old) => {
+  const frozen = old.frozen as { readonly input: Plain; readonly shown: Plain } | null;
+  if (frozen === null) return old;
+  const { readings, predicted } = frozen.input as { readonly readings: Plain; readonly predicted: Plain | null };
+  const { verdict, reduction } = frozen.shown;
+  return {
+    ...old,
+    frozen: {
+      ...frozen,
+      input: {
+        ...frozen.input,
+        readings: { ...readings, readings: (readings.readings as readonly Plain[]).map((r) => ({ ...r, outdoorC: null, meter: "" })) },
+        predicted: predicted && { ...predicted, expected: null },
+      },
+      shown: { verdict, reduction, low: null, high: null },
+    },
+  };
+};
+
 /** The proof of one job: runs on its sources, and what was frozen. */
-export const proofSchema = z.strictObject({
-  kind: z.literal("proof"),
-  id: proofId,
-  rigId,
-  unitId,
-  jobId,
-  ...stamp(2),
-  tests: z.record(z.string().min(1).max(100), runTestSchema),
-  frozen: frozenSchema.nullable(),
+export const proofRecord = defineRecord({
+  kind: "proof",
+  migrations: { "proof-2-freezes-ranges": frozenWithRange },
+  schema: (base) =>
+    z.strictObject({
+      ...base,
+      rigId,
+      unitId,
+      jobId,
+      tests: z.record(z.string().min(1).max(100), runTestSchema),
+      frozen: frozenSchema.nullable(),
+    }),
+  references: ["rigId", "unitId", "jobId"],
+  merge: { entries: ["tests"] },
 });
-export type Proof = z.infer<typeof proofSchema>;
+export type Proof = RecordFrom<typeof proofRecord>;
+export type ProofId = IdOf<"proof">;
+
+/** The proof of a job before anything was run or frozen. */
+export function newProof(now: string, job: Job): Proof {
+  return {
+    ...proofRecord.born({ id: asId("proof", job.id), now }),
+    ...ofJob(job),
+    tests: {},
+    frozen: null,
+  };
+}

@@ -2,9 +2,10 @@ import { CHEMISTRIES } from "@amp-saver/core/device/battery";
 import { ALTITUDE_SCHOOLS } from "@amp-saver/core/device/engine";
 import { GAUGES } from "@amp-saver/core/reference";
 import { z } from "zod";
-import { bounded, figure } from "./figure.ts";
-import { rigId, sourceId, stamp, title } from "./identity.ts";
-import { spells } from "./spell.ts";
+import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
+import { bounded, figure } from "../figure.ts";
+import { type Birth, type RigId, rigId, type SourceId, title } from "../identity.ts";
+import { spells } from "../spell.ts";
 
 /** Most cords and adapters in a row, and most points of a list typed in. */
 export const MOST_CORDS = 6;
@@ -17,10 +18,7 @@ export const GEAR = ["adapter", "surge-protector", "load-shed", "gfci", "transfe
 export type Gear = (typeof GEAR)[number];
 
 const common = {
-  kind: z.literal("source"),
-  id: sourceId,
   rigId,
-  ...stamp(4),
   name: title,
   volts: figure("sourceVolts"),
   /** Cords and adapters between source and rig. */
@@ -38,8 +36,7 @@ const edge = z
   .min(2)
   .max(MOST_POINTS);
 
-const shoreSchema = z.strictObject({
-  ...common,
+const shore = {
   type: z.literal("shore"),
   breakerA: figure("breakerA").optional(),
   ohm: figure("sourceOhm").optional(),
@@ -49,7 +46,7 @@ const shoreSchema = z.strictObject({
   loadedA: figure("readingA").optional(),
   /** The breaker's own band: multiples of its rating against seconds. */
   band: z.strictObject({ earliest: edge, latest: edge }).optional(),
-});
+};
 
 const rated = {
   runningW: figure("runningW").optional(),
@@ -71,17 +68,15 @@ const engine = {
   /** Fuel in the tank. */
   tankL: figure("tankL").optional(),
 };
-const inverterGeneratorSchema = z.strictObject({
-  ...common,
+const inverterGenerator = {
   type: z.literal("inverter-generator"),
   ...rated,
   ...engine,
   /** A second set run in parallel, both made for it. */
   second: z.strictObject({ runningW: figure("runningW").optional(), surgeW: figure("surgeW").optional() }).optional(),
-});
-const generatorSchema = z.strictObject({ ...common, type: z.literal("generator"), ...rated, ...engine });
-const inverterSchema = z.strictObject({
-  ...common,
+};
+const generator = { type: z.literal("generator"), ...rated, ...engine };
+const inverter = {
   type: z.literal("inverter"),
   ...rated,
   /** Ratings between surge and continuous. */
@@ -102,11 +97,46 @@ const inverterSchema = z.strictObject({
   depth: figure("depth").optional(),
   /** Shore amps that it lets through and adds to. */
   shoreLimitA: figure("shoreLimitA").optional(),
-});
+};
 
 /** What the rig may run on: a circuit of the grid, a generator with inverter or a conventional one, a battery inverter. */
-export const sourceSchema = z.discriminatedUnion("type", [shoreSchema, inverterGeneratorSchema, generatorSchema, inverterSchema]);
-export type Source = z.infer<typeof sourceSchema>;
-export type ShoreSource = z.infer<typeof shoreSchema>;
-export type InverterSource = z.infer<typeof inverterSchema>;
-export type GeneratorSource = z.infer<typeof inverterGeneratorSchema> | z.infer<typeof generatorSchema>;
+export const sourceRecord = defineRecord({
+  kind: "source",
+  migrations: {
+    "source-2-adds-cords-and-curves": asItWas,
+    "source-3-adds-legs-gear-and-bank": asItWas,
+    "source-4-adds-battery-manager": asItWas,
+  },
+  schema: (base) =>
+    z.discriminatedUnion("type", [
+      z.strictObject({ ...base, ...common, ...shore }),
+      z.strictObject({ ...base, ...common, ...inverterGenerator }),
+      z.strictObject({ ...base, ...common, ...generator }),
+      z.strictObject({ ...base, ...common, ...inverter }),
+    ]),
+  references: ["rigId"],
+});
+export type Source = RecordFrom<typeof sourceRecord>;
+export type ShoreSource = Extract<Source, { readonly type: "shore" }>;
+export type InverterSource = Extract<Source, { readonly type: "inverter" }>;
+export type GeneratorSource = Extract<Source, { readonly type: "inverter-generator" | "generator" }>;
+
+/** A shore circuit whose breaker is not read yet. */
+export function newShore(birth: Birth<SourceId>, rigId: RigId, name: string): ShoreSource {
+  return { ...sourceRecord.born(birth), rigId, name, type: "shore", volts: { value: 120, from: "typical" } };
+}
+
+/** A generator whose sheet is not read yet: with inverter, or conventional. */
+export function newGenerator(
+  birth: Birth<SourceId>,
+  rigId: RigId,
+  name: string,
+  type: GeneratorSource["type"] = "inverter-generator",
+): GeneratorSource {
+  return { ...sourceRecord.born(birth), rigId, name, type, volts: { value: 120, from: "typical" } };
+}
+
+/** A battery inverter whose sheet is not read yet. */
+export function newInverter(birth: Birth<SourceId>, rigId: RigId, name: string): InverterSource {
+  return { ...sourceRecord.born(birth), rigId, name, type: "inverter", volts: { value: 120, from: "typical" } };
+}

@@ -1,0 +1,56 @@
+import { z } from "zod";
+import { defineRecord, type RecordFrom } from "../define.ts";
+import { type Birth, type IdOf, jobId, rigId, timestamp, unitId } from "../identity.ts";
+import { startsWith } from "../starts-with.ts";
+import { TEXT_MOST } from "../text-limits.ts";
+import { type Job, ofJob } from "./job.ts";
+
+/** What a photo shows. */
+export const PHOTO_SUBJECTS = ["plate", "diagram", "as-found", "step", "as-built", "other"] as const;
+/** Longest side a photo is kept at, pixels: lettering of a plate stays readable. */
+export const PHOTO_MOST_SIDE = 1600;
+/** Largest picture that is kept or read, bytes. */
+export const PHOTO_MOST_BYTES = 4_000_000;
+
+/** A photo of a unit; its pixels lie beside the records under the same id. */
+export const photoRecord = defineRecord({
+  kind: "photo",
+  migrations: {},
+  schema: (base) =>
+    z.strictObject({
+      ...base,
+      rigId,
+      unitId,
+      jobId: jobId.nullable(),
+      of: z.literal(PHOTO_SUBJECTS),
+      note: z.string().max(TEXT_MOST.note),
+      takenAt: timestamp,
+      /** Pixels across and down, and bytes of the JPEG. */
+      across: z.number().int().min(1).max(PHOTO_MOST_SIDE),
+      down: z.number().int().min(1).max(PHOTO_MOST_SIDE),
+      bytes: z.number().int().min(1).max(PHOTO_MOST_BYTES),
+    }),
+  references: ["rigId", "unitId", "jobId"],
+  blob: {
+    folder: "photos",
+    ending: "jpg",
+    mostBytes: PHOTO_MOST_BYTES,
+    refusal: "not-a-picture",
+    isOne: (_photo, file) => startsWith(file, 0, [0xff, 0xd8, 0xff]),
+    bytesOf: (photo) => photo.bytes,
+  },
+});
+export type Photo = RecordFrom<typeof photoRecord>;
+export type PhotoId = IdOf<"photo">;
+
+/** A photo of the unit of a job, as it was kept. */
+export function newPhoto(birth: Birth<PhotoId>, job: Job, of: Photo["of"], picture: Pick<Photo, "across" | "down" | "bytes">): Photo {
+  return {
+    ...photoRecord.born(birth),
+    ...ofJob(job),
+    of,
+    note: "",
+    takenAt: birth.now,
+    ...picture,
+  };
+}

@@ -1,0 +1,135 @@
+import { FAMILIES, PART_KINDS } from "@amp-saver/core/network";
+import { isHighVolts } from "@amp-saver/core/reference";
+import {
+  COLORED,
+  CONTROLS,
+  FAN_CAPACITORS,
+  FOUND_AIDS,
+  PLAIN_CONDENSER,
+  PLAIN_ROOFTOP,
+  RUN_PLACES,
+  UNBROKEN_POLES,
+} from "@amp-saver/core/study/as-found";
+import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
+import { z } from "zod";
+import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
+import { bounded } from "../figure.ts";
+import { asId, type IdOf, rigId, unitId } from "../identity.ts";
+import { TEXT_MOST } from "../text-limits.ts";
+import type { AirConditioner } from "./unit.ts";
+
+const name = z.string().min(1).max(80);
+const color = z.string().trim().min(1).max(TEXT_MOST.color);
+const tabs = z.number().int().min(0).max(10);
+
+/** What a look into the unit answered. */
+const switchesSchema = z.strictObject({
+  system: z.literal([120, 240]),
+  control: z.literal(CONTROLS),
+  poles: z.literal([1, 2]),
+  unbroken: z.literal(UNBROKEN_POLES),
+  overload: z.boolean(),
+  freeze: z.boolean(),
+  plug: z.boolean(),
+  commonJoint: z.boolean(),
+  runAt: z.literal(RUN_PLACES),
+  aid: z.literal(FOUND_AIDS),
+  aidJunction: z.boolean(),
+  fan: z.literal(FAN_CAPACITORS),
+  heater: z.boolean(),
+  heatPump: z.boolean(),
+  secondBox: z.boolean(),
+  lookAlike: z.boolean(),
+  freeC: tabs,
+  freeHerm: tabs,
+  sealed: z.boolean(),
+  boot: z.boolean(),
+  colors: z.strictObject(Object.fromEntries(COLORED.map((c) => [c, color])) as Record<(typeof COLORED)[number], typeof color>),
+});
+
+const partSchema = z.strictObject({
+  id: name,
+  kind: z.literal(PART_KINDS),
+  poles: z.literal([1, 2]).optional(),
+  unbroken: z.literal(UNBROKEN_POLES).optional(),
+  tabs: z.record(z.string().max(10), tabs).optional(),
+  family: z.literal(FAMILIES).optional(),
+});
+const end = z.string().max(100).nullable();
+const conductorSchema = z.strictObject({ id: name, color, awg: z.number().int().min(0).max(26), ends: z.tuple([end, end]) });
+
+/** A circuit corrected by hand. */
+const netlistSchema = z.strictObject({ parts: z.array(partSchema).max(200), conductors: z.array(conductorSchema).max(500) });
+
+/** Counts that meters have on their lowest range, ohm; the last is a four-wire reading's. */
+export const OHM_COUNTS = [0.1, 0.01, 0.001] as const;
+
+const ohms = z.union([bounded("windingOhm"), z.literal("open")]).nullable();
+
+/** What is on record for a conductor that is to be opened or cut. */
+const proofSchema = z.strictObject({
+  traced: z.boolean(),
+  onDiagram: z.boolean(),
+  reading: z.strictObject({ bothEndsFree: z.boolean(), ohm: z.number().min(0).max(1000).nullable(), openToOthers: z.boolean() }).nullable(),
+  override: z.string().max(TEXT_MOST.note).nullable(),
+});
+
+/** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */
+export const wiringRecord = defineRecord({
+  kind: "wiring",
+  migrations: { "wiring-2-adds-meter-count": asItWas },
+  schema: (base) =>
+    z.strictObject({
+      ...base,
+      rigId,
+      unitId,
+      switches: switchesSchema,
+      /** The circuit as found where a conductor or part was corrected by hand; null while the switches say it all. */
+      corrected: netlistSchema.nullable(),
+      /** Resistances between the leads labelled a, b and c, and of each to the case. */
+      windings: z.strictObject({
+        ab: ohms,
+        bc: ohms,
+        ca: ohms,
+        probesOhm: z.number().min(0).max(10),
+        /** One count of the meter, or of a four-wire reading; absent for the usual tenth. */
+        countOhm: z.literal(OHM_COUNTS).optional(),
+        toCase: z.strictObject({ a: z.boolean(), b: z.boolean(), c: z.boolean() }),
+        windingC: bounded("hottestC"),
+      }),
+      proofs: z.record(name, proofSchema),
+      family: z.literal(FAMILIES),
+      run: z.literal(RUN_WAYS).nullable(),
+      common: z.literal(COMMON_WAYS).nullable(),
+      tap: z.literal(TAP_WAYS).nullable(),
+      lidLow: z.boolean(),
+      /** Conductors as built where they were entered or changed; null while they are taken as planned. */
+      built: netlistSchema.nullable(),
+    }),
+  references: ["rigId", "unitId"],
+  merge: { entries: ["proofs"] },
+});
+export type Wiring = RecordFrom<typeof wiringRecord>;
+export type WiringId = IdOf<"wiring">;
+
+/** Temperature a winding is taken to have where nobody measured it, °C: a unit at rest on a mild day. */
+const RESTED_C = 25;
+
+/** The wiring of a unit before anyone has looked inside. */
+export function newWiring(now: string, unit: AirConditioner): Wiring {
+  return {
+    ...wiringRecord.born({ id: asId("wiring", unit.id), now }),
+    rigId: unit.rigId,
+    unitId: unit.id,
+    switches: isHighVolts(unit.plateVolts.value) ? PLAIN_CONDENSER : PLAIN_ROOFTOP,
+    corrected: null,
+    windings: { ab: null, bc: null, ca: null, probesOhm: 0, toCase: { a: false, b: false, c: false }, windingC: RESTED_C },
+    proofs: {},
+    family: "F4",
+    run: null,
+    common: null,
+    tap: null,
+    lidLow: false,
+    built: null,
+  };
+}

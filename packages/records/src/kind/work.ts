@@ -1,0 +1,104 @@
+import { DEAD_PAIRS } from "@amp-saver/core/study/isolation";
+import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
+import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
+import { z } from "zod";
+import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
+import { asId, type IdOf, jobId, rigId, timestamp, unitId } from "../identity.ts";
+import { TEXT_MOST } from "../text-limits.ts";
+import { type Job, ofJob } from "./job.ts";
+
+const name = z.string().min(1).max(160);
+const volts = z.number().min(-1000).max(1000);
+
+/** What is ticked off before power and after it. */
+export const POWER_CHECKS = ["joints", "cover", "clear", "fan", "compressor", "lamp", "quiet"] as const;
+export const CLOSING_CHECKS = ["fixed", "putty", "grommet", "sealant", "lid", "tools"] as const;
+
+/** What one measuring found: these belong together, and no two measurings are ever mixed. */
+export const EVIDENCE_FIELDS = ["run", "sources", "meterBefore", "meterAfter", "pairs", "capacitors", "overrides"] as const;
+
+/** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
+export const workRecord = defineRecord({
+  kind: "work",
+  migrations: { "work-2-adds-run": asItWas },
+  schema: (base) =>
+    z.strictObject({
+      ...base,
+      rigId,
+      unitId,
+      jobId,
+      site: z.partialRecord(z.literal(SITE_QUESTIONS), z.boolean()),
+      /** The measuring in which sources, meter, pairs, capacitors and reasons were written down. */
+      run: z.string().max(100).optional(),
+      sources: z.record(name, z.strictObject({ off: z.boolean(), locked: z.boolean() })),
+      meterBefore: volts.nullable(),
+      meterAfter: volts.nullable(),
+      pairs: z.partialRecord(z.literal([...DEAD_PAIRS[120], ...DEAD_PAIRS[240]]), z.strictObject({ volts, lowImpedance: z.boolean() })),
+      capacitors: z.record(name, z.strictObject({ first: volts.nullable(), firstAt: timestamp.nullable(), second: volts.nullable() })),
+      /** Reasons to go on without something, by its name. */
+      overrides: z.record(name, z.string().max(TEXT_MOST.note)),
+      mounting: z.strictObject({
+        orientation: z.literal(["upright", "leads-down", "sideways", "upside-down", "flat"]).nullable(),
+        fastening: z.literal(["tape", "screws", "both"]),
+        surface: z.literal(["clean-metal", "painted", "plastic", "foam", "dirty"]),
+        roofC: z.number().min(-40).max(120),
+        secondRestraint: z.boolean(),
+        screwM: z.number().min(0).max(0.2),
+        gapM: z.number().min(0).max(1).nullable(),
+        leadM: z.number().min(0).max(10),
+        wayM: z.number().min(0).max(10),
+        clear: z.partialRecord(z.literal(MOUNTING_CHECKS), z.boolean()),
+      }),
+      /** Steps of the plan that are done, by their key, with when and how. */
+      steps: z.record(name, z.strictObject({ at: timestamp, tugged: z.boolean(), note: z.string().max(TEXT_MOST.note) })),
+      power: z.partialRecord(z.literal(POWER_CHECKS), z.boolean()),
+      closing: z.partialRecord(z.literal(CLOSING_CHECKS), z.boolean()),
+      screwsOut: z.number().int().min(0).max(200),
+      screwsIn: z.number().int().min(0).max(200),
+      mountFirst: z.boolean(),
+      /** Whether tape and screws wait until it has been tested; they do unless said otherwise. */
+      fixLast: z.boolean().optional(),
+      leftHanded: z.boolean(),
+      /** What happened to the proof: given, power back, other hands. */
+      events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
+    }),
+  references: ["rigId", "unitId", "jobId"],
+  merge: { entries: ["site", "mounting", "steps", "power", "closing"], together: EVIDENCE_FIELDS },
+});
+export type Work = RecordFrom<typeof workRecord>;
+export type WorkId = IdOf<"work">;
+
+/** A visit before anything is done. */
+export function newWork(now: string, job: Job): Work {
+  return {
+    ...workRecord.born({ id: asId("work", job.id), now }),
+    ...ofJob(job),
+    site: {},
+    sources: {},
+    meterBefore: null,
+    meterAfter: null,
+    pairs: {},
+    capacitors: {},
+    overrides: {},
+    mounting: {
+      orientation: null,
+      fastening: "both",
+      surface: "clean-metal",
+      roofC: 65,
+      secondRestraint: false,
+      screwM: 0.0127,
+      gapM: null,
+      leadM: 0.6,
+      wayM: 0.4,
+      clear: {},
+    },
+    steps: {},
+    power: {},
+    closing: {},
+    screwsOut: 0,
+    screwsIn: 0,
+    mountFirst: true,
+    leftHanded: false,
+    events: [],
+  };
+}
