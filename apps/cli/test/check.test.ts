@@ -178,6 +178,32 @@ describe("a bad case is refused in one line that names the field and the limit",
   });
 });
 
+describe("a motor given whole whose figures no step can follow", () => {
+  it("is refused, and nothing is thrown", () => {
+    const motor = {
+      poles: 2,
+      r1: 1000,
+      x1: 1000,
+      r2: 760.9,
+      x2: 0.001,
+      xm: 0.1352,
+      turnsRatio: 2.5,
+      ra: 0.001,
+      xa: 786.3,
+      inertiaKgM2: 7.937,
+    };
+    const given = {
+      ...REFERENCE,
+      unit: { volts: 260, lraA: 4.207, lowestVolts: 90, rlaA: 0.5, runCapUf: 500 },
+      motor,
+      start: { method: "direct" },
+      source: { kind: "ideal", volts: 280, mH: 1.004, closingDeg: 158.6 },
+      trials: 10,
+    };
+    expect(refused(given)).toMatch(/cannot belong together/);
+  });
+});
+
 describe("the command itself", () => {
   const root = fileURLToPath(new URL("../../..", import.meta.url));
   const command = (args: string[], input: string) =>

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { nameProblem } from "./text-limits.ts";
+import { nameProblem, TEXT_MOST } from "./text-limits.ts";
 
 /** The id of a record of a kind. */
 export type IdOf<K extends string> = string & z.$brand<K>;
@@ -42,4 +42,6 @@ export interface Birth<Id extends string> {
 export const title = z
   .string()
   .trim()
+  .min(1)
+  .max(TEXT_MOST.name)
   .refine((text) => nameProblem(text) === null);

@@ -29,6 +29,17 @@ describe("figures that hardly belong together", () => {
     ["51.8 A with 1 µF", { ...about, unit: unit(51.8, { runCapacitorF: plate(1e-6) }), source: shore(0.2), method: { kind: "direct" } }],
     ["1,000 A on 2,000 W", { ...about, unit: unit(1000), source: { kind: "inverter-generator", ...watts }, method: { kind: "soft" } }],
     ["1,000 A on a conventional set", { ...about, unit: unit(1000), source: { kind: "generator", ...watts }, method: { kind: "hard" } }],
+    [
+      "2 A locked with a large start capacitor on a set",
+      {
+        ...about,
+        unit: { ...unit(2, { fanA: plate(50) }), plateVolts: 90 },
+        source: { kind: "generator", volts: plate(90), surgeW: plate(200_000), altitudeM: 6096, regulatorS: 0.001 },
+        method: { kind: "hard", startCapacitorF: 209.486e-6 },
+        backgroundA: 150,
+        seconds: 6.6,
+      },
+    ],
   ])("%s comes to an end, and every figure of it is finite", (_name, given) => {
     const study = studyStart(given);
     if (!study.ok) throw new Error(study.reason);

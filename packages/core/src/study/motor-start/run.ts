@@ -1,5 +1,5 @@
 import { synchronousRadS } from "../../device/compressor-motor/index.ts";
-import { ok, type Result } from "../../quantity/index.ts";
+import { fail, ok, type Result } from "../../quantity/index.ts";
 import type { Assumption } from "./assume.ts";
 import { batteryRunning, batteryUse } from "./battery-use.ts";
 import { breakerRow } from "./breaker-row.ts";
@@ -11,6 +11,7 @@ import { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 import type { StartResult } from "./result.ts";
 import { persist } from "./retry.ts";
 import { runRoom, startRoom } from "./room.ts";
+import { DivergedError } from "./simulate.ts";
 import { steadyRunning } from "./steady.ts";
 import { cycleRows, outcomeOf, peaksOf } from "./summarise.ts";
 
@@ -22,9 +23,14 @@ export interface StartStudy {
 
 /** Studies one case: fits the motor, simulates the start and its retries, finds what is to spare. Deterministic. */
 export function studyStart(given: StartCase): Result<StartStudy, PrepareFailure> {
-  const prepared = prepare(given);
-  if (!prepared.ok) return prepared;
-  return ok({ result: runPrepared(prepared.value, given.unit.plugIn === true), assumptions: prepared.value.assumptions.list });
+  try {
+    const prepared = prepare(given);
+    if (!prepared.ok) return prepared;
+    return ok({ result: runPrepared(prepared.value, given.unit.plugIn === true), assumptions: prepared.value.assumptions.list });
+  } catch (error) {
+    if (error instanceof DivergedError) return fail("not-computable", "unit");
+    throw error;
+  }
 }
 
 /** Simulates a case already put together. */

@@ -17,9 +17,21 @@ const FIRST_ROOM_S = 1.2;
 /** Told at the end of every grid step: time, s, run and start winding, whole line, A, volts at the unit. */
 export type Probe = (t: number, runA: number, startA: number, totalA: number, unitV: number) => void;
 
-/** Runs one start through time on a fixed grid; see `StartRun`. */
+/** A start that no step followed to its end: the figures of its circuit cannot belong together. */
+export class DivergedError extends Error {
+  override readonly name = "DivergedError";
+}
+
+/** How many times finer a start is followed when it diverged in the steps that its circuit should need. */
+const FINER = [1, 4, 16];
+
+/** Runs one start through time on a fixed grid; see `StartRun`. Throws a `DivergedError` where no grid is fine enough. */
 export function simulate(input: MotorStartInput, probe: Probe | null = null): StartTrace {
-  return new StartRun(input, probe).run();
+  for (const times of FINER) {
+    const trace = new StartRun({ ...input, stepsPerHalfCycle: times * input.stepsPerHalfCycle }, probe).run();
+    if (trace !== null) return trace;
+  }
+  throw new DivergedError();
 }
 
 /**
@@ -70,7 +82,8 @@ class StartRun {
     this.loadsPeakA = Math.SQRT2 * steadyLoadsA(input);
   }
 
-  run(): StartTrace {
+  /** The start to its end; null where its figures ran away. */
+  run(): StartTrace | null {
     const perHalfCycle = this.input.stepsPerHalfCycle;
     const first = this.loadsPeakA * Math.sin(this.parts.plant.source.phase(0));
     this.meter.startFrom(first, 0);
@@ -85,7 +98,7 @@ class StartRun {
       this.meter.closeStep(k);
       if ((k + 1) % perHalfCycle !== 0) continue;
       const j = (k + 1) / perHalfCycle - 1;
-      this.closeHalfCycle(j, end);
+      if (!this.closeHalfCycle(j, end)) return null;
       this.halfCycles = j + 1;
       this.watch.look(end, this.halfCycles, this.y[STATE.radS]!, this.state(), this.breaker);
       if (this.watch.decidedAtS !== null) this.lows ??= this.lowsNow();
@@ -194,17 +207,17 @@ class StartRun {
     this.probe?.(t + this.stepS, 0, 0, total, unitV);
   }
 
-  /** What acts once a half cycle: starter's regulator, source's foldback, breaker's heat. */
-  private closeHalfCycle(j: number, t: number): void {
+  /** What acts once a half cycle: starter's regulator, source's foldback, breaker's heat. False where a figure ran away. */
+  private closeHalfCycle(j: number, t: number): boolean {
     const { meter, parts } = this;
     const offShare = meter.off / this.halfCycleS;
     const radS = this.y[STATE.radS]!;
     if (this.tripped === null) this.moveAid(t);
     meter.closeHalfCycle(j, radS);
-    if (this.tripped !== null) return;
+    if (this.tripped !== null) return true;
     this.watch.followSpeed(j, t, radS);
     const rmsA = meter.rmsA[j]!;
-    if (!Number.isFinite(rmsA) || !Number.isFinite(radS)) throw new Error("the start diverged");
+    if (!Number.isFinite(rmsA) || !Number.isFinite(radS)) return false;
     const { starter, generator, set } = parts;
     if (starter !== null) this.moveStarter(t, meter.compressorA[j]!, offShare, radS);
     parts.plant.source.onHalfCycle(t, rmsA, meter.volts[j]!, meter.watts[j]!);
@@ -223,6 +236,7 @@ class StartRun {
     if (this.breaker !== null && this.breaker.latestDose >= 1) this.trip("breaker", t);
     if (this.watch.managerCutsOut(meter.volts[j]!)) this.trip("manager", t);
     if (this.tripped === null && this.watch.overloadOpens(meter.compressorA[j]!)) this.trip("overload", t);
+    return true;
   }
 
   private drain(t: number, watts: number): void {
