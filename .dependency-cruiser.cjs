@@ -49,14 +49,17 @@ module.exports = {
     forbid("port-and-client-know-no-simulation", "^packages/instruments/src/(http/|[^/]+\\.ts$)", `${core}/(?!quantity/)`, {
       pathNot: "\\.test\\.ts$|conformance",
     }),
-    forbid("records-know-core-only", "^packages/records/src/", "^(apps|e2e)/"),
-    forbid("screens-know-no-equations", "^apps/web/src/screens/", "^packages/core/src/(numeric|device|study)"),
-    forbid(
-      "chart-and-ui-know-no-records",
-      "^apps/web/src/(chart|ui)/",
-      "^(packages/records|apps/web/src/(store|workbench|screens|workers))/",
-    ),
-    forbid("workbench-has-no-react", "^apps/web/src/workbench/", "^node_modules/react"),
+    forbid("records-know-core-only", "^packages/records/src/", "^(apps|e2e|packages/(cases|instruments))/"),
+    forbid("cases-know-core-and-records", "^packages/cases/src/", "^(apps|e2e|packages/instruments)/"),
+    forbid("views-know-no-equations", "^apps/web/src/screens/", "^packages/core/src/numeric"),
+    {
+      name: "screens-know-types-of-studies-only",
+      severity: "error",
+      from: { path: "^apps/web/src/screens/.*(\\.tsx|/use-[^/]*\\.ts)$" },
+      to: { path: "^packages/core/src/(device|study)", dependencyTypesNot: ["type-only"] },
+    },
+    forbid("chart-and-ui-know-no-records", "^apps/web/src/(chart|ui)/", "^(packages/records|apps/web/src/(store|screens|workers))/"),
+    forbid("views-have-no-react", "^apps/web/src/screens/.*\\.view\\.ts$", "^node_modules/(react|react-dom|swr|react-router)/"),
     forbid("nobody-imports-apps", "^packages/", "^apps/"),
   ],
   options: {

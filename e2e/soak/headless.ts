@@ -1,4 +1,4 @@
-import { START_BOUNDS } from "../../apps/cli/src/limits.ts";
+import { START_BOUNDS } from "@amp-saver/cases/files";
 import type { Question, Told } from "./questions.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 

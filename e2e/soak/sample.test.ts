@@ -17,13 +17,13 @@ const here = async (question: Parameters<typeof answer>[0]): Promise<ReturnType<
 describe("a sample of the soak", () => {
   it.each<readonly [string, number, (chance: Chance) => Promise<Tally>]>([
     ["files", 300, (chance) => files(chance, 300, here)],
-    ["headless cases", 120, (chance) => headless(chance, 120, here)],
+    ["headless cases", 80, (chance) => headless(chance, 80, here)],
     ["streams", 100, (chance) => streams(chance, 100, SEED)],
-    ["kills", 8, (chance) => kills(chance, 8)],
-    ["two tabs", 8, (chance) => tabs(chance, 8)],
+    ["kills", 5, (chance) => kills(chance, 5)],
+    ["two tabs", 6, (chance) => tabs(chance, 6)],
     ["updates", 3, (chance) => updates(chance, 1, 1)],
     ["a full device", 1, (chance) => quota(chance, 1)],
-    ["clocks", 3, (chance) => clocks(chance, 3)],
+    ["clocks", 2, (chance) => clocks(chance, 2)],
   ])("%s: %i tries, nothing lost, hung or let in", async (what, tries, part) => {
     const { tried, faults } = await part(new Chance(SEED, what.length));
     expect(faults).toEqual([]);

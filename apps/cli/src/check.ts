@@ -1,20 +1,28 @@
+import {
+  budgetCaseSchema,
+  budgetFromFile,
+  budgetToFile,
+  caseFromFile,
+  circuitFromFile,
+  faultsToFile,
+  limitsInWords,
+  planToFile,
+  readingsCaseSchema,
+  readingsFromFile,
+  readingsToFile,
+  refusalLine,
+  resultToFile,
+  startCaseSchema,
+  wiringCaseSchema,
+  wiringCheckSchema,
+} from "@amp-saver/cases/files";
 import { type PrepareFailure, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyBudget } from "@amp-saver/core/study/power-budget";
 import { planWiring } from "@amp-saver/core/study/wiring-plan";
 import { isArchive, RIG_FILE_FORMAT } from "@amp-saver/records";
 import type { z } from "zod";
-import { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
-import { budgetToFile } from "./budget-result.ts";
-import { limitsInWords } from "./limits.ts";
-import { readingsCaseSchema, readingsFromFile } from "./readings-case.ts";
-import { readingsToFile } from "./readings-result.ts";
-import { refusalLine } from "./refusal.ts";
 import { rigReport } from "./rig-report.ts";
-import { caseFromFile, startCaseSchema } from "./start-case.ts";
-import { resultToFile } from "./start-result.ts";
 import { waveToFile } from "./wave-result.ts";
-import { circuitFromFile, wiringCaseSchema, wiringCheckSchema } from "./wiring-case.ts";
-import { faultsToFile, planToFile } from "./wiring-result.ts";
 
 /** What the command prints and how it exits. */
 export type CheckOutcome = { readonly exit: 0; readonly out: string } | { readonly exit: 2; readonly line: string };

@@ -1,10 +1,10 @@
+import { askable, type Conditions, conditionsOf, type Missing, missingOf, startCase, togetherQuestion } from "@amp-saver/cases";
 import { ASSESS_PARAMS, type Assessment, assess } from "@amp-saver/core/study/assess";
 import { Members, summarise, TRIES_SEED, tryBatch } from "@amp-saver/core/study/confidence";
 import { studyStart } from "@amp-saver/core/study/motor-start";
 import { studyTogether } from "@amp-saver/core/study/together";
 import { type AirConditioner, type AnyRecord, METHODS, type Method, type Rig, readRigFile, type Source } from "@amp-saver/records";
 import { readRigArchive } from "@amp-saver/records/archive";
-import { askable, type Conditions, conditionsOf, type Missing, missingOf, startCase, togetherQuestion } from "@amp-saver/records/cases";
 
 /** Tries of each way on each source: as many again as it takes to say. */
 const TRIES = 2 * ASSESS_PARAMS.triesToSay.value;

@@ -1,9 +1,9 @@
 import { spawnSync } from "node:child_process";
 import { fileURLToPath } from "node:url";
+import { START_BOUNDS } from "@amp-saver/cases/files";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { check } from "../src/check.ts";
-import { START_BOUNDS } from "../src/limits.ts";
 import { PLATE, refused, run } from "./ask.ts";
 
 const REFERENCE = {

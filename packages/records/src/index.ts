@@ -1,6 +1,22 @@
 export { FIGURE_BOUNDS, type FigureBounds, type FigureName } from "./bounds.ts";
 export { clampReading, runTests, shownBy } from "./core-input.ts";
 export { asItWas } from "./define.ts";
+export { decide, type Merge, mergeRigs, type Side } from "./exchange/merge.ts";
+export { canonical, type PreviewRow, previewImport } from "./exchange/preview.ts";
+export {
+  isArchive,
+  MOST_SEEN,
+  RIG_FILE_FORMAT,
+  RIG_FILE_MOST,
+  RIG_FILE_VERSION,
+  type RigFile,
+  type RigFileFailure,
+  readRigFile,
+  rigFileParts,
+  type Sharing,
+  type Tell,
+  writeRigFile,
+} from "./exchange/rig-file.ts";
 export type { Figure } from "./figure.ts";
 export { asId, type Birth, type IdOf, type JobId, type RigId, type SourceId, type StarterId, type UnitId } from "./identity.ts";
 export { type Answer, type Job, newJob } from "./kind/job.ts";
@@ -38,10 +54,8 @@ export {
 } from "./kind/waveform.ts";
 export { newWiring, OHM_COUNTS, type Wiring, type WiringId } from "./kind/wiring.ts";
 export { CLOSING_CHECKS, newWork, POWER_CHECKS, type Work, type WorkId } from "./kind/work.ts";
-export { decide, type Merge, mergeRigs, type Side } from "./merge.ts";
 export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
 export { type ParseFailure, parseRecord } from "./parse.ts";
-export { canonical, type PreviewRow, previewImport } from "./preview.ts";
 export {
   type AnyRecord,
   hasBlob,
@@ -55,20 +69,6 @@ export {
   references,
   rigOf,
 } from "./record.ts";
-export {
-  isArchive,
-  MOST_SEEN,
-  RIG_FILE_FORMAT,
-  RIG_FILE_MOST,
-  RIG_FILE_VERSION,
-  type RigFile,
-  type RigFileFailure,
-  readRigFile,
-  rigFileParts,
-  type Sharing,
-  type Tell,
-  writeRigFile,
-} from "./rig-file.ts";
 export { MOST_SPELLS, type Spells } from "./spell.ts";
 export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { grouped, type JobLine, type RigSummary, SUMMARY_SHAPE, summarise } from "./summary.ts";

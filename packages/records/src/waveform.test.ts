@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoRecords } from "./demo/index.ts";
+import { readRigArchive, writeRigArchive } from "./exchange/rig-archive.ts";
 import { bytesOf, newWaveform, packSamples, parseRecord, unpackSamples, type WaveformId } from "./index.ts";
-import { readRigArchive, writeRigArchive } from "./rig-archive.ts";
 
 const NOW = "2031-02-01T10:00:00.000Z";
 const job = demoRecords().find((r) => r.kind === "job")!;

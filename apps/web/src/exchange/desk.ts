@@ -1,8 +1,8 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import type { Side, Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
+import type { Offer, OfferView } from "@amp-saver/records/exchange";
 import type { RecordStore, StoreResult } from "../store/port.ts";
-import type { Offer, OfferView } from "../workbench/rig-file.ts";
 import { lookIn, takeIn } from "./rigs-in.ts";
 import { type FileOut, rigsOut, type Wanted } from "./rigs-out.ts";
 

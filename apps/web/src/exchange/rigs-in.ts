@@ -1,10 +1,9 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { grouped, rigOf, type Side, type Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
+import { AT_HOME, changesOf, type Offer, type OfferView, offerImport, offerView, readIn, travelled } from "@amp-saver/records/exchange";
 import { importCommit } from "../store/commands.ts";
 import type { RecordStore, SharedRig, StoreResult } from "../store/port.ts";
-import { type Offer, type OfferView, offerImport, offerView, readIn } from "../workbench/rig-file.ts";
-import { AT_HOME, changesOf, travelled } from "../workbench/sharing.ts";
 
 /** Share of the work that reading the file's text takes; comparing takes the rest. */
 const READING = 0.8;

@@ -1,10 +1,9 @@
 import { type AnyRecord, grouped, hasBlob, type RigId, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
+import { AT_HOME, fileStem, rigSlug, sharingFor, travelled } from "@amp-saver/records/exchange";
 import { readBundle } from "../store/bundle.ts";
+import { CORE_VERSION } from "../store/core-version.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import type { RecordStore, SharedRig } from "../store/port.ts";
-import { CORE_VERSION } from "../workbench/core-version.ts";
-import { fileStem, rigSlug } from "../workbench/rig-file.ts";
-import { AT_HOME, sharingFor, travelled } from "../workbench/sharing.ts";
 import { recordsOf } from "./kept.ts";
 
 /** A file that is ready to be saved. */

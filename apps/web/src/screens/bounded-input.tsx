@@ -2,7 +2,7 @@ import type { FigureName } from "@amp-saver/records";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
-import { readTyped, shownAs, typedText } from "../workbench/measure.ts";
+import { readTyped, shownAs, typedText } from "./measure.ts";
 
 interface BoundedInputProps {
   readonly name: FigureName;

@@ -3,7 +3,7 @@ import type { Figure, FigureName } from "@amp-saver/records";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
-import { readTyped, shownAs, typedText } from "../workbench/measure.ts";
+import { readTyped, shownAs, typedText } from "./measure.ts";
 
 interface FigureInputProps {
   readonly name: FigureName;

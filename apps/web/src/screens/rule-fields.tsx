@@ -1,6 +1,6 @@
 import { TextField } from "../ui/text-field.tsx";
 import { LEARN } from "../words/learn.ts";
-import { RULE_LIMITS, type Rule, ruleWith } from "../workbench/learning.ts";
+import { RULE_LIMITS, type Rule, ruleWith } from "./learn/learn.view.ts";
 
 interface RuleFieldsProps {
   readonly rule: Rule;

@@ -1,6 +1,6 @@
 import { SMALLEST } from "../words/smallest.ts";
-import { type Measure, shownAs } from "../workbench/measure.ts";
-import { BOUNDARY_PARAMS, type Smallest } from "../workbench/smallest.ts";
+import { type Measure, shownAs } from "./measure.ts";
+import { BOUNDARY_PARAMS, type Smallest } from "./smallest.view.ts";
 
 /** One line of the smallest that works: what, and the figure for each of some ways. */
 export interface SmallestRow {

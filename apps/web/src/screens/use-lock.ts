@@ -6,7 +6,7 @@ import { useLocalProof } from "../store/local-proof.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { useNow } from "../store/use-now.ts";
-import { countedWork, declared, isolationView, lockNow, NO_EVIDENCE } from "../workbench/isolation.ts";
+import { countedWork, declared, isolationView, lockNow, NO_EVIDENCE } from "./isolate/isolate.view.ts";
 import type { SaveWork } from "./save-work.ts";
 
 const MOST_EVENTS = 500;

@@ -1,8 +1,8 @@
-import { conditionsOf, startCase } from "@amp-saver/records/cases";
+import { conditionsOf, startCase } from "@amp-saver/cases";
 import type { JobBundle } from "../store/queries.ts";
-import { type Proved, proofInput, proveInput } from "../workbench/proof.ts";
 import { isComing } from "../workers/use-latest.ts";
 import { usePredicted } from "../workers/use-study.ts";
+import { type Proved, proofInput, proveInput } from "./prove/proof.view.ts";
 
 interface LatestProof extends Proved {
   /** Whether what was to be expected is still being worked out. */

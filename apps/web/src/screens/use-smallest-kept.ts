@@ -1,13 +1,13 @@
+import { conditionsOf, startCase } from "@amp-saver/cases";
 import { METHODS, type Method } from "@amp-saver/records";
-import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useEffect, useMemo } from "react";
 import { editCommit } from "../store/commands.ts";
+import { CORE_VERSION } from "../store/core-version.ts";
 import { nowIso } from "../store/identity.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
-import { CORE_VERSION } from "../workbench/core-version.ts";
-import { keptSmallest, type Smallest, waysOf } from "../workbench/smallest.ts";
 import { type SmallestFound, useSmallest } from "../workers/use-boundary.ts";
+import { keptSmallest, type Smallest, waysOf } from "./smallest.view.ts";
 
 /** The smallest that works of a job, way by way: as it was kept, or as far as it has been found. */
 export interface SmallestView {

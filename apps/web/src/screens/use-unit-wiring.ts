@@ -2,7 +2,7 @@ import { newWiring } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../store/queries.ts";
 import { wiringNames } from "../words/wiring.ts";
-import { planView } from "../workbench/wiring.ts";
+import { planView } from "./prepare/wiring.view.ts";
 
 /** How the unit of a job is wired, the starter asked about, the plan, and the names of its parts. */
 export function useUnitWiring({ unit, job, wirings, starters }: JobBundle) {

@@ -1,5 +1,5 @@
 import type { RoomBy } from "@amp-saver/core/study/motor-start";
-import type { ExplainedCode } from "../workbench/explain.ts";
+import type { ExplainedCode } from "../screens/check/explained.view.ts";
 
 /** How what can be supplied in running is worked out, by what limits it. */
 const RUN_LIMITS: Readonly<Record<RoomBy, string>> = {

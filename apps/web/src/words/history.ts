@@ -1,6 +1,6 @@
 import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import type { Since } from "@amp-saver/core/study/since";
-import type { HistoryEvent, SinceLast } from "../workbench/history.ts";
+import type { HistoryEvent, SinceLast } from "../screens/history/history.view.ts";
 import type { Part } from "./answer.ts";
 import { HAND_OVER } from "./hand-over.ts";
 

@@ -15,7 +15,7 @@ export const POWER_CHECKS = ["joints", "cover", "clear", "fan", "compressor", "l
 export const CLOSING_CHECKS = ["fixed", "putty", "grommet", "sealant", "lid", "tools"] as const;
 
 /** What one measuring found: these belong together, and no two measurings are ever mixed. */
-export const EVIDENCE_FIELDS = ["run", "sources", "meterBefore", "meterAfter", "pairs", "capacitors", "overrides"] as const;
+const EVIDENCE_FIELDS = ["run", "sources", "meterBefore", "meterAfter", "pairs", "capacitors", "overrides"] as const;
 
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const workRecord = defineRecord({

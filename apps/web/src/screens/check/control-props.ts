@@ -1,7 +1,7 @@
 import type { JobBundle } from "../../store/queries.ts";
 import type { FitName } from "../../ui/verdict-glyph.tsx";
-import type { CheckView } from "../../workbench/check-view.ts";
-import type { Turn } from "../../workbench/smallest.ts";
+import type { Turn } from "../smallest.view.ts";
+import type { CheckView } from "./check.view.ts";
 import type { Question } from "./use-question.ts";
 
 /** What every control of the check screen gets. */

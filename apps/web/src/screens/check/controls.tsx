@@ -5,7 +5,7 @@ import { Sheet } from "../../ui/sheet.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK, METHOD_WORDS } from "../../words/check.ts";
 import { COMMON, FIT_WORDS } from "../../words/common.ts";
-import { shownAs } from "../../workbench/measure.ts";
+import { shownAs } from "../measure.ts";
 import { type ControlProps, fitOf } from "./control-props.ts";
 import { PlateLine } from "./plate-line.tsx";
 import { SourceControl } from "./source-control.tsx";

@@ -3,8 +3,8 @@ import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS } from "../../words/check.ts";
 import { EXPLAIN } from "../../words/explain.ts";
 import { findingSource } from "../../words/findings.ts";
-import type { CheckView } from "../../workbench/check-view.ts";
-import { explain } from "../../workbench/explain.ts";
+import type { CheckView } from "./check.view.ts";
+import { explain } from "./explained.view.ts";
 
 const SHOWN = { A: formatAmps, s: formatSeconds, V: formatVolts } as const;
 

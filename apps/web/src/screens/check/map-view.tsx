@@ -6,9 +6,9 @@ import { Failed } from "../../ui/failed.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
-import { fitOfShare } from "../../workbench/check-view.ts";
-import { mapPlaces } from "../../workbench/map-places.ts";
 import { useMap } from "../../workers/use-boundary.ts";
+import { fitOfShare } from "./check.view.ts";
+import { mapPlaces } from "./map.view.ts";
 import type { PicturesProps } from "./pictures-props.ts";
 
 interface MapViewProps extends PicturesProps {

@@ -3,8 +3,8 @@ import type { Gap } from "../../chart/headroom.tsx";
 import type { PictureTrace } from "../../chart/picture-trace.ts";
 import type { StartPictureProps } from "../../chart/start-picture.tsx";
 import { CHECK } from "../../words/check.ts";
-import type { Side } from "../../workbench/check-view.ts";
-import { type CheckView, type TraceView, traceOf } from "../../workbench/check-view.ts";
+import type { Side } from "./check.view.ts";
+import { type CheckView, type TraceView, traceOf } from "./check.view.ts";
 
 type Study = Parameters<typeof traceOf>[0];
 

@@ -1,6 +1,6 @@
 import type { StartPictureProps } from "../../chart/start-picture.tsx";
-import type { CheckView } from "../../workbench/check-view.ts";
 import type { MapQuestion } from "../../workers/use-boundary.ts";
+import type { CheckView } from "./check.view.ts";
 
 /** What the pictures of an answer are drawn from. */
 export interface PicturesProps {

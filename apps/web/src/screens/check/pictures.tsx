@@ -5,9 +5,9 @@ import { Choice } from "../../ui/choice.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { CHECK } from "../../words/check.ts";
 import { PICTURES } from "../../words/pictures.ts";
-import { valueAt } from "../../workbench/read-out.ts";
 import { MapView } from "./map-view.tsx";
 import type { PicturesProps } from "./pictures-props.ts";
+import { valueAt } from "./read-out.view.ts";
 import { TimeView } from "./time-view.tsx";
 
 type Kind = "start" | "time" | "map";

@@ -9,8 +9,8 @@ import { Button } from "../../ui/button.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { REFINE } from "../../words/refine.ts";
-import { calibrationInput } from "../../workbench/calibration-input.ts";
 import { useCalibration } from "../../workers/use-study.ts";
+import { calibrationInput } from "./calibration-input.ts";
 
 interface RefineSheetProps {
   readonly bundle: JobBundle;

@@ -2,8 +2,8 @@ import { useState } from "react";
 import { CurrentTimePicture, currentTimeScales } from "../../chart/current-time-picture.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { PICTURES } from "../../words/pictures.ts";
-import { allowedAt, lastsAt } from "../../workbench/read-out.ts";
 import type { PicturesProps } from "./pictures-props.ts";
+import { allowedAt, lastsAt } from "./read-out.view.ts";
 
 interface TimeViewProps extends PicturesProps {
   readonly width: number;

@@ -3,9 +3,9 @@ import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { answerStale } from "../../workbench/answer-age.ts";
-import type { Assessment } from "../../workbench/check-view.ts";
-import { keptAnswer, saysTheSame } from "../../workbench/kept-answer.ts";
+import { answerStale } from "../answer-age.ts";
+import { keptAnswer, saysTheSame } from "../kept-answer.ts";
+import type { Assessment } from "./check.view.ts";
 
 const SETTLED_MS = 600;
 

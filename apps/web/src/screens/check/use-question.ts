@@ -1,10 +1,10 @@
+import { type Conditions, conditionsOf } from "@amp-saver/cases";
 import type { Job, Method } from "@amp-saver/records";
-import { type Conditions, conditionsOf } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { type CheckInput, checkInput } from "../../workbench/check-input.ts";
+import { type CheckInput, checkInput } from "./check-input.ts";
 
 /** The question as it stands, and how to change it. */
 export interface Question {

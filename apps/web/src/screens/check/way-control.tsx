@@ -1,6 +1,6 @@
+import { isAided } from "@amp-saver/cases";
 import { formatAmps } from "@amp-saver/core/quantity";
 import { METHODS, type Method } from "@amp-saver/records";
-import { isAided } from "@amp-saver/records/cases";
 import { Choice } from "../../ui/choice.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";

@@ -4,8 +4,8 @@ import { useSettings } from "../../store/settings.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
 import { CHECK } from "../../words/check.ts";
-import { type ShownAs, shownAs } from "../../workbench/measure.ts";
-import { USUAL_OTHER_LOADS_A } from "../../workbench/usual.ts";
+import { type ShownAs, shownAs } from "../measure.ts";
+import { USUAL_OTHER_LOADS_A } from "../usual.ts";
 import type { ControlProps } from "./control-props.ts";
 
 const OUTDOOR = { us: { min: 50, max: 125 }, si: { min: 10, max: 52 } } as const;

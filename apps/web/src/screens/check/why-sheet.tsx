@@ -5,8 +5,8 @@ import { ASSUMED_WORDS } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { findingSentence, findingSource, SEVERITY_WORDS } from "../../words/findings.ts";
 import { WHY } from "../../words/why.ts";
-import type { CheckView } from "../../workbench/check-view.ts";
 import type { Trials } from "../../workers/use-trials.ts";
+import type { CheckView } from "./check.view.ts";
 import { ExplainedFigures } from "./explained.tsx";
 
 /** The answer opened down to its findings, inputs, formulas and sources. */

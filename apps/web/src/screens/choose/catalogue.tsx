@@ -7,10 +7,10 @@ import { Button } from "../../ui/button.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
 import { CHOOSE, SIZE_WORDS } from "../../words/choose.ts";
 import { SURVEY } from "../../words/survey.ts";
-import { mismatch } from "../../workbench/choose.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
+import { mismatch } from "./choose.view.ts";
 import { StarterSheet } from "./starter-sheet.tsx";
 
 /** The user's own catalogue of starters, each set beside the unit's plate. */

@@ -1,8 +1,8 @@
 import { useSettings } from "../../store/settings.tsx";
 import { CHOOSE, PRICE_WORDS } from "../../words/choose.ts";
 import { findingSource } from "../../words/findings.ts";
-import { priceRows } from "../../workbench/choose.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { priceRows } from "./choose.view.ts";
 
 /** What remedies cost here; kept on this device. */
 export function PricesForm() {

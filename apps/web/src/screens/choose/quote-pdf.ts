@@ -4,8 +4,8 @@ import { PDF_SHEET, pdfList } from "../../ui/pdf-sheet.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { money, QUOTE } from "../../words/quote.ts";
 import { SMALLEST } from "../../words/smallest.ts";
-import { QUOTE_PARAMS, type QuoteView } from "../../workbench/quote.ts";
 import type { SmallestRow } from "../smallest-rows.ts";
+import { QUOTE_PARAMS, type QuoteView } from "./quote.view.ts";
 
 /** What stands on a quote besides its figures. */
 export interface QuoteHead {

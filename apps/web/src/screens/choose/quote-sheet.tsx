@@ -1,3 +1,4 @@
+import { fileStem } from "@amp-saver/records/exchange";
 import { useState } from "react";
 import { Link } from "react-router";
 import { type JobBundle, useWorks } from "../../store/queries.ts";
@@ -11,13 +12,12 @@ import { TextField } from "../../ui/text-field.tsx";
 import { findingSource } from "../../words/findings.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { money, QUOTE } from "../../words/quote.ts";
-import { USUAL_RULE } from "../../workbench/learning.ts";
-import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "../../workbench/quote.ts";
-import { fileStem } from "../../workbench/rig-file.ts";
-import { keptSmallest } from "../../workbench/smallest.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { USUAL_RULE } from "../learn/learn.view.ts";
+import { keptSmallest } from "../smallest.view.ts";
 import { smallestRows } from "../smallest-rows.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
+import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "./quote.view.ts";
 
 const ENTRY = {
   hourUsd: "smallUsd",

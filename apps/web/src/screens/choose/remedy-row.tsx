@@ -3,7 +3,7 @@ import { Button } from "../../ui/button.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHOOSE } from "../../words/choose.ts";
 import { COMMON, FIT_WORDS } from "../../words/common.ts";
-import type { AssessedRemedy } from "../../workbench/choose.ts";
+import type { AssessedRemedy } from "./choose.view.ts";
 
 interface RemedyRowProps {
   readonly name: string;

@@ -8,8 +8,8 @@ import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SHEET_WORDS } from "../../words/starter-sheet.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
-import { USUAL_RULE } from "../../workbench/learning.ts";
-import { leadsOf } from "../../workbench/wiring.ts";
+import { USUAL_RULE } from "../learn/learn.view.ts";
+import { leadsOf } from "../prepare/wiring.view.ts";
 import { RuleFields } from "../rule-fields.tsx";
 
 interface StarterSheetProps {

@@ -4,7 +4,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { CHOOSE } from "../../words/choose.ts";
-import { weakestSource } from "../../workbench/choose.ts";
+import { weakestSource } from "./choose.view.ts";
 
 /** Offers the weakest source and the rig's own worst day where the job asks about another: a remedy is judged there. */
 export function WorstCase({ bundle: { job, rig, sources } }: { readonly bundle: JobBundle }) {

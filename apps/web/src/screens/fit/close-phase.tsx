@@ -4,8 +4,8 @@ import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
-import { closingList, closingState } from "../../workbench/work.ts";
 import { Photos } from "../photos/photos.tsx";
+import { closingList, closingState } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { ScrewTally } from "./screw-tally.tsx";
 

@@ -1,8 +1,8 @@
 import type { Wiring, Work } from "@amp-saver/records";
 import type { JobBundle } from "../../store/queries.ts";
 import type { WiringNames } from "../../words/wiring.ts";
-import type { IsolationView } from "../../workbench/isolation.ts";
-import type { PlanView } from "../../workbench/wiring.ts";
+import type { IsolationView } from "../isolate/isolate.view.ts";
+import type { PlanView } from "../prepare/wiring.view.ts";
 import type { SaveWork } from "../save-work.ts";
 import type { useLock } from "../use-lock.ts";
 

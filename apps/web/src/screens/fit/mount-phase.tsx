@@ -4,9 +4,9 @@ import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
-import { readOhms } from "../../workbench/ohms.ts";
-import { MOUNTING_LIST, mountingReasons } from "../../workbench/work.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { readOhms } from "../prepare/ohms.view.ts";
+import { MOUNTING_LIST, mountingReasons } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 type Mounting = Work["mounting"];

@@ -4,9 +4,9 @@ import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { lockNow } from "../../workbench/isolation.ts";
-import { builtView } from "../../workbench/wiring-built.ts";
-import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "../../workbench/work.ts";
+import type { lockNow } from "../isolate/isolate.view.ts";
+import { builtView } from "../prepare/built.view.ts";
+import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 /** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */

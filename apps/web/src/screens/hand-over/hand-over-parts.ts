@@ -3,10 +3,10 @@ import type { JobBundle } from "../../store/queries.ts";
 import type { Part } from "../../words/answer.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
-import type { Reminder } from "../../workbench/hand-over.ts";
-import { learnView } from "../../workbench/learning.ts";
-import type { limitsCard } from "../../workbench/limits-card.ts";
-import type { Proved } from "../../workbench/proof.ts";
+import { learnView } from "../learn/learn.view.ts";
+import type { Proved } from "../prove/proof.view.ts";
+import type { limitsCard } from "../together/limits-card.view.ts";
+import type { Reminder } from "./hand-over.view.ts";
 
 /** One source of the limits card, in words. */
 export interface LimitRow {

@@ -1,5 +1,6 @@
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Job } from "@amp-saver/records";
+import { fileStem } from "@amp-saver/records/exchange";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
@@ -20,10 +21,9 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
-import { readingsCsv, reminderFile } from "../../workbench/hand-over.ts";
-import { shownAs } from "../../workbench/measure.ts";
-import { fileStem } from "../../workbench/rig-file.ts";
+import { shownAs } from "../measure.ts";
 import { saveRig } from "../save-rig.ts";
+import { readingsCsv, reminderFile } from "./hand-over.view.ts";
 import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 

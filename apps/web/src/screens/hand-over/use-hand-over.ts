@@ -1,22 +1,22 @@
-import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/records/cases";
+import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/cases";
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { ofHundred } from "../../words/answer.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
-import { fittedOn, fittingOf, type Reminder, remindersOf } from "../../workbench/hand-over.ts";
-import { shownAnswer } from "../../workbench/kept-answer.ts";
-import { limitsCard } from "../../workbench/limits-card.ts";
-import type { Proved } from "../../workbench/proof.ts";
-import { keptSmallest } from "../../workbench/smallest.ts";
-import { builtOnRecord } from "../../workbench/work.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { isComing } from "../../workers/use-latest.ts";
 import { useTogether } from "../../workers/use-study.ts";
+import { builtOnRecord } from "../fit/fit.view.ts";
+import { shownAnswer } from "../kept-answer.ts";
+import type { Proved } from "../prove/proof.view.ts";
+import { keptSmallest } from "../smallest.view.ts";
 import { type SmallestRow, smallestRows } from "../smallest-rows.ts";
+import { limitsCard } from "../together/limits-card.view.ts";
 import { useProof } from "../use-proof.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
+import { fittedOn, fittingOf, type Reminder, remindersOf } from "./hand-over.view.ts";
 import { type CardRow, cardRows, type LimitRow } from "./hand-over-parts.ts";
 
 /** Everything that is handed over, worked out once for the page and for paper. */

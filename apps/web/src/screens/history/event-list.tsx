@@ -1,7 +1,7 @@
 import { format, parseISO } from "date-fns";
 import { Link } from "react-router";
 import { eventSentence } from "../../words/history.ts";
-import type { HistoryEvent } from "../../workbench/history.ts";
+import type { HistoryEvent } from "./history.view.ts";
 
 interface EventListProps {
   readonly events: readonly HistoryEvent[];

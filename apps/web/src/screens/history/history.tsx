@@ -4,8 +4,8 @@ import { Link } from "react-router";
 import type { RigBundle } from "../../store/bundle.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { HISTORY } from "../../words/history.ts";
-import { comingLooks, rigHistory, sinceLast } from "../../workbench/history.ts";
 import { EventList } from "./event-list.tsx";
+import { comingLooks, rigHistory, sinceLast } from "./history.view.ts";
 import { JobTools } from "./job-tools.tsx";
 
 const day = (iso: string): string => format(parseISO(iso), "d MMMM yyyy");

@@ -7,7 +7,7 @@ import { StageBar } from "../../ui/stage-bar.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { FIT_WORDS, STAGE_WORDS } from "../../words/common.ts";
 import { HOME } from "../../words/home.ts";
-import type { LogLine } from "../../workbench/logbook.ts";
+import type { LogLine } from "./logbook.view.ts";
 
 /** One job in the logbook: what, how far, and the kept answer. */
 export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine }) {

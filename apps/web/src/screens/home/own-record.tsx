@@ -2,7 +2,7 @@ import { Collapsible } from "radix-ui";
 import { useState } from "react";
 import { useOwnRecords } from "../../store/queries.ts";
 import { OWN } from "../../words/home.ts";
-import { ownRecord } from "../../workbench/statistics.ts";
+import { ownRecord } from "./statistics.view.ts";
 
 /** One's own jobs in figures, worked out when they are asked for. */
 export function OwnRecordPanel() {

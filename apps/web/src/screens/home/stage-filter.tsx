@@ -1,7 +1,7 @@
 import { STAGES, type Stage } from "@amp-saver/records";
 import { STAGE_WORDS } from "../../words/common.ts";
 import { HOME } from "../../words/home.ts";
-import type { LogFilter } from "../../workbench/logbook.ts";
+import type { LogFilter } from "./logbook.view.ts";
 
 interface StageFilterProps {
   readonly value: LogFilter["stage"];

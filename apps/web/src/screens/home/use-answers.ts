@@ -1,12 +1,12 @@
-import { conditionsOf, startCase } from "@amp-saver/records/cases";
+import { conditionsOf, startCase } from "@amp-saver/cases";
 import { useEffect, useMemo, useState } from "react";
 import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useAsked } from "../../store/queries.ts";
-import { answerStale } from "../../workbench/answer-age.ts";
-import { keptAnswer } from "../../workbench/kept-answer.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
+import { answerStale } from "../answer-age.ts";
+import { keptAnswer } from "../kept-answer.ts";
 
 const MOST_AT_ONCE = 12;
 /** Pause after the list last changed, so that nothing is worked out between two letters. */

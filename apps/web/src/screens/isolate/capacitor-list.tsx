@@ -1,8 +1,8 @@
 import type { Work } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
 import { ISOLATE } from "../../words/isolate.ts";
-import { againIn, type IsolationView } from "../../workbench/isolation.ts";
 import type { SaveWork } from "../save-work.ts";
+import { againIn, type IsolationView } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 const UNREAD = { first: null, firstAt: null, second: null } as const;

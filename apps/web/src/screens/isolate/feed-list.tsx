@@ -1,8 +1,8 @@
 import type { Work } from "@amp-saver/records";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { IsolationView } from "../../workbench/isolation.ts";
 import type { SaveWork } from "../save-work.ts";
+import type { IsolationView } from "./isolate.view.ts";
 
 const NEITHER = { off: false, locked: false } as const;
 

@@ -2,8 +2,8 @@ import type { Work } from "@amp-saver/records";
 import { Collapsible } from "radix-ui";
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import { type IsolationView, nameOfTask } from "../../workbench/isolation.ts";
 import type { SaveWork } from "../save-work.ts";
+import { type IsolationView, nameOfTask } from "./isolate.view.ts";
 
 interface OverrideListProps {
   readonly view: IsolationView;

@@ -2,8 +2,8 @@ import type { Work } from "@amp-saver/records";
 import { useRef } from "react";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { IsolationView } from "../../workbench/isolation.ts";
 import type { SaveWork } from "../save-work.ts";
+import type { IsolationView } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 interface PairListProps {

@@ -1,9 +1,9 @@
 import type { Work } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import { type IsolationView, SITE_LIST } from "../../workbench/isolation.ts";
-import type { OwnMinutes } from "../../workbench/work.ts";
+import type { OwnMinutes } from "../fit/fit.view.ts";
 import type { SaveWork } from "../save-work.ts";
+import { type IsolationView, SITE_LIST } from "./isolate.view.ts";
 
 interface SiteListProps {
   readonly work: Work;

@@ -1,6 +1,6 @@
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import { readVolts } from "../../workbench/volts.ts";
+import { readVolts } from "./volts.ts";
 
 interface VoltsFieldProps {
   readonly label: string;

@@ -2,8 +2,8 @@ import { format } from "date-fns";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { LEARN } from "../../words/learn.ts";
-import { type RuleSource, rulesFor, turns } from "../../workbench/learning.ts";
 import { RuleFields } from "../rule-fields.tsx";
+import { type RuleSource, rulesFor, turns } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 
 /** The source, the rule, and how long it all takes. */

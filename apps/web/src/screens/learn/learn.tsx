@@ -1,4 +1,4 @@
-import { conditionsOf, startCase } from "@amp-saver/records/cases";
+import { conditionsOf, startCase } from "@amp-saver/cases";
 import { useState } from "react";
 import { Link } from "react-router";
 import { LearningPicture } from "../../chart/learning-picture.tsx";

@@ -4,8 +4,8 @@ import { useSettings } from "../../store/settings.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { LEARN } from "../../words/learn.ts";
-import { lastStopKey } from "../../workbench/learning.ts";
-import { readTyped, typedText } from "../../workbench/measure.ts";
+import { readTyped, typedText } from "../measure.ts";
+import { lastStopKey } from "./learn.view.ts";
 import type { Conduct } from "./use-conduct.ts";
 
 /** What can be told now, the likeliest biggest; the peak of the run just made. */

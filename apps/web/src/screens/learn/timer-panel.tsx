@@ -2,7 +2,7 @@ import { format } from "date-fns";
 import { TimerRule } from "../../chart/timer-rule.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import { clock, LEARN } from "../../words/learn.ts";
-import type { LearnView } from "../../workbench/learning.ts";
+import type { LearnView } from "./learn.view.ts";
 
 /** What the unit does now, how long still, and by which rule: readable from a step away. */
 export function TimerPanel({ view, now }: { readonly view: LearnView; readonly now: number }) {

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { clock, LEARN } from "../../words/learn.ts";
-import { turns } from "../../workbench/learning.ts";
+import { turns } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 import type { Conduct } from "./use-conduct.ts";
 

@@ -8,7 +8,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { useNow } from "../../store/use-now.ts";
 import { alertWith } from "../../ui/alert.ts";
 import { LEARN } from "../../words/learn.ts";
-import { type LearnView, learnView, nextEventKey } from "../../workbench/learning.ts";
+import { type LearnView, learnView, nextEventKey } from "./learn.view.ts";
 
 type Told = Partial<Pick<Learning["events"][string], "peakA" | "failed" | "by">>;
 

@@ -5,7 +5,7 @@ import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { clock, LEARN, NEXT_CHECK_WORDS, waitingSentence } from "../../words/learn.ts";
-import { waitingNow } from "../../workbench/learning.ts";
+import { waitingNow } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 
 type Seen = "yes" | "no" | "unseen";

@@ -4,13 +4,13 @@ import { useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
-import { corrected, withWire } from "../../workbench/wiring.ts";
 import { Photos } from "../photos/photos.tsx";
 import { ConductorForm } from "./conductor-form.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { SwitchesForm } from "./switches-form.tsx";
 import { TwoColumns } from "./two-columns.tsx";
+import { corrected, withWire } from "./wiring.view.ts";
 
 const SUBJECTS = ["as-found", "diagram"] as const;
 

@@ -5,14 +5,14 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
 import { BUILT, PLAN } from "../../words/wiring-plan.ts";
-import { corrected } from "../../workbench/wiring.ts";
-import { builtView } from "../../workbench/wiring-built.ts";
-import { allStates } from "../../workbench/wiring-steps.ts";
+import { builtView } from "./built.view.ts";
 import { ConductorForm } from "./conductor-form.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
+import { allStates } from "./steps.view.ts";
 import { TwoColumns } from "./two-columns.tsx";
+import { corrected } from "./wiring.view.ts";
 
 /** Check before power: the wiring as built against what the family asks for and against the plan. */
 export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode }) {

@@ -1,8 +1,8 @@
 import { insulation } from "../../chart/wiring/insulation.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
-import type { PlanView } from "../../workbench/wiring.ts";
-import { endRows, spliceRows } from "../../workbench/wiring-ends.ts";
+import { endRows, spliceRows } from "./ends.view.ts";
+import type { PlanView } from "./wiring.view.ts";
 
 /** What to crimp before the ladder, and what to carry. */
 export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly names: WiringNames }) {

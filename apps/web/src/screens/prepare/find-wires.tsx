@@ -7,14 +7,14 @@ import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
-import { shownOhm } from "../../workbench/ohms.ts";
-import { windingFigures, windingsOf } from "../../workbench/wiring.ts";
 import { Photos } from "../photos/photos.tsx";
 import { useLock } from "../use-lock.ts";
+import { shownOhm } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 import { ProofForm } from "./proof-form.tsx";
 import { TwoColumns } from "./two-columns.tsx";
 import { WindingsForm } from "./windings-form.tsx";
+import { windingFigures, windingsOf } from "./wiring.view.ts";
 
 const SUBJECTS = ["as-found", "diagram"] as const;
 /** Figures this close are the same reading. */

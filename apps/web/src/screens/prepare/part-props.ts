@@ -2,7 +2,7 @@ import type { Starter, Wiring } from "@amp-saver/records";
 import type { Entries } from "../../store/commands.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import type { WiringNames } from "../../words/wiring.ts";
-import type { PlanView } from "../../workbench/wiring.ts";
+import type { PlanView } from "./wiring.view.ts";
 
 /** What every part of preparing is given. */
 export interface PartProps {

@@ -2,9 +2,9 @@ import { FAMILIES } from "@amp-saver/core/network";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
-import { familyOf } from "../../workbench/wiring.ts";
-import { WAY_OPTIONS } from "../../workbench/wiring-switches.ts";
 import type { PartProps } from "./part-props.ts";
+import { WAY_OPTIONS } from "./switches.view.ts";
+import { familyOf } from "./wiring.view.ts";
 
 const USUAL = "usual";
 const USUAL_WORD = "as is usual";

@@ -6,15 +6,15 @@ import { Choice } from "../../ui/choice.tsx";
 import { useKeys } from "../../ui/keys.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
-import { leadsOf, proofOf } from "../../workbench/wiring.ts";
-import { allStates, opens } from "../../workbench/wiring-steps.ts";
 import { CrimpSheet } from "./crimp-sheet.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
 import { StepList } from "./step-list.tsx";
+import { allStates, opens } from "./steps.view.ts";
 import { TwoColumns } from "./two-columns.tsx";
 import { WayBack } from "./way-back.tsx";
+import { leadsOf, proofOf } from "./wiring.view.ts";
 import { wordedRestore, wordedSteps } from "./worded-steps.ts";
 
 const STATES = ["found", "todo", "done"] as const;

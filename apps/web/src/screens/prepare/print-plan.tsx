@@ -1,5 +1,6 @@
 import type { Netlist } from "@amp-saver/core/network";
 import type { Starter, Wiring } from "@amp-saver/records";
+import { fileStem } from "@amp-saver/records/exchange";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import type { JobBundle } from "../../store/queries.ts";
 import { makePdf, PDF_FONT } from "../../ui/make-pdf.ts";
@@ -8,12 +9,11 @@ import { saveFile } from "../../ui/save-file.ts";
 import { PREPARE, type WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
-import { fileStem } from "../../workbench/rig-file.ts";
-import { leadsOf, type PlanView, proofOf } from "../../workbench/wiring.ts";
-import { endRows } from "../../workbench/wiring-ends.ts";
-import { allStates } from "../../workbench/wiring-steps.ts";
 import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
+import { endRows } from "./ends.view.ts";
 import { mapOnPaper } from "./map-svg.tsx";
+import { allStates } from "./steps.view.ts";
+import { leadsOf, type PlanView, proofOf } from "./wiring.view.ts";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
 
 /** Plan, pre-crimp sheet, kit and the way back on paper, in a file called by its name where that is wanted. */

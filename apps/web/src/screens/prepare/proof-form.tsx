@@ -4,9 +4,9 @@ import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import type { WiringNames } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
-import { readOhms, textOfOhms } from "../../workbench/ohms.ts";
-import { likenesses, proofOf, refusalOf } from "../../workbench/wiring.ts";
+import { readOhms, textOfOhms } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
+import { likenesses, proofOf, refusalOf } from "./wiring.view.ts";
 
 interface ProofFormProps extends Pick<PartProps, "save"> {
   readonly id: string;

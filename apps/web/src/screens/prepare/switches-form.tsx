@@ -4,8 +4,8 @@ import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FOUND, STARTING_POINT_WORDS } from "../../words/wiring.ts";
-import { beginFrom, STARTING_POINT_IDS, SWITCH_OPTIONS, startingPointOf } from "../../workbench/wiring-switches.ts";
 import type { PartProps } from "./part-props.ts";
+import { beginFrom, STARTING_POINT_IDS, SWITCH_OPTIONS, startingPointOf } from "./switches.view.ts";
 
 type Switches = Wiring["switches"];
 const TICKS = [

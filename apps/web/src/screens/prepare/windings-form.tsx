@@ -4,8 +4,8 @@ import { Choice } from "../../ui/choice.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIND } from "../../words/wiring-find.ts";
-import { readOhms, textOfOhms } from "../../workbench/ohms.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { readOhms, textOfOhms } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 
 /** What probes held together may show, ohm. */

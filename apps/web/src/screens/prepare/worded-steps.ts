@@ -1,7 +1,7 @@
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN, stepSentence } from "../../words/wiring-plan.ts";
-import type { PlanView, StepGroup } from "../../workbench/wiring.ts";
-import { notThis, restoreGroups } from "../../workbench/wiring-steps.ts";
+import { notThis, restoreGroups } from "./steps.view.ts";
+import type { PlanView, StepGroup } from "./wiring.view.ts";
 
 /** A step in words. */
 export interface WordedStep {

@@ -1,7 +1,7 @@
 import { formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { JobBundle } from "../../store/queries.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
-import type { AlikeRow } from "../../workbench/prove-view.ts";
+import type { AlikeRow } from "./prove.view.ts";
 
 const SIGN = {
   equal: <path d="M1 5h12M1 10h12" />,

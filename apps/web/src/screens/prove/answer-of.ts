@@ -3,10 +3,10 @@ import type { JobBundle } from "../../store/queries.ts";
 import type { Part } from "../../words/answer.ts";
 import { HISTORY } from "../../words/history.ts";
 import { PROVE, proofSentence, visitSentence } from "../../words/prove.ts";
-import { fittedOn } from "../../workbench/hand-over.ts";
-import { earlierVisit, sinceVisit, visitView } from "../../workbench/history.ts";
-import type { ProveView } from "../../workbench/prove-view.ts";
-import { readingSide } from "../../workbench/reading-side.ts";
+import { fittedOn } from "../hand-over/hand-over.view.ts";
+import { earlierVisit, sinceVisit, visitView } from "../history/history.view.ts";
+import type { ProveView } from "./prove.view.ts";
+import { readingSide } from "./reading-side.view.ts";
 
 /** The proof in a sentence. */
 export function proofAnswer(bundle: JobBundle, { verdict, start, running }: ProveView["study"]): readonly Part[] {

@@ -5,10 +5,10 @@ import { useNow } from "../../store/use-now.ts";
 import { Button } from "../../ui/button.tsx";
 import { clock } from "../../words/learn.ts";
 import { PROVE } from "../../words/prove.ts";
-import { eventsOf } from "../../workbench/learning.ts";
-import { coachView, type ProveView } from "../../workbench/prove-view.ts";
-import { readingSide } from "../../workbench/reading-side.ts";
+import { eventsOf } from "../learn/learn.view.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
+import { coachView, type ProveView } from "./prove.view.ts";
+import { readingSide } from "./reading-side.view.ts";
 
 interface CoachProps {
   readonly bundle: JobBundle;

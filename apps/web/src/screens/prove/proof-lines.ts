@@ -2,7 +2,7 @@ import { formatAmps } from "@amp-saver/core/quantity";
 import type { JobBundle } from "../../store/queries.ts";
 import { PROOF } from "../../words/proof.ts";
 import { PROVE } from "../../words/prove.ts";
-import type { Proved } from "../../workbench/proof.ts";
+import type { Proved } from "./proof.view.ts";
 
 /** A proof in sentences: what is shown, how it stands to what was predicted, what is not shown. */
 export interface ProofLines {

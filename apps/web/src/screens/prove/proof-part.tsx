@@ -11,10 +11,10 @@ import { Lines } from "../../ui/lines.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { PROVE } from "../../words/prove.ts";
-import { shownAs } from "../../workbench/measure.ts";
-import { freeze, proofOf, thaw } from "../../workbench/proof.ts";
+import { shownAs } from "../measure.ts";
 import { useProof } from "../use-proof.ts";
 import { proofAnswer } from "./answer-of.ts";
+import { freeze, proofOf, thaw } from "./proof.view.ts";
 import { proofLines } from "./proof-lines.ts";
 
 /** What is shown and what is not, beside what was predicted; frozen so that it can be worked out again. */

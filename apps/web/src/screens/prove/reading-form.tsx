@@ -11,9 +11,9 @@ import { useFormDraft } from "../../ui/use-form-draft.ts";
 import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
-import { learnView } from "../../workbench/learning.ts";
-import { readTyped, shownAs } from "../../workbench/measure.ts";
-import { readingSide } from "../../workbench/reading-side.ts";
+import { learnView } from "../learn/learn.view.ts";
+import { readTyped, shownAs } from "../measure.ts";
+import { readingSide } from "./reading-side.view.ts";
 
 interface Fields {
   readonly when: Reading["when"];

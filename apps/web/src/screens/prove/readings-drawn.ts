@@ -1,7 +1,7 @@
 import { format, parseISO } from "date-fns";
 import type { ReadingsPictureProps, SideBar } from "../../chart/readings-picture.tsx";
 import { LEFT_OUT_WORDS } from "../../words/prove.ts";
-import type { ProveView } from "../../workbench/prove-view.ts";
+import type { ProveView } from "./prove.view.ts";
 
 /** What the readings picture draws, on the page and on paper. */
 export function readingsDrawn(view: ProveView): Omit<ReadingsPictureProps, "width"> {

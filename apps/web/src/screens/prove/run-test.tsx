@@ -21,9 +21,9 @@ import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { COMMON } from "../../words/common.ts";
 import { clock } from "../../words/learn.ts";
 import { PROOF } from "../../words/proof.ts";
-import { shownAs } from "../../workbench/measure.ts";
-import { GOAL_MIN, proofOf, runningTest, runsShown, type Test } from "../../workbench/proof.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { shownAs } from "../measure.ts";
+import { GOAL_MIN, proofOf, runningTest, runsShown, type Test } from "./proof.view.ts";
 
 /** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */
 export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {

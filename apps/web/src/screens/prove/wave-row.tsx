@@ -1,6 +1,6 @@
+import { conditionsOf, startCase } from "@amp-saver/cases";
 import { formatAmps, formatSeconds } from "@amp-saver/core/quantity";
 import { unpackSamples, type Waveform } from "@amp-saver/records";
-import { conditionsOf, startCase } from "@amp-saver/records/cases";
 import { useState } from "react";
 import { useWidth } from "../../chart/use-width.ts";
 import { WaveformPicture } from "../../chart/waveform-picture.tsx";

@@ -7,9 +7,9 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { WAVES, waveRefused } from "../../words/waves.ts";
-import { readingSide } from "../../workbench/reading-side.ts";
 import type { WaveChannelName } from "../../workers/wave.worker.ts";
 import { askWave } from "../../workers/wave-desk.ts";
+import { readingSide } from "./reading-side.view.ts";
 import { WaveRow } from "./wave-row.tsx";
 import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";
 

@@ -1,10 +1,10 @@
 import type { Side } from "@amp-saver/records";
+import type { OfferView } from "@amp-saver/records/exchange";
 import { useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { COMMON, KIND_WORDS } from "../../words/common.ts";
 import { HOME, RIGS } from "../../words/home.ts";
-import type { OfferView } from "../../workbench/rig-file.ts";
 
 const nameOf = ({ kind, name }: OfferView["gone"][number]): string => name ?? KIND_WORDS[kind];
 

@@ -1,4 +1,5 @@
 import type { RigId, Side } from "@amp-saver/records";
+import type { OfferView } from "@amp-saver/records/exchange";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Wanted } from "../../exchange/rigs-out.ts";
@@ -16,9 +17,8 @@ import { SearchField } from "../../ui/search-field.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { fileRefused, HOME, RIGS } from "../../words/home.ts";
-import { filteredRigs } from "../../workbench/logbook.ts";
-import type { OfferView } from "../../workbench/rig-file.ts";
 import { useExchange } from "../../workers/use-exchange.ts";
+import { filteredRigs } from "../home/logbook.view.ts";
 import { ImportPreview } from "./import-preview.tsx";
 import { KeptHere } from "./kept-here.tsx";
 import { RigRow } from "./rig-row.tsx";

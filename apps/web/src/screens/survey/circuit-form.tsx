@@ -2,9 +2,9 @@ import { formatNumber } from "@amp-saver/core/quantity";
 import type { AirConditioner } from "@amp-saver/records";
 import { Pick } from "../../ui/pick.tsx";
 import { CIRCUIT_WORDS, SURVEY } from "../../words/survey.ts";
-import { circuitIssues } from "../../workbench/circuit.ts";
-import { GAUGES, gaugeOf, gaugeText } from "../../workbench/gauge.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { circuitIssues } from "./circuit.view.ts";
+import { GAUGES, gaugeOf, gaugeText } from "./gauge.view.ts";
 
 interface CircuitFormProps {
   readonly unit: AirConditioner;

@@ -1,10 +1,10 @@
+import { deratingOf } from "@amp-saver/cases";
 import type { GeneratorSource } from "@amp-saver/records";
-import { deratingOf } from "@amp-saver/records/cases";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
-import { checkOverload } from "../../workbench/points.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { checkOverload } from "./points.view.ts";
 import { PointsForm } from "./points-form.tsx";
 import type { SaveSource } from "./save-source.ts";
 

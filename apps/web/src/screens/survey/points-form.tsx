@@ -5,7 +5,7 @@ import { Button } from "../../ui/button.tsx";
 import { FieldError } from "../../ui/field-error.tsx";
 import { useKeptText } from "../../ui/use-kept-text.ts";
 import { SOURCE_WORDS } from "../../words/sources.ts";
-import { pointsText, readPoints } from "../../workbench/points.ts";
+import { pointsText, readPoints } from "./points.view.ts";
 
 interface PointsFormProps {
   readonly label: string;

@@ -1,9 +1,9 @@
+import { measuredSag } from "@amp-saver/cases";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { ShoreSource } from "@amp-saver/records";
-import { measuredSag } from "@amp-saver/records/cases";
 import { SOURCE_WORDS } from "../../words/sources.ts";
-import { type BandEdge, bandChange, bandPairs } from "../../workbench/band.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { type BandEdge, bandChange, bandPairs } from "./band.view.ts";
 import { PointsForm } from "./points-form.tsx";
 import type { SaveSource } from "./save-source.ts";
 

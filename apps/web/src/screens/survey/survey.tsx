@@ -5,10 +5,10 @@ import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SURVEY } from "../../words/survey.ts";
-import { surveyState } from "../../workbench/survey-state.ts";
 import { Photos } from "../photos/photos.tsx";
 import { RigForm } from "./rig-form.tsx";
 import { SourcesForm } from "./sources-form.tsx";
+import { surveyState } from "./survey.view.ts";
 import { UnitForm } from "./unit-form.tsx";
 
 const SUBJECTS = ["plate", "diagram", "other"] as const;

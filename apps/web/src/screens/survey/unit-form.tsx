@@ -1,7 +1,7 @@
+import { isAided } from "@amp-saver/cases";
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { AirConditioner } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
-import { isAided } from "@amp-saver/records/cases";
 import { Collapsible } from "radix-ui";
 import { useState } from "react";
 import { editCommit } from "../../store/commands.ts";
@@ -13,11 +13,11 @@ import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
-import { typedText } from "../../workbench/measure.ts";
-import { CAPACITOR_BAND, capacitorOff, coolingOfModel, plateDoubt } from "../../workbench/plate-help.ts";
 import { FigureInput } from "../figure-input.tsx";
+import { typedText } from "../measure.ts";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
+import { CAPACITOR_BAND, capacitorOff, coolingOfModel, plateDoubt } from "./plate.view.ts";
 
 const FIRST = ["coolingW", "lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
 const MORE = ["maxBreakerA", "circuitA", "runningA"] as const;

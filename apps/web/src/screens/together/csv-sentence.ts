@@ -1,6 +1,6 @@
 import { MOST_RIG_LOADS } from "@amp-saver/records";
 import { CSV_WORDS } from "../../words/together.ts";
-import type { CsvFailure } from "../../workbench/load-csv.ts";
+import type { CsvFailure } from "./load-csv.ts";
 
 /** What is wrong with a list, in a sentence that names the line, the column and the limit. */
 export function csvSentence(failure: CsvFailure): string {

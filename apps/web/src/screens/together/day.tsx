@@ -1,6 +1,6 @@
+import { rigVolts } from "@amp-saver/cases";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Load, Rig, Source } from "@amp-saver/records";
-import { rigVolts } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
 import { DayPicture } from "../../chart/day-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
@@ -13,10 +13,10 @@ import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { COMMON } from "../../words/common.ts";
 import { DAY, daySentence } from "../../words/day.ts";
 import { PICTURES } from "../../words/pictures.ts";
-import { coolestOf, dayBands, dayQuestion } from "../../workbench/day.ts";
-import { shownAs } from "../../workbench/measure.ts";
 import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
+import { shownAs } from "../measure.ts";
+import { coolestOf, dayBands, dayQuestion } from "./day.view.ts";
 import { SpellsRow } from "./spells.tsx";
 import { ViewChoice } from "./view-choice.tsx";
 

@@ -1,16 +1,16 @@
+import { legAdvice, type PlanStudy, type TogetherQuestion } from "@amp-saver/cases";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
-import { legAdvice, type PlanStudy, type TogetherQuestion } from "@amp-saver/records/cases";
 import type { RigBundle } from "../../store/bundle.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK } from "../../words/check.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
-import { coincidencesPerDay, coolestOf } from "../../workbench/day.ts";
-import { keepsOf } from "../../workbench/keeps.ts";
-import { shownAnswer } from "../../workbench/kept-answer.ts";
-import { shownAs } from "../../workbench/measure.ts";
+import { shownAnswer } from "../kept-answer.ts";
+import { shownAs } from "../measure.ts";
+import { coincidencesPerDay, coolestOf } from "./day.view.ts";
+import { keepsOf } from "./keeps.view.ts";
 
 interface FindingsProps {
   readonly study: PlanStudy;

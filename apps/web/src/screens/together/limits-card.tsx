@@ -1,6 +1,6 @@
-import type { PlanStudy, TogetherQuestion } from "@amp-saver/records/cases";
+import type { PlanStudy, TogetherQuestion } from "@amp-saver/cases";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
-import { limitsCard } from "../../workbench/limits-card.ts";
+import { limitsCard } from "./limits-card.view.ts";
 
 interface LimitsCardProps {
   readonly rig: string;

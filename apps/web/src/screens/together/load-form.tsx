@@ -6,10 +6,10 @@ import { DraftScope } from "../../ui/drafts.ts";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { TOGETHER } from "../../words/together.ts";
-import { turnedTo } from "../../workbench/usual-loads.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
+import { turnedTo } from "./usual-loads.ts";
 
 const LEGS = ["1", "2", "both"] as const;
 const PRIORITIES = ["1", "2", "3", "4", "5"] as const;

@@ -1,5 +1,5 @@
+import { rigVolts } from "@amp-saver/cases";
 import { MOST_RIG_LOADS } from "@amp-saver/records";
-import { rigVolts } from "@amp-saver/records/cases";
 import { useRef, useState } from "react";
 import type { RigBundle } from "../../store/bundle.ts";
 import { addLoadCommit, importLoadsCommit } from "../../store/commands.ts";
@@ -7,10 +7,10 @@ import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { LOAD_WORDS, TOGETHER } from "../../words/together.ts";
-import { readLoads, writeLoads } from "../../workbench/load-csv.ts";
-import { knownLoad, USUAL_LOADS } from "../../workbench/usual-loads.ts";
 import { csvSentence } from "./csv-sentence.ts";
+import { readLoads, writeLoads } from "./load-csv.ts";
 import { LoadForm } from "./load-form.tsx";
+import { knownLoad, USUAL_LOADS } from "./usual-loads.ts";
 
 /** The rig's loads: from the usual ones or one's own, as a list that goes in and out as CSV. */
 export function LoadList({ bundle }: { readonly bundle: RigBundle }) {

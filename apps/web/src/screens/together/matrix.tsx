@@ -1,4 +1,4 @@
-import type { PlanStudy } from "@amp-saver/records/cases";
+import type { PlanStudy } from "@amp-saver/cases";
 import type { RigBundle } from "../../store/bundle.ts";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";

@@ -1,8 +1,8 @@
-import { type PlanStudy, type TogetherQuestion, unitFactor } from "@amp-saver/records/cases";
+import { type PlanStudy, type TogetherQuestion, unitFactor } from "@amp-saver/cases";
 import type { Gap } from "../../chart/headroom.tsx";
 import { CHECK } from "../../words/check.ts";
 import { TOGETHER } from "../../words/together.ts";
-import { shownAnswer } from "../../workbench/kept-answer.ts";
+import { shownAnswer } from "../kept-answer.ts";
 
 type Given = TogetherQuestion["given"];
 

@@ -1,5 +1,5 @@
+import { askable, MOST_TOGETHER, togetherQuestion } from "@amp-saver/cases";
 import type { Source } from "@amp-saver/records";
-import { askable, MOST_TOGETHER, togetherQuestion } from "@amp-saver/records/cases";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { LegsPicture } from "../../chart/legs-picture.tsx";

@@ -1,0 +1,76 @@
+import { asQuantity, isAided, sourceCase, unitCase } from "@amp-saver/cases";
+import { continuousA } from "@amp-saver/core/device/shore";
+import {
+  type Choices,
+  PRICES,
+  type Prices,
+  REMEDY_PARAMS,
+  type SizeReason,
+  type StarterRating,
+  sizeStarter,
+} from "@amp-saver/core/study/remedy";
+import type { AirConditioner, Source, Starter } from "@amp-saver/records";
+import { ratedW } from "../rated.ts";
+import { CAPACITOR_BAND } from "../survey/plate.view.ts";
+
+export { type AssessedRemedy, adviseOf, assessRemedy, PRICES, type Prices, type RemedyCode } from "@amp-saver/core/study/remedy";
+
+/** Starters of the catalogue as the study wants them. */
+function ratingOf(starter: Starter): StarterRating {
+  const { leastV, mostV, leastTons, mostTons, lockedRotorMostA, startCapacitorF, usd } = starter;
+  return {
+    volts: [leastV, mostV],
+    tons: leastTons === null && mostTons === null ? null : [leastTons ?? 0, mostTons ?? Number.MAX_VALUE],
+    lockedRotorMostA: lockedRotorMostA?.value ?? null,
+    startCapacitorF: startCapacitorF?.value ?? null,
+    usd,
+  };
+}
+
+/** What a unit, its other sources, the catalogue and the user's prices leave to choose from. */
+export function choicesOf(
+  unit: AirConditioner,
+  others: readonly Source[],
+  starters: readonly Starter[],
+  prices: Prices,
+  altitudeM: number,
+): Choices {
+  const { runCapacitorF: found, runCapacitorPrintedF: printed } = unit;
+  const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - CAPACITOR_BAND);
+  return {
+    others: others.map((s) => sourceCase(s, altitudeM, unit.hz)),
+    starters: starters.map(ratingOf),
+    prices,
+    service: { startAid: isAided(unit) || unit.startAid === "unknown", runCapacitorF: weak ? asQuantity(printed) : null },
+  };
+}
+
+/** Watts a source carries for hours, a second set and a shore share included; null where its watts are not known. */
+function carries(source: Source): number | null {
+  const volts = source.volts.value;
+  if (source.type === "shore") return source.breakerA === undefined ? null : continuousA(source.breakerA.value) * volts;
+  if (source.type !== "inverter") return ratedW(source);
+  const own = source.runningW?.value ?? source.surgeW?.value;
+  return own === undefined ? null : own + (source.shoreLimitA?.value ?? 0) * volts;
+}
+
+/** The source that carries least; undefined while none is known. */
+export function weakestSource(sources: readonly Source[]): Source | undefined {
+  const known = sources.flatMap((source) => {
+    const watts = carries(source);
+    return watts === null ? [] : [{ source, watts }];
+  });
+  return known.toSorted((a, b) => a.watts - b.watts)[0]?.source;
+}
+
+/** Why a starter of the catalogue does not match a unit; empty when it does. */
+export function mismatch(starter: Starter, unit: AirConditioner): readonly SizeReason[] {
+  return sizeStarter(ratingOf(starter), unitCase(unit));
+}
+
+/** What a price is for and where its usual value comes from. */
+export function priceRows(
+  prices: Prices,
+): readonly { readonly name: (typeof PRICES)[number]; readonly usd: number; readonly source: string }[] {
+  return PRICES.map((name) => ({ name, usd: prices[name], source: REMEDY_PARAMS[name].source }));
+}

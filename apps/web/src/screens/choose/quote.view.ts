@@ -1,0 +1,36 @@
+import type { LearningRule } from "@amp-saver/core/study/learning-runs";
+import { QUOTE_PARAMS, type Quote, type QuotePrices, spanOf, studyQuote } from "@amp-saver/core/study/quote";
+import type { Work } from "@amp-saver/records";
+import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
+import type { PlanView } from "../prepare/wiring.view.ts";
+
+export { QUOTE_PARAMS, QUOTE_PRICES, type Quote, type QuotePrices } from "@amp-saver/core/study/quote";
+
+/** A quote, and whether its hours come from one's own log. */
+export interface QuoteView {
+  readonly quote: Quote;
+  /** Timed steps and visits behind the hours; null where the usual minutes stand in. */
+  readonly own: { readonly timed: number; readonly visits: number } | null;
+}
+
+/** Sets a quote up from the plan's kit and steps, the learning rule and one's own visits and prices. */
+export function quoteView(plan: PlanView, rule: LearningRule, works: readonly Work[], starterUsd: number, prices: QuotePrices): QuoteView {
+  const own = ownPlanMinutes(plan, works);
+  const wiringMin = own === null ? spanOf(planMinutes(plan)) : { quick: own.quickMin, usual: own.minutes, slow: own.slowMin };
+  const count = (of: (line: PlanView["kit"][number]) => boolean): number =>
+    plan.kit.filter(of).reduce((sum, line) => sum + line.needed + line.spare, 0);
+  const learningMin = (rule.runs * rule.runS + (rule.runs - 1) * rule.restS) / 60;
+  const quote = studyQuote({
+    starterUsd,
+    terminals: count((line) => line.color !== null),
+    splices: count((line) => line.color === null),
+    wiringMin,
+    learningMin,
+    prices,
+  });
+  return { quote, own: own === null ? null : { timed: own.timed, visits: own.visits } };
+}
+
+/** What an entry of the price list is for and where its usual value comes from. */
+export const quoteEntry = (name: keyof QuotePrices): { readonly label: string; readonly unit: string; readonly source: string } =>
+  QUOTE_PARAMS[name];

@@ -1,0 +1,55 @@
+import {
+  type Job,
+  type JobId,
+  newJob,
+  newLearning,
+  newReading,
+  newWork,
+  type ReadingId,
+  type RigId,
+  type UnitId,
+} from "@amp-saver/records";
+import { describe, expect, it } from "vitest";
+import { readingSide } from "./reading-side.view.ts";
+
+const at = (hour: string): string => `2026-06-21T${hour}:00.000Z`;
+const born = <Id extends string>(id: string, now: string) => ({ id: id as Id, now });
+const job: Job = newJob(born<JobId>("job", at("09:00")), "rig" as RigId, "unit" as UnitId, "Fit");
+const reading = newReading(born<ReadingId>("r", at("10:00")), job, "before", 62);
+const work = newWork(at("10:00"), job);
+const fresh = { job, jobs: [job], readings: [reading], learnings: [], works: [work] };
+
+describe("the side of the next reading", () => {
+  it("is before, as long as nothing says that the starter is in", () => {
+    expect(readingSide(fresh)).toBe("before");
+    const dead = {
+      ...work,
+      steps: { s: { at: at("11:00"), tugged: true, note: "" } },
+      events: [{ at: at("10:30"), what: "powered" as const }],
+    };
+    expect(readingSide({ ...fresh, works: [dead] })).toBe("before");
+    const other = { ...newJob(born<JobId>("other", at("08:00")), job.rigId, "another" as UnitId, "Fit"), done: ["hand-over" as const] };
+    expect(readingSide({ ...fresh, jobs: [job, other] })).toBe("before");
+  });
+
+  it("is after once power is back on what was wired", () => {
+    const wired = {
+      ...work,
+      steps: { s: { at: at("11:00"), tugged: true, note: "" } },
+      events: [{ at: at("11:30"), what: "powered" as const }],
+    };
+    expect(readingSide({ ...fresh, works: [wired] })).toBe("after");
+    expect(readingSide({ ...fresh, works: [{ ...wired, jobId: "other" as JobId }] })).toBe("before");
+  });
+
+  it("is after once there is a run, a reading after, or an earlier visit that was handed over", () => {
+    const begun = { a: { at: at("12:01"), what: "start" as const, peakA: null, failed: false, by: "tap" as const } };
+    const ended = { ...begun, b: { at: at("12:04"), what: "stop" as const, peakA: 21, failed: false, by: "tap" as const } };
+    const learning = newLearning(at("12:00"), job);
+    expect(readingSide({ ...fresh, learnings: [{ ...learning, events: begun }] })).toBe("before");
+    expect(readingSide({ ...fresh, learnings: [{ ...learning, events: ended }] })).toBe("after");
+    expect(readingSide({ ...fresh, readings: [reading, { ...reading, id: "s" as ReadingId, when: "after" }] })).toBe("after");
+    const earlier = { ...newJob(born<JobId>("earlier", at("08:00")), job.rigId, job.unitId, "Fit"), done: ["hand-over" as const] };
+    expect(readingSide({ ...fresh, jobs: [earlier, job] })).toBe("after");
+  });
+});

@@ -1,0 +1,27 @@
+import type { Job, Learning, Reading, Work } from "@amp-saver/records";
+import { powerOnWired } from "../fit/fit.view.ts";
+import { earlierVisit } from "../history/history.view.ts";
+import { eventsOf } from "../learn/learn.view.ts";
+
+/** What tells whether a unit's starter is in. */
+interface SideRecords {
+  readonly job: Job;
+  readonly jobs: readonly Job[];
+  readonly readings: readonly Reading[];
+  readonly learnings: readonly Learning[];
+  readonly works: readonly Work[];
+}
+
+/**
+ * The side on which the next reading of a job is taken: after the fitting once a run of the starter,
+ * a reading after, power back on a wired unit, or an earlier visit that was handed over says so.
+ */
+export function readingSide({ job, jobs, readings, learnings, works }: SideRecords): Reading["when"] {
+  const of = <T extends { readonly jobId: string | null }>(records: readonly T[]): readonly T[] =>
+    records.filter((r) => r.jobId === job.id);
+  const visited = earlierVisit(job, jobs) !== null;
+  const ran = of(learnings).some((l) => eventsOf(l).some((e) => e.what === "stop"));
+  const read = of(readings).some((r) => r.when === "after");
+  const powered = of(works).some(powerOnWired);
+  return visited || ran || read || powered ? "after" : "before";
+}

@@ -1,0 +1,10 @@
+export { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
+export { budgetToFile } from "./budget-result.ts";
+export { limitsInWords, START_BOUNDS } from "./limits.ts";
+export { readingsCaseSchema, readingsFromFile } from "./readings-case.ts";
+export { readingsToFile } from "./readings-result.ts";
+export { refusalLine } from "./refusal.ts";
+export { caseFromFile, startCaseSchema } from "./start-case.ts";
+export { resultToFile } from "./start-result.ts";
+export { circuitFromFile, wiringCaseSchema, wiringCheckSchema } from "./wiring-case.ts";
+export { faultsToFile, planToFile } from "./wiring-result.ts";

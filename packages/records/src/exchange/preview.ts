@@ -1,0 +1,34 @@
+import { type AnyRecord, recordKey } from "../record.ts";
+
+/** What an import would do to one record. */
+export interface PreviewRow {
+  readonly record: AnyRecord;
+  readonly change: "new" | "changed" | "same";
+  /** Fields that differ, for a changed one. */
+  readonly fields: readonly string[];
+}
+
+const STAMPS = new Set(["updatedAt", "createdAt"]);
+
+/** Sets a file's records beside those kept, before anything is changed. */
+export function previewImport(incoming: readonly AnyRecord[], kept: ReadonlyMap<string, AnyRecord>): readonly PreviewRow[] {
+  return incoming.map((record) => {
+    const old = kept.get(recordKey(record));
+    if (old === undefined) return { record, change: "new", fields: [] };
+    const fields = [...new Set([...Object.keys(old), ...Object.keys(record)])].filter((field) => {
+      const before = (old as Record<string, unknown>)[field];
+      const after = (record as Record<string, unknown>)[field];
+      return !STAMPS.has(field) && canonical(before) !== canonical(after);
+    });
+    return { record, change: fields.length === 0 ? "same" : "changed", fields };
+  });
+}
+
+/** Text of a value that does not depend on the order of its keys. */
+export function canonical(value: unknown): string {
+  return JSON.stringify(value, (_key, inner: unknown) =>
+    typeof inner === "object" && inner !== null && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).toSorted(([a], [b]) => (a < b ? -1 : 1)))
+      : inner,
+  );
+}
