@@ -1,16 +1,11 @@
-export { FIGURE_BOUNDS, type FigureBounds, type FigureName } from "./bounds.ts";
+export { FIGURE_BOUNDS, type FigureName } from "./bounds.ts";
 export { clampReading, runTests, shownBy } from "./core-input.ts";
-export { asItWas } from "./define.ts";
-export { decide, type Merge, mergeRigs, type Side } from "./exchange/merge.ts";
-export { canonical, type PreviewRow, previewImport } from "./exchange/preview.ts";
+
+export type { Side } from "./exchange/merge.ts";
+export { canonical, previewImport } from "./exchange/preview.ts";
 export {
   isArchive,
-  MOST_SEEN,
   RIG_FILE_FORMAT,
-  RIG_FILE_MOST,
-  RIG_FILE_VERSION,
-  type RigFile,
-  type RigFileFailure,
   readRigFile,
   rigFileParts,
   type Sharing,
@@ -18,12 +13,12 @@ export {
   writeRigFile,
 } from "./exchange/rig-file.ts";
 export type { Figure } from "./figure.ts";
-export { asId, type Birth, type IdOf, type JobId, type RigId, type SourceId, type StarterId, type UnitId } from "./identity.ts";
-export { type Answer, type Job, newJob } from "./kind/job.ts";
-export { type Learning, type LearningId, learningRuleSchema, newLearning, RULE_SOURCES } from "./kind/learning.ts";
-export { type Load, type LoadId, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
-export { newPhoto, PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, PHOTO_SUBJECTS, type Photo, type PhotoId } from "./kind/photo.ts";
-export { newProof, type Proof, type ProofId } from "./kind/proof.ts";
+export type { JobId, RigId, SourceId, UnitId } from "./identity.ts";
+export { type Job, newJob } from "./kind/job.ts";
+export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
+export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
+export { newPhoto, PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, type Photo, type PhotoId } from "./kind/photo.ts";
+export { newProof, type Proof } from "./kind/proof.ts";
 export { newReading, type Reading, type ReadingId } from "./kind/reading.ts";
 export { newRig, type Rig } from "./kind/rig.ts";
 export { newSound, SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES, type Sound, type SoundId } from "./kind/sound.ts";
@@ -40,8 +35,8 @@ export {
   type ShoreSource,
   type Source,
 } from "./kind/source.ts";
-export { LEAD_ENDS, LEADS, type Lead, newStarter, type Starter } from "./kind/starter.ts";
-export { type AirConditioner, newUnit, START_AIDS } from "./kind/unit.ts";
+export { LEAD_ENDS, type Lead, newStarter, type Starter } from "./kind/starter.ts";
+export { type AirConditioner, newUnit } from "./kind/unit.ts";
 export {
   bytesOf,
   MOST_WAVE_CYCLES,
@@ -52,10 +47,10 @@ export {
   type WaveformFacts,
   type WaveformId,
 } from "./kind/waveform.ts";
-export { newWiring, OHM_COUNTS, type Wiring, type WiringId } from "./kind/wiring.ts";
-export { CLOSING_CHECKS, newWork, POWER_CHECKS, type Work, type WorkId } from "./kind/work.ts";
-export { type MigrateFailure, migrate, type Step } from "./migrate.ts";
-export { type ParseFailure, parseRecord } from "./parse.ts";
+export { newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
+export { CLOSING_CHECKS, newWork, POWER_CHECKS, type Work } from "./kind/work.ts";
+export { migrate, type Step } from "./migrate.ts";
+export { parseRecord } from "./parse.ts";
 export {
   type AnyRecord,
   hasBlob,
@@ -66,10 +61,9 @@ export {
   type RecordKind,
   type RecordOf,
   recordKey,
-  references,
   rigOf,
 } from "./record.ts";
 export { MOST_SPELLS, type Spells } from "./spell.ts";
 export { METHODS, type Method, STAGES, type Stage } from "./stages.ts";
 export { grouped, type JobLine, type RigSummary, SUMMARY_SHAPE, summarise } from "./summary.ts";
-export { isSeen, nameProblem, TEXT_MOST } from "./text-limits.ts";
+export { nameProblem, TEXT_MOST } from "./text-limits.ts";

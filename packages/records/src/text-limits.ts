@@ -16,7 +16,7 @@ export const TEXT_MOST = {
 const UNSEEN = /^[\p{Default_Ignorable_Code_Point}\p{Z}\p{C}\p{M}\u2800]*$/u;
 
 /** Whether anything of a text can be seen. */
-export const isSeen = (text: string): boolean => !UNSEEN.test(text);
+const isSeen = (text: string): boolean => !UNSEEN.test(text);
 
 /** What is wrong with a name a person gives: nothing to see in it, or too long; null where it is good. */
 export function nameProblem(text: string): "unseen" | "too-long" | null {

@@ -1,4 +1,4 @@
-export { asQuantity, optional } from "./figures.ts";
+export { asQuantity } from "./figures.ts";
 export { batteryCase, deratingOf, legsOf, measuredSag, sourceCase } from "./source-case.ts";
 export { type CaseOrMissing, type Conditions, conditionsOf, hasSize, hasWatts, type Missing, missingOf, startCase } from "./start-case.ts";
 export {

@@ -1,4 +1,4 @@
-export { FAMILIES, FAMILY_LEADS, type Family, isAid, PART_KINDS, PART_TERMINALS, type PartKind, STARTER } from "./kinds.ts";
+export { FAMILIES, FAMILY_LEADS, type Family, isAid, PART_KINDS, type PartKind, STARTER } from "./kinds.ts";
 export {
   allTerminals,
   type Conductor,
@@ -13,7 +13,7 @@ export {
   terminal,
   terminalsOf,
 } from "./netlist.ts";
-export { byName, type Joined, joinedBy, listNets, netsOf, wires } from "./nets.ts";
+export { type Joined, joinedBy, listNets, netsOf, wires } from "./nets.ts";
 export { closedCircuit } from "./passes.ts";
-export { type NetlistFailure, soundNetlist } from "./problems.ts";
+export { soundNetlist } from "./problems.ts";
 export { applyMove, type WiringMove } from "./step.ts";

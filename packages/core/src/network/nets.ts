@@ -54,6 +54,6 @@ export function listNets(netlist: Netlist, without: ReadonlySet<string> = new Se
 }
 
 /** Order of names by their characters, the same on every machine. */
-export function byName(a: string, b: string): number {
+function byName(a: string, b: string): number {
   return a < b ? -1 : a > b ? 1 : 0;
 }

@@ -1,5 +1,5 @@
 /** Length: 1 ft = 0.3048 m exactly (international foot). */
-export const M_PER_FT = 0.3048;
+const M_PER_FT = 0.3048;
 /** Thermal power: 1 BTU(IT)/h in watts. */
 export const W_PER_BTU_H = 0.29307107;
 

@@ -1,4 +1,4 @@
-export { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, M_PER_FT, metresFromFt, rpmFromRadS, W_PER_BTU_H } from "./convert.ts";
+export { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, metresFromFt, rpmFromRadS, W_PER_BTU_H } from "./convert.ts";
 export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts, formatWith } from "./format.ts";
 export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
 export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";

@@ -1,19 +1,13 @@
-import { FROM_MEMORY } from "../quantity/index.ts";
-
-/** Colours of insulated crimp terminals and the gauges they are made for. */
+/** Colours of insulated crimp terminals and the gauges they are made for (DIN 46245, from memory). */
 export const CRIMP_COLORS = [
   { color: "red", thinnestAwg: 22, thickestAwg: 16 },
   { color: "blue", thinnestAwg: 16, thickestAwg: 14 },
   { color: "yellow", thinnestAwg: 12, thickestAwg: 10 },
 ] as const;
 export type CrimpColor = (typeof CRIMP_COLORS)[number]["color"];
-/** Where the colours come from. */
-export const CRIMP_SOURCE = `DIN 46245, ${FROM_MEMORY}`;
 
-/** Least force a crimp must hold on copper, newtons by AWG. */
+/** Least force a crimp must hold on copper, newtons by AWG: 8, 13, 20, 30, 50, 70, 80 and 90 lbf (UL 486A, from memory). */
 export const PULL_FORCE_N: Readonly<Record<number, number>> = { 22: 36, 20: 58, 18: 89, 16: 133, 14: 222, 12: 311, 10: 356, 8: 400 };
-/** Where the forces come from: 8, 13, 20, 30, 50, 70, 80 and 90 lbf. */
-export const PULL_SOURCE = `UL 486A, ${FROM_MEMORY}`;
 
 /** Copper of an AWG gauge, mm²: 92 to the power of (36 − n)/39 on 0.127 mm (ASTM B258). */
 export function awgArea(awg: number): number {

@@ -1,5 +1,3 @@
-import { FROM_MEMORY } from "../quantity/index.ts";
-
 /** A usual load of a rig or a house. */
 export interface TypicalLoad {
   readonly code: string;
@@ -51,6 +49,3 @@ export const TYPICAL_LOADS: readonly TypicalLoad[] = [
   load("well-pump", 1100, { startOverRun: 4, automatic: true, priority: 2, both: true }),
   load("dryer", 5000, { priority: 5, both: true }),
 ];
-
-/** Where the figures come from. */
-export const TYPICAL_LOADS_SOURCE = FROM_MEMORY;

@@ -6,7 +6,7 @@ import { type AnyRecord, recordKey, references, rigOf } from "../record.ts";
 
 /** Name and newest version of the file that carries one or more rigs with all that belongs to them. */
 export const RIG_FILE_FORMAT = "amp-saver/rigs";
-export const RIG_FILE_VERSION = 2;
+const RIG_FILE_VERSION = 2;
 /** Most states a rig remembers having taken in. */
 export const MOST_SEEN = 200;
 /** Largest file that is read, in characters. */

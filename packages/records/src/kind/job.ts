@@ -82,7 +82,6 @@ export const jobRecord = defineRecord({
   merge: { own: ["answer", "smallest"] },
 });
 export type Job = RecordFrom<typeof jobRecord>;
-export type Answer = z.infer<typeof answerSchema>;
 
 /** A job at its first stage. */
 export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title: string): Job {

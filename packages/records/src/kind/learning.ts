@@ -2,7 +2,7 @@ import { RULE_BOUNDS, SCHOOL_NAMES, SCHOOLS } from "@amp-saver/core/study/learni
 import { z } from "zod";
 import { defineRecord, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
-import { asId, type IdOf, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
+import { asId, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
 import { type Job, ofJob } from "./job.ts";
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
@@ -55,7 +55,6 @@ export const learningRecord = defineRecord({
   merge: { entries: ["events", "waits"] },
 });
 export type Learning = RecordFrom<typeof learningRecord>;
-export type LearningId = IdOf<"learning">;
 
 /** Learning runs of a job before the first: the usual rule of most schools, counted by hand. */
 export function newLearning(now: string, job: Job): Learning {

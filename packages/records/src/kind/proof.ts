@@ -2,7 +2,7 @@ import { CONDUCTORS, READING_KINDS } from "@amp-saver/core/study/reading";
 import { z } from "zod";
 import { defineRecord, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
-import { asId, type IdOf, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
+import { asId, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
 import type { Step } from "../migrate.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
@@ -115,7 +115,6 @@ export const proofRecord = defineRecord({
   merge: { entries: ["tests"] },
 });
 export type Proof = RecordFrom<typeof proofRecord>;
-export type ProofId = IdOf<"proof">;
 
 /** The proof of a job before anything was run or frozen. */
 export function newProof(now: string, job: Job): Proof {

@@ -7,7 +7,7 @@ import { TEXT_MOST } from "../text-limits.ts";
 import { learningRuleSchema } from "./learning.ts";
 
 /** Leads of every family by their neutral names. */
-export const LEADS = [...new Set(FAMILIES.flatMap((family) => FAMILY_LEADS[family]))];
+const LEADS = [...new Set(FAMILIES.flatMap((family) => FAMILY_LEADS[family]))];
 
 /** How a lead ends when it comes out of the box. */
 export const LEAD_ENDS = ["bare", "tab", "flag", "piggyback", "ring", "blade"] as const;

@@ -7,7 +7,7 @@ import { type Birth, type RigId, rigId, timestamp, title, type UnitId } from "..
 import { TEXT_MOST } from "../text-limits.ts";
 
 /** Start aids a unit may have as found. */
-export const START_AIDS = ["none", "ptc", "relay", "kit", "unknown"] as const;
+const START_AIDS = ["none", "ptc", "relay", "kit", "unknown"] as const;
 
 /** Figures of a make-up that readings or windings tell. */
 const MAKE_UP = ["lockedPowerFactor", "rotorShare", "startOverRunOhm", "inertiaPerShaftW"] as const;

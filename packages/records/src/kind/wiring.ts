@@ -14,7 +14,7 @@ import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-pl
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
-import { asId, type IdOf, rigId, unitId } from "../identity.ts";
+import { asId, rigId, unitId } from "../identity.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import type { AirConditioner } from "./unit.ts";
 
@@ -110,7 +110,6 @@ export const wiringRecord = defineRecord({
   merge: { entries: ["proofs"] },
 });
 export type Wiring = RecordFrom<typeof wiringRecord>;
-export type WiringId = IdOf<"wiring">;
 
 /** Temperature a winding is taken to have where nobody measured it, °C: a unit at rest on a mild day. */
 const RESTED_C = 25;

@@ -3,7 +3,7 @@ import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
 import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
-import { asId, type IdOf, jobId, rigId, timestamp, unitId } from "../identity.ts";
+import { asId, jobId, rigId, timestamp, unitId } from "../identity.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
 
@@ -66,7 +66,6 @@ export const workRecord = defineRecord({
   merge: { entries: ["site", "mounting", "steps", "power", "closing"], together: EVIDENCE_FIELDS },
 });
 export type Work = RecordFrom<typeof workRecord>;
-export type WorkId = IdOf<"work">;
 
 /** A visit before anything is done. */
 export function newWork(now: string, job: Job): Work {

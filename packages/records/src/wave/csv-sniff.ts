@@ -7,7 +7,7 @@ export const TIME_UNITS = ["s", "ms", "us", "clock"] as const;
 export type TimeUnit = (typeof TIME_UNITS)[number];
 
 /** One column as it was understood; the user confirms it or says otherwise. */
-export interface CsvColumn {
+interface CsvColumn {
   readonly name: string;
   readonly guess: "time" | "amps" | "volts" | "other";
   readonly unit: string;

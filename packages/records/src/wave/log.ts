@@ -19,7 +19,7 @@ export interface WaveLog {
 }
 
 /** Why a file of samples was refused; `where` of the result names line or field. */
-export const WAVE_FAILURES = [
+const WAVE_FAILURES = [
   "empty",
   "no-numbers",
   "bad-number",

@@ -1,7 +1,6 @@
 export {
   acWAt,
   type Bank,
-  type BankLoad,
   BatteryEquations,
   bankLoad,
   bankOhm,

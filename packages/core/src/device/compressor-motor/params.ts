@@ -1,8 +1,9 @@
 import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 
-const MODEL = "P. C. Krause, Analysis of Electric Machinery: two-phase model of a single-phase machine";
-
-/** Typical make-up of a capacitor-run hermetic compressor motor, used where nothing was measured. */
+/**
+ * Typical make-up of a capacitor-run hermetic compressor motor, used where nothing was measured. The model is that of
+ * P. C. Krause, Analysis of Electric Machinery: two phases of a single-phase machine.
+ */
 export const COMPRESSOR_MOTOR_PARAMS = {
   lockedPowerFactor: {
     label: "Power factor of the main winding at standstill",
@@ -169,6 +170,3 @@ export const COMPRESSOR_MOTOR_PARAMS = {
   hotterPerF: { label: "More running current per °F above 95 °F", unit: "1/°F", value: 0.01, min: 0, max: 0.03, source: FROM_MEMORY },
   coolerPerF: { label: "Less running current per °F below 95 °F", unit: "1/°F", value: 0.008, min: 0, max: 0.03, source: FROM_MEMORY },
 } as const satisfies ParamTable;
-
-/** Where the model comes from. */
-export const COMPRESSOR_MOTOR_SOURCE = MODEL;

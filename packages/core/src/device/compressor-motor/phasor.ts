@@ -1,4 +1,4 @@
-import { type Complex, complex, divide, modulus } from "../../numeric/index.ts";
+import { type Complex, complex } from "../../numeric/index.ts";
 import type { Machine } from "./machine.ts";
 
 /** Steady state of the motor at one speed: RMS phasors against the source, N·m, W. */
@@ -102,9 +102,4 @@ export function backwardShare({ mainA, auxiliaryA }: SteadyState, turnsRatio: nu
   const dRe = auxiliaryA.re * turnsRatio;
   const dIm = auxiliaryA.im * turnsRatio;
   return Math.hypot(mainA.re - dIm, mainA.im + dRe) / Math.hypot(mainA.re + dIm, mainA.im - dRe);
-}
-
-/** Impedance the line sees in a steady state, ohm. */
-export function lineOhm(state: SteadyState): number {
-  return modulus(divide(state.unitV, state.lineA));
 }

@@ -3,7 +3,7 @@ import { ENGINE_PARAMS as P } from "./params.ts";
 
 /** Schools of what height costs: 3 % or 3.5 % per 1,000 ft, in proportion to the air's density, or nothing. */
 export const ALTITUDE_SCHOOLS = ["common", "steeper", "air-density", "none"] as const;
-export type AltitudeSchool = (typeof ALTITUDE_SCHOOLS)[number];
+type AltitudeSchool = (typeof ALTITUDE_SCHOOLS)[number];
 
 /** Which losses count for a set. */
 export interface Derating {
@@ -13,7 +13,7 @@ export interface Derating {
 }
 
 /** What counts unless something else is said: 3 % per 1,000 ft, and heat. */
-export const USUAL_DERATING: Derating = { altitude: "common", heat: true, propane: false };
+const USUAL_DERATING: Derating = { altitude: "common", heat: true, propane: false };
 
 /** Density of the standard atmosphere over that at sea level (ISO 2533 troposphere, from memory; to 11,000 m). */
 export function airDensityShare(altitudeM: number): number {

@@ -1,3 +1,3 @@
-export { type GeneratorConstants, GeneratorEquations } from "./equations.ts";
+export { GeneratorEquations } from "./equations.ts";
 export { engineStalls, transientImpedance } from "./limits.ts";
 export { GENERATOR_PARAMS } from "./params.ts";

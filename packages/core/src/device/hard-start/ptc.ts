@@ -20,7 +20,7 @@ export interface Branch {
  * Resistance of the PTC at a temperature, ohm: its cold value up to its switching temperature, then
  * growing by a factor e for every few kelvin, up to what it has hot (typical, from memory).
  */
-export function ptcOhm(coldOhm: number, celsius: number): number {
+function ptcOhm(coldOhm: number, celsius: number): number {
   const over = celsius - P.switchC.value;
   return over <= 0 ? coldOhm : Math.min(P.hotOhm.value, coldOhm * Math.exp(over / P.steepK.value));
 }

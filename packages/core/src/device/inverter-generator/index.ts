@@ -1,3 +1,3 @@
-export { type ElectronicLimits, InverterGeneratorEquations } from "./equations.ts";
+export { InverterGeneratorEquations } from "./equations.ts";
 export { momentaryLimitA } from "./limits.ts";
 export { INVERTER_GENERATOR_PARAMS } from "./params.ts";

@@ -1,3 +1,3 @@
 export { ShoreEquations } from "./equations.ts";
-export { continuousA, ohmFromSag, type SagFailure, type SagReading } from "./limits.ts";
+export { continuousA, ohmFromSag, type SagFailure } from "./limits.ts";
 export { SHORE_PARAMS } from "./params.ts";

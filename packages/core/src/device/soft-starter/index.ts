@@ -1,4 +1,4 @@
 export { SoftStarterEquations } from "./equations.ts";
 export { afterStart, freshMemory, type Memory } from "./learning.ts";
-export { limitBoundsA, ownCapacitanceF, ownCapacitancePerA, typicalLimitA } from "./limits.ts";
+export { ownCapacitanceF, ownCapacitancePerA } from "./limits.ts";
 export { SOFT_STARTER_PARAMS } from "./params.ts";

@@ -10,13 +10,3 @@ export function ownCapacitanceF(plateVolts: number, lockedRotorA: number): numbe
 export function ownCapacitancePerA(plateVolts: number) {
   return isHighVolts(plateVolts) ? P.startCapacitor230UfPerA : P.startCapacitor115UfPerA;
 }
-
-/** Lowest and highest current limit that may be asked for, amps, for a unit's locked rotor amps. */
-export function limitBoundsA(lockedRotorA: number): readonly [number, number] {
-  return [P.typicalLimitShare.min * lockedRotorA, P.typicalLimitShare.max * lockedRotorA];
-}
-
-/** Settled limit expected of a starter that has learned, amps. */
-export function typicalLimitA(lockedRotorA: number): number {
-  return P.typicalLimitShare.value * lockedRotorA;
-}

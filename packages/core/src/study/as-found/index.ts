@@ -1,5 +1,5 @@
 export { buildAsFound } from "./build.ts";
-export { STARTING_POINTS, type StartingPoint } from "./starting-points.ts";
+export { STARTING_POINTS } from "./starting-points.ts";
 export {
   type AsFoundSwitches,
   COLORED,

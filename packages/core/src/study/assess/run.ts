@@ -12,7 +12,7 @@ export interface Side extends Room {
 }
 
 /** What tries an assessment counts. */
-export type Tries = Pick<Confidence, "trials" | "holds" | "starts" | "interval">;
+type Tries = Pick<Confidence, "trials" | "holds" | "starts" | "interval">;
 
 /** One judgement of one case, that everything shows and nothing judges again. */
 export interface Assessment {

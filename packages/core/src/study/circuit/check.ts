@@ -13,7 +13,7 @@ export interface CircuitCheckInput {
 }
 
 export const CIRCUIT_ISSUES = ["breaker-over-plate", "breaker-over-motor-share", "breaker-under-ampacity", "wire-under-ampacity"] as const;
-export type CircuitIssueCode = (typeof CIRCUIT_ISSUES)[number];
+type CircuitIssueCode = (typeof CIRCUIT_ISSUES)[number];
 
 /** A finding about breaker or wire; never a reason to raise either to make a unit start. */
 export interface CircuitIssue {

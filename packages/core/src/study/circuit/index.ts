@@ -1,1 +1,1 @@
-export { CIRCUIT_ISSUES, type CircuitCheckInput, type CircuitIssue, type CircuitIssueCode, checkCircuit } from "./check.ts";
+export { CIRCUIT_ISSUES, type CircuitCheckInput, type CircuitIssue, checkCircuit } from "./check.ts";

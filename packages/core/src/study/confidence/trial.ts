@@ -26,7 +26,7 @@ export interface Trial {
 const FAILED_SHARE = -0.5;
 
 /** How a start with every figure picked goes: whether it is made within what its source lasts, and then kept up. */
-export function tryInput(input: MotorStartInput): Omit<Trial, "moved"> {
+function tryInput(input: MotorStartInput): Omit<Trial, "moved"> {
   const persisted = persist(onlyOutcome(input));
   const made = persisted.input;
   const starts = isMade(persisted);

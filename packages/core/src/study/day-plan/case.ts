@@ -13,7 +13,7 @@ export interface Weather {
 }
 
 /** A unit on its thermostat. */
-export interface DayUnit {
+interface DayUnit {
   readonly id: string;
   /** Watts while it runs on a day of 35 °C. */
   readonly watts: number;
@@ -21,7 +21,7 @@ export interface DayUnit {
 }
 
 /** A load and when it is on; all day where no spell is given. */
-export interface DayLoad {
+interface DayLoad {
   readonly id: string;
   readonly watts: number;
   readonly priority: number;

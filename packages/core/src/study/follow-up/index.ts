@@ -1,1 +1,1 @@
-export { FOLLOW_UP_PARAMS, FOLLOW_UPS, type FollowUp, type FollowUpInput, followUps, RELEARN_WHEN } from "./run.ts";
+export { FOLLOW_UP_PARAMS, type FollowUp, followUps } from "./run.ts";

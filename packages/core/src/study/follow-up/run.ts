@@ -21,16 +21,13 @@ export interface FollowUpInput {
   readonly roofC: number;
 }
 
-export const FOLLOW_UPS = ["first-heat", "tape", "yearly"] as const;
+const FOLLOW_UPS = ["first-heat", "tape", "yearly"] as const;
 /** One look that is due so many months after fitting, and then again after as many. */
 export interface FollowUp {
   readonly what: (typeof FOLLOW_UPS)[number];
   readonly months: number;
   readonly again: boolean;
 }
-
-/** What makes a starter learn again; no date, but said with every reminder. */
-export const RELEARN_WHEN = ["moved", "new-compressor", "new-capacitor", "other-source"] as const;
 
 /** Looks that are due after fitting, soonest first. */
 export function followUps({ fastening, roofC }: FollowUpInput): readonly FollowUp[] {

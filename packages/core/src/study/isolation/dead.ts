@@ -11,7 +11,7 @@ export interface PairReading {
 }
 
 /** What a reading says. */
-export const PAIR_VERDICTS = ["dead", "not-dead", "stray", "floating", "reversed"] as const;
+const PAIR_VERDICTS = ["dead", "not-dead", "stray", "floating", "reversed"] as const;
 export type PairVerdict = (typeof PAIR_VERDICTS)[number];
 
 /** Half the system's volts to ground within this share is a floating neutral; common practice, no source. */

@@ -9,11 +9,9 @@ export {
   type LockReason,
   lockOf,
   openTasks,
-  PAIR_VERDICTS,
-  type PairReading,
   type PairVerdict,
   runHolds,
   taskName,
 } from "./dead.ts";
-export { type Bleed, bleed, type CapacitorFigures, type ChargedCapacitor, capacitorsOf } from "./discharge.ts";
+export { type Bleed, bleed, type ChargedCapacitor, capacitorsOf } from "./discharge.ts";
 export { ISOLATION_PARAMS } from "./params.ts";

@@ -12,7 +12,7 @@ export interface RunEvent {
   readonly failed?: boolean | undefined;
 }
 
-export type RunPhase =
+type RunPhase =
   | { readonly phase: "ready" }
   | { readonly phase: "running"; readonly sinceMs: number; readonly untilMs: number }
   | { readonly phase: "resting"; readonly sinceMs: number; readonly untilMs: number }

@@ -1,5 +1,3 @@
-import { COMMON_PRACTICE } from "../../quantity/index.ts";
-
 /** How often a starter is to start while it learns, how long each run lasts and how long it rests. */
 export interface LearningRule {
   /** Fewest runs, and the most until which it goes on where it has not settled. */
@@ -16,7 +14,7 @@ export const RULE_BOUNDS = {
   restS: { min: 180, max: 3600 },
 } as const;
 
-/** Schools of practice as ready rules; they contradict each other, so the starter's own sheet decides. */
+/** Schools of practice as ready rules (common practice, no source); they contradict each other, so the starter's own sheet decides. */
 export const SCHOOLS = {
   short: { runs: 5, mostRuns: 5, runS: 30, restS: 300 },
   long: { runs: 5, mostRuns: 5, runS: 480, restS: 300 },
@@ -26,4 +24,3 @@ export const SCHOOLS = {
 } as const satisfies Readonly<Record<string, LearningRule>>;
 export type School = keyof typeof SCHOOLS;
 export const SCHOOL_NAMES = Object.keys(SCHOOLS) as readonly School[];
-export const SCHOOLS_SOURCE = COMMON_PRACTICE;

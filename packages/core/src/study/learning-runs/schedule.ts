@@ -10,7 +10,7 @@ export interface UnitRuns {
 }
 
 /** One run of the plan, s from now. */
-export interface PlannedRun {
+interface PlannedRun {
   readonly id: string;
   readonly startS: number;
   readonly endS: number;

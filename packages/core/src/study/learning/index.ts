@@ -1,1 +1,1 @@
-export { type LearningStart, type LearningStudy, MOST_STARTS, studyLearning } from "./run.ts";
+export { type LearningStudy, studyLearning } from "./run.ts";

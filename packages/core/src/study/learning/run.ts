@@ -14,7 +14,7 @@ import {
 } from "../motor-start/index.ts";
 
 /** One start of a row. */
-export interface LearningStart {
+interface LearningStart {
   readonly limitA: number;
   /** Largest cycle RMS of the whole line, amps. */
   readonly peakA: number;
@@ -39,7 +39,7 @@ export interface LearningStudy {
   readonly restartsHot: boolean;
 }
 
-export const MOST_STARTS = 8;
+const MOST_STARTS = 8;
 
 /**
  * Start after start of a starter that learns, from its first limit until two in a row agree, each

@@ -7,7 +7,7 @@ import type { Quantity } from "../../quantity/index.ts";
 
 /** How the compressor is driven; only the first kind can be studied. */
 export const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
-export type Drive = (typeof DRIVES)[number];
+type Drive = (typeof DRIVES)[number];
 
 /** Ohms between the pins with all leads off, with their tolerance: common to run, common to start. */
 interface MeasuredWindings {

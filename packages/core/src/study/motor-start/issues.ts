@@ -80,7 +80,7 @@ export type FindingOf<C extends FindingCode> = C extends FindingCode
 export type Finding = FindingOf<FindingCode>;
 
 /** Findings that are rules of a code: broken, they cap an answer and make nothing impossible. */
-export const RULE_CODES = ["rule-motor-share", "rule-plug-in"] as const satisfies readonly FindingCode[];
+const RULE_CODES = ["rule-motor-share", "rule-plug-in"] as const satisfies readonly FindingCode[];
 
 /** Whether a finding is a rule of a code and no physics. */
 export function isRule({ code }: Finding): boolean {

@@ -39,7 +39,7 @@ const LEANS = [0.25, 0.5, 0.75, 1];
  * The central unit: everything typical where that starts as it was seen to; else leaning towards a
  * stronger motor only as far as it must. Fails where no motor of these figures would have started.
  */
-export function centralUnit(unit: UnitCase): Result<PreparedUnit, PrepareFailure> {
+function centralUnit(unit: UnitCase): Result<PreparedUnit, PrepareFailure> {
   const frame = frameOf(unit);
   const central = prepareUnit(unit, CENTRAL, frame);
   if (!central.ok || unit.seenToStart === false || unit.machine !== undefined || startsAsSeen(central.value)) return central;

@@ -19,6 +19,6 @@ export function mayBeAided({ startAid, startAidF }: UnitCase): boolean {
 }
 
 /** Whether a unit is known to have a start aid as found. */
-export function isAided(unit: UnitCase): boolean {
+function isAided(unit: UnitCase): boolean {
   return mayBeAided(unit) && (unit.startAid !== undefined || unit.startAidF !== undefined);
 }

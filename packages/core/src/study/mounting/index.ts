@@ -2,7 +2,6 @@ export {
   judgeMounting,
   MOUNTING_CHECKS,
   MOUNTING_PARAMS,
-  MOUNTING_REASONS,
   type MountingCheck,
   type MountingPlace,
   type MountingReason,

@@ -28,7 +28,7 @@ export const MOUNTING_CHECKS = ["fan", "shaft", "air", "tubing", "lid", "edge", 
 export type MountingCheck = (typeof MOUNTING_CHECKS)[number];
 
 /** Why a place is no good. */
-export const MOUNTING_REASONS = [
+const MOUNTING_REASONS = [
   "orientation",
   "nobody-looked-behind",
   "screw-too-long",

@@ -3,7 +3,7 @@ import { COMMON_PRACTICE, type ParamTable, W_PER_BTU_H } from "../../quantity/in
 import { typicalPlate } from "../../reference/index.ts";
 
 /** When figures of a plate are asked for again before anything is worked out from them. */
-export const PLATE_PARAMS = {
+const PLATE_PARAMS = {
   offSize: {
     label: "Locked rotor amps over what is typical for the cooling, or under it, that is asked for again",
     unit: "1",

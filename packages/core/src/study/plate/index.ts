@@ -1,1 +1,1 @@
-export { doubtPlate, PLATE_PARAMS, type PlateDoubt, type PlateFigures } from "./doubt.ts";
+export { doubtPlate, type PlateDoubt } from "./doubt.ts";

@@ -28,13 +28,13 @@ interface SourceCommon {
 }
 
 /** A circuit of the grid. */
-export interface BudgetCircuit extends SourceCommon {
+interface BudgetCircuit extends SourceCommon {
   readonly kind: "shore";
   readonly breakerA: number;
 }
 
 /** A generator or an inverter. */
-export interface BudgetSet extends SourceCommon {
+interface BudgetSet extends SourceCommon {
   readonly kind: "inverter-generator" | "generator" | "inverter";
   readonly runningW: number;
   readonly surgeW: number;

@@ -1,10 +1,10 @@
-export type { BudgetCase, BudgetCircuit, BudgetLoad, BudgetSet, BudgetSource, Leg } from "./case.ts";
+export type { BudgetCase, BudgetLoad, BudgetSource, Leg } from "./case.ts";
 export { everyCombination, type Fillings, fillings, largestSets } from "./combine.ts";
-export { type FeederCount, type FeederLoad, feederAmps } from "./feeder.ts";
+export { feederAmps } from "./feeder.ts";
 export { budgetFit } from "./fit.ts";
-export { BUDGET_ISSUES, type BudgetIssue } from "./issues.ts";
+export { BUDGET_ISSUES } from "./issues.ts";
 export { balanceLegs, type LegAdvice } from "./legs.ts";
-export { BUDGET_PARAMS, MOST_LOADS, PRIORITIES } from "./params.ts";
-export type { BudgetStudy, LegUse, StartUse } from "./result.ts";
+export { BUDGET_PARAMS, MOST_LOADS } from "./params.ts";
+export type { BudgetStudy } from "./result.ts";
 export { studyBudget } from "./run.ts";
 export { startLimit } from "./tally.ts";

@@ -20,7 +20,7 @@ export interface QuoteInput {
 }
 
 /** A part that is paid for; money in whole cents. */
-export interface PartLine {
+interface PartLine {
   readonly code: "starter" | "terminals" | "splices" | "sundries";
   readonly count: number;
   readonly eachCents: number;
@@ -28,13 +28,13 @@ export interface PartLine {
 }
 
 /** A piece of work that is paid for by the hour. */
-export interface WorkLine {
+interface WorkLine {
   readonly code: "wiring" | "around" | "learning" | "readings" | "travel";
   readonly minutes: MinuteSpan;
 }
 
 /** What it comes to as it may turn out, in whole cents. */
-export interface Total {
+interface Total {
   readonly minutes: number;
   readonly workCents: number;
   readonly taxCents: number;

@@ -35,7 +35,7 @@ export interface RunningComparison extends Comparison {
 }
 
 /** Why a reading does not count. It is kept and shown all the same. */
-export const LEFT_OUT_REASONS = ["unlike", "above-locked", "outlier", "run-reads-low", "start-winding", "not-rested"] as const;
+const LEFT_OUT_REASONS = ["unlike", "above-locked", "outlier", "run-reads-low", "start-winding", "not-rested"] as const;
 export type LeftOutReason = (typeof LEFT_OUT_REASONS)[number];
 
 /** What the readings are worth; worded in the interface. */

@@ -8,7 +8,7 @@ export interface RunningInput {
   readonly expectedA: number | null;
 }
 
-export const RUNNING_VERDICTS = ["as-expected", "above-rated", "high", "low", "not-known"] as const;
+const RUNNING_VERDICTS = ["as-expected", "above-rated", "high", "low", "not-known"] as const;
 export type RunningVerdict = (typeof RUNNING_VERDICTS)[number];
 
 /** Whether running amps are right for plate and weather. High: dirty coil, charge, low volts. Low: the clamp on another wire, a mild day. */

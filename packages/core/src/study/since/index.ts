@@ -1,1 +1,1 @@
-export { SINCE_VERDICTS, type Since, type SinceInput, type SinceStudy, type SinceVerdict, studySince } from "./run.ts";
+export { SINCE_VERDICTS, type Since, type SinceStudy, type SinceVerdict, studySince } from "./run.ts";

@@ -1,7 +1,7 @@
 import { COMMON_PRACTICE, type ParamTable } from "../../quantity/index.ts";
 
 /** How one's own times are read from the hours at which steps were ticked. */
-export const OWN_LOG_PARAMS = {
+const OWN_LOG_PARAMS = {
   pauseMin: {
     label: "Longest time between two ticks that still counts as work on the step",
     unit: "min",

@@ -1,4 +1,4 @@
 export type { TogetherCase, TogetherUnit } from "./case.ts";
-export { demandOf, type UnitDemand } from "./demand.ts";
-export { type MembersOf, type StartOnTop, studyTogether, type TogetherStudy } from "./run.ts";
+export { demandOf } from "./demand.ts";
+export { studyTogether, type TogetherStudy } from "./run.ts";
 export { budgetSourceOf } from "./source.ts";

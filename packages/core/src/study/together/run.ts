@@ -22,7 +22,7 @@ const MOST_COMBINED = 20;
 const MOST_SETS = 6;
 
 /** A unit on the source with everything on that may stay on, judged; null where nothing can be said. */
-export interface StartOnTop {
+interface StartOnTop {
   readonly id: string;
   readonly assessment: Assessment | null;
   /** Volts at the unit while it runs with the rest, V; null where it does not. */

@@ -1,11 +1,11 @@
 import type { ParamTable } from "../../quantity/index.ts";
 
 /** Proofs that a conductor is the one it is taken for, each independent of the others. */
-export const PROOFS = ["trace", "diagram", "ohms"] as const;
-export type ProofKind = (typeof PROOFS)[number];
+const PROOFS = ["trace", "diagram", "ohms"] as const;
+type ProofKind = (typeof PROOFS)[number];
 
 /** Figures of tracing a conductor. */
-export const TRACING_PARAMS = {
+const TRACING_PARAMS = {
   endToEndOhm: {
     label: "Most that a conductor may have from end to end",
     unit: "ohm",
@@ -36,7 +36,7 @@ export interface TraceReading {
 }
 
 /** Why a reading proves nothing. */
-export const TRACE_REFUSALS = ["windings-attached", "beep-only", "not-low", "joined-to-another"] as const;
+const TRACE_REFUSALS = ["windings-attached", "beep-only", "not-low", "joined-to-another"] as const;
 export type TraceRefusal = (typeof TRACE_REFUSALS)[number];
 
 /** Why a reading does not prove a conductor; null where it does. A beep proves nothing while windings join the pins. */

@@ -27,10 +27,10 @@ export interface WaitBand {
   readonly toS: number;
 }
 
-export const WAITING_VERDICTS = ["compressor-in", "low-volts", "no-fan", "waiting", "any-moment", "late"] as const;
-export type WaitingVerdict = (typeof WAITING_VERDICTS)[number];
+const WAITING_VERDICTS = ["compressor-in", "low-volts", "no-fan", "waiting", "any-moment", "late"] as const;
+type WaitingVerdict = (typeof WAITING_VERDICTS)[number];
 
-export const NEXT_CHECKS = ["volts", "power", "thermostat", "fan-circuit", "lamp", "overload", "capacitor", "wiring"] as const;
+const NEXT_CHECKS = ["volts", "power", "thermostat", "fan-circuit", "lamp", "overload", "capacitor", "wiring"] as const;
 export type NextCheck = (typeof NEXT_CHECKS)[number];
 
 export interface WaitingStudy {

@@ -32,5 +32,5 @@ export interface WaveformStudy {
   readonly atLeast: boolean;
 }
 
-export const WAVEFORM_FAILURES = ["too-short", "too-slow", "no-start", "not-a-number"] as const;
+const WAVEFORM_FAILURES = ["too-short", "too-slow", "no-start", "not-a-number"] as const;
 export type WaveformFailure = (typeof WAVEFORM_FAILURES)[number];

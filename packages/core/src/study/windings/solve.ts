@@ -35,7 +35,7 @@ export interface Windings {
 }
 
 /** Why no pin is named. */
-export const WINDING_FAULTS = [
+const WINDING_FAULTS = [
   "winding-to-case",
   "overload-open",
   "all-open",

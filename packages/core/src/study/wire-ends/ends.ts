@@ -3,7 +3,7 @@ import { CRIMP_COLORS, type CrimpColor, PULL_FORCE_N, SPLICES, type SpliceName }
 import type { PlanStep } from "../wiring-plan/index.ts";
 
 /** What is crimped on an end. */
-export const CRIMPS = ["tab", "flag", "piggyback", "ring", "blade", "as the starter’s sheet says"] as const;
+const CRIMPS = ["tab", "flag", "piggyback", "ring", "blade", "as the starter’s sheet says"] as const;
 export type Crimp = (typeof CRIMPS)[number];
 
 /** What the place asks of the ends. */

@@ -1,2 +1,2 @@
-export { CRIMPS, type Crimp, crimpColor, type Room, type WireEnd, wireEnds } from "./ends.ts";
-export { type KitLine, terminalKit } from "./kit.ts";
+export { type Crimp, crimpColor, type Room, type WireEnd, wireEnds } from "./ends.ts";
+export { terminalKit } from "./kit.ts";

@@ -1,7 +1,7 @@
 import { applyMove, type Netlist, type Terminal, type WiringMove } from "../../network/index.ts";
 
 /** Why a step is taken; the interface words it. */
-export const STEP_REASONS = [
+const STEP_REASONS = [
   "as-found",
   "aid-off",
   "orphan-kept",
@@ -49,7 +49,7 @@ export interface PlanStep {
 }
 
 /** The change of connection a step makes; null for one that makes none. */
-export function moveOf(step: PlanStep): WiringMove | null {
+function moveOf(step: PlanStep): WiringMove | null {
   const { conductor, at } = step;
   if (conductor === null || at === null) return null;
   switch (step.do) {
