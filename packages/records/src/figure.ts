@@ -1,6 +1,6 @@
+import { FIGURES, type FigureName } from "@amp-saver/core/figure";
 import { ORIGINS } from "@amp-saver/core/quantity";
 import { z } from "zod";
-import { FIGURE_BOUNDS, type FigureName } from "./bounds.ts";
 
 /** A figure as kept: SI value, where it comes from, and its own tolerance where one is known. */
 export interface Figure {
@@ -11,7 +11,7 @@ export interface Figure {
 
 /** Schema of a figure with the bounds of its name. */
 export function figure(name: FigureName) {
-  const { min, max } = FIGURE_BOUNDS[name];
+  const { min, max } = FIGURES[name];
   return z.strictObject({
     value: z.number().min(min).max(max),
     from: z.literal(ORIGINS),
@@ -21,6 +21,6 @@ export function figure(name: FigureName) {
 
 /** Schema of a plain number with the bounds of its name. */
 export function bounded(name: FigureName) {
-  const { min, max } = FIGURE_BOUNDS[name];
+  const { min, max } = FIGURES[name];
   return z.number().min(min).max(max);
 }

@@ -1,4 +1,3 @@
-export { FIGURE_BOUNDS, type FigureName } from "./bounds.ts";
 export { clampReading, runTests, shownBy } from "./core-input.ts";
 
 export type { Side } from "./exchange/merge.ts";

@@ -1,5 +1,5 @@
+import { type Measure, shownAs } from "@amp-saver/core/figure";
 import { SMALLEST } from "../words/smallest.ts";
-import { type Measure, shownAs } from "./measure.ts";
 import { BOUNDARY_PARAMS, type Smallest } from "./smallest.view.ts";
 
 /** One line of the smallest that works: what, and the figure for each of some ways. */

@@ -1,18 +1,8 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
+import { FIGURES, type FigureName, shownAs } from "@amp-saver/core/figure";
 import { summarise, tryBatch } from "@amp-saver/core/study/confidence";
 import { studyStart } from "@amp-saver/core/study/motor-start";
-import {
-  type AirConditioner,
-  FIGURE_BOUNDS,
-  type FigureName,
-  type Job,
-  METHODS,
-  newGenerator,
-  newReading,
-  type Reading,
-  type Rig,
-  type Source,
-} from "@amp-saver/records";
+import { type AirConditioner, type Job, METHODS, newGenerator, newReading, type Reading, type Rig, type Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -24,7 +14,7 @@ import { answerStale } from "./answer-age.ts";
 import { checkView } from "./check/check.view.ts";
 import { checkInput } from "./check/check-input.ts";
 import { nextStep } from "./home/next-step.view.ts";
-import { readTyped, shownAs, typedText } from "./measure.ts";
+import { readTyped, typedText } from "./measure.ts";
 import { proveView } from "./prove/prove.view.ts";
 import { surveyState } from "./survey/survey.view.ts";
 
@@ -52,14 +42,14 @@ describe("figures as people type them", () => {
   });
 
   it("reads a typed figure back to the same text, in every unit, anywhere in its bounds", () => {
-    const names = Object.keys(FIGURE_BOUNDS) as FigureName[];
+    const names = Object.keys(FIGURES) as FigureName[];
     fc.assert(
       fc.property(
         fc.constantFrom(...names),
         fc.constantFrom("us" as const, "si" as const),
         fc.double({ min: 0, max: 1, noNaN: true }),
         (name, measure, share) => {
-          const { min, max } = FIGURE_BOUNDS[name];
+          const { min, max } = FIGURES[name];
           const { decimals, fromSi, toSi } = shownAs(name, measure);
           const inside = toSi(Number(fromSi(min + share * (max - min)).toFixed(decimals)));
           if (inside < min || inside > max) return;

@@ -1,7 +1,7 @@
+import type { FigureName } from "@amp-saver/core/figure";
 import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { PlateDoubt } from "@amp-saver/core/study/plate";
-import type { FigureName } from "@amp-saver/records";
 import { nameProblem, TEXT_MOST } from "@amp-saver/records";
 import { COMMON } from "./common.ts";
 

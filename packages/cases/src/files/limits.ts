@@ -2,8 +2,8 @@ import { COMPRESSOR_MOTOR_PARAMS as MOTOR } from "@amp-saver/core/device/compres
 import { HARD_START_PARAMS as HARD } from "@amp-saver/core/device/hard-start";
 import { INVERTER_GENERATOR_PARAMS as GENERATOR } from "@amp-saver/core/device/inverter-generator";
 import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
+import { FIGURES, type FigureName } from "@amp-saver/core/figure";
 import { fahrenheitFromC, ftFromMetres, W_PER_BTU_H } from "@amp-saver/core/quantity";
-import { FIGURE_BOUNDS, type FigureName } from "@amp-saver/records";
 
 /** Bounds of every number a start case may carry, by its path. */
 export interface Bounds {
@@ -18,7 +18,7 @@ const of = (param: { min: number; max: number; unit: string }): Bounds => bounds
 /** The bounds a record's figure has, in the file's unit. */
 function kept(name: FigureName, unit: string, fromSi: (value: number) => number = (value) => value): Bounds {
   const round = (value: number): number => Number(fromSi(value).toPrecision(6));
-  return bounds(round(FIGURE_BOUNDS[name].min), round(FIGURE_BOUNDS[name].max), unit);
+  return bounds(round(FIGURES[name].min), round(FIGURES[name].max), unit);
 }
 
 const MOST_TRIALS = 5000;

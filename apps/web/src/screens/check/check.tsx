@@ -1,4 +1,5 @@
 import { missingOf } from "@amp-saver/cases";
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
@@ -17,7 +18,7 @@ import { useAssessed } from "../../workers/use-assessed.ts";
 import { useTurn } from "../../workers/use-boundary.ts";
 import { useSensitivities, useStudy } from "../../workers/use-study.ts";
 import { TRIALS, useTrials } from "../../workers/use-trials.ts";
-import { roundDown, shownAs } from "../measure.ts";
+import { roundDown } from "../measure.ts";
 import type { Turn } from "../smallest.view.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";
 import { Assumed } from "./assumed.tsx";

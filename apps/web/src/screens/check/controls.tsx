@@ -1,3 +1,4 @@
+import { shownAs } from "@amp-saver/core/figure";
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
 import { useState } from "react";
 import { useSettings } from "../../store/settings.tsx";
@@ -5,7 +6,6 @@ import { Sheet } from "../../ui/sheet.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK, METHOD_WORDS } from "../../words/check.ts";
 import { COMMON, FIT_WORDS } from "../../words/common.ts";
-import { shownAs } from "../measure.ts";
 import { type ControlProps, fitOf } from "./control-props.ts";
 import { PlateLine } from "./plate-line.tsx";
 import { SourceControl } from "./source-control.tsx";

@@ -1,4 +1,4 @@
-import { type Measure, shownAs } from "../measure.ts";
+import { type Measure, shownAs } from "@amp-saver/core/figure";
 
 /** A place on one side of the map. */
 interface Place {

@@ -1,7 +1,7 @@
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { AirConditioner } from "@amp-saver/records";
 import { CHECK } from "../../words/check.ts";
-import { shownAs } from "../measure.ts";
 
 const FIGURES = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
 

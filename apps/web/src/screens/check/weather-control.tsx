@@ -1,10 +1,10 @@
+import { type ShownAs, shownAs } from "@amp-saver/core/figure";
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
 import { Link } from "react-router";
 import { useSettings } from "../../store/settings.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { RuleSlider } from "../../ui/rule-slider.tsx";
 import { CHECK } from "../../words/check.ts";
-import { type ShownAs, shownAs } from "../measure.ts";
 import { USUAL_OTHER_LOADS_A } from "../usual.ts";
 import type { ControlProps } from "./control-props.ts";
 

@@ -1,3 +1,4 @@
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Job } from "@amp-saver/records";
 import { fileStem } from "@amp-saver/records/exchange";
@@ -21,7 +22,6 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
-import { shownAs } from "../measure.ts";
 import { saveRig } from "../save-rig.ts";
 import { readingsCsv, reminderFile } from "./hand-over.view.ts";
 import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";

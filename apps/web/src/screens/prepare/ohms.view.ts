@@ -1,11 +1,11 @@
+import { FIGURES } from "@amp-saver/core/figure";
 import type { Display } from "@amp-saver/instruments";
-import { FIGURE_BOUNDS } from "@amp-saver/records";
 
 /** Ohms as typed, a decimal comma or point; null where nothing is, undefined where it is no number within bounds. */
 export function readOhms(
   text: string,
-  min: number = FIGURE_BOUNDS.windingOhm.min,
-  max: number = FIGURE_BOUNDS.windingOhm.max,
+  min: number = FIGURES.windingOhm.min,
+  max: number = FIGURES.windingOhm.max,
 ): number | null | undefined {
   const plain = text.trim().replace(",", ".");
   if (plain === "") return null;

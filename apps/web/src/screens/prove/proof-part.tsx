@@ -1,3 +1,4 @@
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import { format, parseISO } from "date-fns";
 import { Link } from "react-router";
@@ -11,7 +12,6 @@ import { Lines } from "../../ui/lines.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { PROVE } from "../../words/prove.ts";
-import { shownAs } from "../measure.ts";
 import { useProof } from "../use-proof.ts";
 import { proofAnswer } from "./answer-of.ts";
 import { freeze, proofOf, thaw } from "./proof.view.ts";

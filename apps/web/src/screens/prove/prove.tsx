@@ -1,4 +1,5 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import { useSearchParams } from "react-router";
 import { ReadingsPicture } from "../../chart/readings-picture.tsx";
@@ -13,7 +14,6 @@ import { Parts } from "../../ui/parts.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
-import { shownAs } from "../measure.ts";
 import { useProof } from "../use-proof.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { proofAnswer, visitAnswer } from "./answer-of.ts";

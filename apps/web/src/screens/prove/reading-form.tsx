@@ -1,4 +1,5 @@
-import { type FigureName, type Reading, type SourceId, TEXT_MOST } from "@amp-saver/records";
+import { type FigureName, shownAs } from "@amp-saver/core/figure";
+import { type Reading, type SourceId, TEXT_MOST } from "@amp-saver/records";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -12,7 +13,7 @@ import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { learnView } from "../learn/learn.view.ts";
-import { readTyped, shownAs } from "../measure.ts";
+import { readTyped } from "../measure.ts";
 import { readingSide } from "./reading-side.view.ts";
 
 interface Fields {

@@ -1,3 +1,4 @@
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Proof, SourceId } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
@@ -22,7 +23,6 @@ import { COMMON } from "../../words/common.ts";
 import { clock } from "../../words/learn.ts";
 import { PROOF } from "../../words/proof.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { shownAs } from "../measure.ts";
 import { GOAL_MIN, proofOf, runningTest, runsShown, type Test } from "./proof.view.ts";
 
 /** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */

@@ -1,4 +1,4 @@
-import type { FigureName } from "@amp-saver/records";
+import type { FigureName } from "@amp-saver/core/figure";
 import { MOST_POINTS } from "@amp-saver/records";
 import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";

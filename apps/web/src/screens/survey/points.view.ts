@@ -1,6 +1,7 @@
 export { checkOverload } from "@amp-saver/core/device/engine";
 
-import { FIGURE_BOUNDS, type FigureName, MOST_POINTS } from "@amp-saver/records";
+import { FIGURES, type FigureName, shownAs } from "@amp-saver/core/figure";
+import { MOST_POINTS } from "@amp-saver/records";
 
 type Name = FigureName | "multiple" | "seconds";
 export type Pair = readonly [number, number];
@@ -26,10 +27,9 @@ export function readPoints(text: string, names: readonly [Name, Name]): ReadPoin
     .split("\n")
     .map((line) => line.trim())
     .filter((line) => line !== "");
-  const [first, second] = names.map((n) => (n === "multiple" || n === "seconds" ? BOUNDS[n] : FIGURE_BOUNDS[n])) as [
-    { min: number; max: number; unit: string },
-    { min: number; max: number; unit: string },
-  ];
+  const [first, second] = names.map((n) =>
+    n === "multiple" || n === "seconds" ? BOUNDS[n] : { ...FIGURES[n], unit: shownAs(n, "si").unit },
+  ) as [{ min: number; max: number; unit: string }, { min: number; max: number; unit: string }];
   const limits = `two numbers, ${first.min} to ${first.max} ${first.unit} and ${second.min} to ${second.max} ${second.unit}, at most ${MOST_POINTS} lines`;
   if (lines.length > MOST_POINTS) return { ok: false, line: MOST_POINTS + 1, limits };
   const points: Pair[] = [];

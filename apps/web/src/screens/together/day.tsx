@@ -1,4 +1,5 @@
 import { rigVolts } from "@amp-saver/cases";
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Load, Rig, Source } from "@amp-saver/records";
 import { useMemo, useState } from "react";
@@ -15,7 +16,6 @@ import { DAY, daySentence } from "../../words/day.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { shownAs } from "../measure.ts";
 import { coolestOf, dayBands, dayQuestion } from "./day.view.ts";
 import { SpellsRow } from "./spells.tsx";
 import { ViewChoice } from "./view-choice.tsx";

@@ -1,4 +1,5 @@
 import { legAdvice, type PlanStudy, type TogetherQuestion } from "@amp-saver/cases";
+import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
 import type { RigBundle } from "../../store/bundle.ts";
@@ -8,7 +9,6 @@ import { CHECK } from "../../words/check.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
 import { shownAnswer } from "../kept-answer.ts";
-import { shownAs } from "../measure.ts";
 import { coincidencesPerDay, coolestOf } from "./day.view.ts";
 import { keepsOf } from "./keeps.view.ts";
 

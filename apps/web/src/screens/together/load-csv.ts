@@ -1,4 +1,5 @@
-import { type Figure, type FigureName, type Load, MOST_RIG_LOADS } from "@amp-saver/records";
+import type { FigureName } from "@amp-saver/core/figure";
+import { type Figure, type Load, MOST_RIG_LOADS } from "@amp-saver/records";
 import { FORMULA, fromHarmless } from "@amp-saver/records/exchange";
 import Papa from "papaparse";
 import { readTyped } from "../measure.ts";

@@ -1,0 +1,2 @@
+export type { Measure, ShownAs } from "./dimension.ts";
+export { FIGURES, type FigureName, shownAs } from "./figures.ts";
