@@ -59,7 +59,8 @@ export async function handOverDocument(
       pdfList(HAND_OVER.shown, lines.shown),
       pdfList(HAND_OVER.notShown, lines.gaps),
       ...charts,
-      held(
+      heldIf(
+        view.limits.length <= ROWS_A_PAGE,
         HAND_OVER.limits,
         view.limits.length === 0
           ? { text: HAND_OVER.noSource }
@@ -152,7 +153,7 @@ function cardTable(card: HandOverView["card"]): Content[] {
   if (card === null) return [{ text: HAND_OVER.card, style: "head" }, { text: HAND_OVER.cardFailed }];
   if (card.length === 0) return [];
   const rows = table([...HAND_OVER.cardHeads], card, [80, 110, "*", "*"]);
-  return [held(HAND_OVER.card, rows, { text: TOGETHER.cardFoot, style: "small" })];
+  return [heldIf(card.length <= ROWS_A_PAGE, HAND_OVER.card, rows, { text: TOGETHER.cardFoot, style: "small" })];
 }
 
 function readingsChart(bundle: JobBundle): Content[] {
@@ -183,7 +184,16 @@ const beside = (left: Content[], right: Content[]): Content => ({
 });
 
 /** A heading that stays with what is under it. */
-const held = (head: string, ...under: Content[]): Content => ({ stack: [{ text: head, style: "head" }, ...under], unbreakable: true });
+const held = (head: string, ...under: Content[]): Content => heldIf(true, head, ...under);
+
+/** The same, but where what is under it may be longer than a page. */
+const heldIf = (short: boolean, head: string, ...under: Content[]): Content => ({
+  stack: [{ text: head, style: "head" }, ...under],
+  unbreakable: short,
+});
+
+/** Rows that surely have room on one page. */
+const ROWS_A_PAGE = 12;
 
 async function wiringPages(view: HandOverView): Promise<Content[]> {
   const { wiring, plan, names } = view.wiring;
