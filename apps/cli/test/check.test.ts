@@ -204,6 +204,32 @@ describe("a motor given whole whose figures no step can follow", () => {
   });
 });
 
+describe("a motor given whole that runs away where its limits are sought", () => {
+  it("is answered: a start that no step follows is none", () => {
+    const motor = {
+      poles: 2,
+      r1: 0.001,
+      x1: 349.5218594989586,
+      r2: 0.001,
+      x2: 1000,
+      xm: 0.01,
+      turnsRatio: 0.9793931217864156,
+      ra: 0.001,
+      xa: 0.001,
+    };
+    const given = {
+      ...REFERENCE,
+      unit: { volts: 90, lraA: 2, fanA: 50 },
+      motor: { ...motor, inertiaKgM2: 10 },
+      start: { method: "as-found", startCapUf: 112.33 },
+      source: { kind: "shore", ohm: 5, closingDeg: 360, ambientF: 74.3 },
+      trials: 10,
+      seed: 944,
+    };
+    expect(check(JSON.stringify(given)).exit).toBe(0);
+  });
+});
+
 describe("the command itself", () => {
   const root = fileURLToPath(new URL("../../..", import.meta.url));
   const command = (args: string[], input: string) =>

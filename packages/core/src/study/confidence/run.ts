@@ -1,5 +1,5 @@
 import { ok, type Result } from "../../quantity/index.ts";
-import type { AssumedCode, PrepareFailure, StartCase } from "../motor-start/index.ts";
+import { type AssumedCode, computed, type PrepareFailure, type StartCase } from "../motor-start/index.ts";
 import { Members } from "./members.ts";
 import type { Batch, Confidence, Influence } from "./result.ts";
 import { type Trial, tryMember } from "./trial.ts";
@@ -22,18 +22,20 @@ export function tryBatch(
   to: number,
   members = new Members(given.unit, seed),
 ): Result<Batch, PrepareFailure> {
-  const trials: Trial[] = [];
-  let rejected = 0;
-  for (let i = from; i < to; i++) {
-    const member = members.at(i);
-    if (!member.ok) return member;
-    rejected += member.value.rejected;
-    if (member.value.unit === null) continue;
-    const tried = tryMember(given, member.value.unit, seed, i);
-    if (!tried.ok) return tried;
-    trials.push(tried.value);
-  }
-  return ok({ trials, rejected });
+  return computed(() => {
+    const trials: Trial[] = [];
+    let rejected = 0;
+    for (let i = from; i < to; i++) {
+      const member = members.at(i);
+      if (!member.ok) return member;
+      rejected += member.value.rejected;
+      if (member.value.unit === null) continue;
+      const tried = tryMember(given, member.value.unit, seed, i);
+      if (!tried.ok) return tried;
+      trials.push(tried.value);
+    }
+    return ok({ trials, rejected });
+  });
 }
 
 /** Sums batches up: the share that starts and holds with its 95 % interval (Wilson), what was rejected, and what matters most. */

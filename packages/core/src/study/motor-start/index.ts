@@ -3,10 +3,10 @@ export { ASSUMED, type AssumedCode, type Assumption } from "./assume.ts";
 export { carriedW, foldbackA } from "./carried.ts";
 export type { BatteryCase, CircuitCase, ElectronicCase, MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
 export { DRIVES } from "./case.ts";
+export { computed } from "./computed.ts";
 export type { CurrentTimePoint } from "./current-limits.ts";
 export { currentTime } from "./current-time.ts";
 export { startsAsSeen } from "./evidence.ts";
-
 export {
   type MotorStartInput,
   STEPS_PER_HALF_CYCLE,
@@ -22,7 +22,6 @@ export {
 } from "./issues.ts";
 export { isMade, makes, onlyOutcome } from "./made.ts";
 export { notRested } from "./not-rested.ts";
-
 export { type PrepareFailure, prepare, prepareWith } from "./prepare.ts";
 export { preparedBank } from "./prepare-source.ts";
 export { frameOf, type PreparedUnit, prepareUnit, type UnitFrame } from "./prepare-unit.ts";

@@ -1,4 +1,6 @@
+import { ok } from "../../quantity/index.ts";
 import { overstay } from "./carried.ts";
+import { computed } from "./computed.ts";
 import type { MotorStartInput } from "./input.ts";
 import { type Persisted, persist } from "./retry.ts";
 import { stepsFor } from "./steps.ts";
@@ -24,7 +26,8 @@ export function onlyOutcome(input: MotorStartInput): MotorStartInput {
   return { ...input, untilDecided: true, stepsPerHalfCycle: stepsFor(input, regulated ? STEPS_REGULATED_ON_A_SET : STEPS) };
 }
 
-/** Whether a start is made. */
+/** Whether a start is made; one that no step follows to its end is not. */
 export function makes(input: MotorStartInput): boolean {
-  return isMade(persist(onlyOutcome(input)));
+  const made = computed(() => ok(isMade(persist(onlyOutcome(input)))));
+  return made.ok && made.value;
 }

@@ -1,9 +1,10 @@
 import { synchronousRadS } from "../../device/compressor-motor/index.ts";
-import { fail, ok, type Result } from "../../quantity/index.ts";
+import { ok, type Result } from "../../quantity/index.ts";
 import type { Assumption } from "./assume.ts";
 import { batteryRunning, batteryUse } from "./battery-use.ts";
 import { breakerRow } from "./breaker-row.ts";
 import type { StartCase } from "./case.ts";
+import { computed } from "./computed.ts";
 import { currentLimits } from "./current-limits.ts";
 import { findFindings } from "./find-findings.ts";
 import { aboveRunningS, energyJ, limitUse } from "./limit-use.ts";
@@ -11,7 +12,6 @@ import { type PreparedStart, type PrepareFailure, prepare } from "./prepare.ts";
 import type { StartResult } from "./result.ts";
 import { persist } from "./retry.ts";
 import { runRoom, startRoom } from "./room.ts";
-import { DivergedError } from "./simulate.ts";
 import { steadyRunning } from "./steady.ts";
 import { cycleRows, outcomeOf, peaksOf } from "./summarise.ts";
 
@@ -23,14 +23,11 @@ export interface StartStudy {
 
 /** Studies one case: fits the motor, simulates the start and its retries, finds what is to spare. Deterministic. */
 export function studyStart(given: StartCase): Result<StartStudy, PrepareFailure> {
-  try {
+  return computed(() => {
     const prepared = prepare(given);
     if (!prepared.ok) return prepared;
     return ok({ result: runPrepared(prepared.value, given.unit.plugIn === true), assumptions: prepared.value.assumptions.list });
-  } catch (error) {
-    if (error instanceof DivergedError) return fail("not-computable", "unit");
-    throw error;
-  }
+  });
 }
 
 /** Simulates a case already put together. */
