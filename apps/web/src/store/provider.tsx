@@ -61,13 +61,16 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       kept,
       failure,
       epoch,
-      commit: async (commit) => {
-        const result = await tell(store.commit(commit), commit.label === "import");
-        if (result.ok && kept && hasWeight(commit)) {
-          askToLast();
-          changed();
-        }
-        return result;
+      commit: (commit) => {
+        // Counted as soon as it is kept: the page may go away while its views are read anew.
+        const saved = store.commit(commit).then((result) => {
+          if (result.ok && kept && hasWeight(commit)) {
+            askToLast();
+            changed();
+          }
+          return result;
+        });
+        return tell(saved, commit.label === "import");
       },
       report: (result) => tell(Promise.resolve(result), true),
       keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
