@@ -24,6 +24,12 @@ module.exports = {
       `^(?!${core.slice(1)}/(reference|quantity)/)(packages|apps|e2e|node_modules)/`,
       notTest,
     ),
+    forbid(
+      "figure-imports-quantity-and-devices",
+      `${core}/figure/`,
+      `^(?!${core.slice(1)}/(figure|quantity|device)/)(packages|apps|e2e|node_modules)/`,
+      notTest,
+    ),
     {
       name: "device-imports-no-other-device",
       severity: "error",

@@ -5,7 +5,7 @@ import { writeRigFile } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { allRecords, answerLike, press, sees } from "./hands.ts";
+import { answerLike, keptIn, press, sees, upload } from "./hands.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "amp-saver-bad-"));
 let session: Session;
@@ -17,7 +17,7 @@ beforeAll(async () => {
   await session.page.waitForFunction(() => !document.body.textContent?.includes("no answer yet"));
   await session.page.goto(new URL("/rigs", session.page.url()).href);
   await answerLike(session.page, /3 rigs, 4 air conditioners, 10 sources/);
-  before = await allRecords(session.page);
+  before = await keptIn(session.page);
 });
 afterAll(async () => {
   await session.close();
@@ -57,12 +57,11 @@ describe("ten bad files", () => {
     const { page } = session;
     const path = join(folder, `${name.replaceAll(/\W/g, "-")}.json`);
     writeFileSync(path, content);
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+    await upload(page, path);
     await sees(page, /This file was not read\. Nothing has changed\./);
     await sees(page, sentence);
     await press(page, "Close");
-    expect(await allRecords(page)).toEqual(before);
+    expect(await keptIn(page)).toEqual(before);
   });
 
   it("shows what a good one would change, and changes nothing until told to", async () => {
@@ -72,12 +71,11 @@ describe("ten bad files", () => {
       path,
       changed((f) => Object.assign(f.records[0]!, { name: "Tin Lantern, repainted" })),
     );
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+    await upload(page, path);
     await sees(page, /Changed on both devices: 1 thing to decide/);
     await sees(page, /Tin Lantern: name\s+here: Tin Lantern\s+file: Tin Lantern, repainted/);
     await press(page, "Cancel");
-    expect(await allRecords(page)).toEqual(before);
+    expect(await keptIn(page)).toEqual(before);
   });
 
   it("raised no complaint in the browser", () => {

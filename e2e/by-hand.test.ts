@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, named, pick, press, sees, type, until, upload } from "./hands.ts";
 
 const RATE = 30;
 let phone: Session;
@@ -164,13 +164,12 @@ describe("with nothing but a finger", () => {
     writeFileSync(path, `Recorder 7\n\nZeit [ms];Strom [mA]\n${rows.join("\n")}\n`);
     await go(page, `${job}/prove`);
     await sees(page, /Recorded starts/);
-    const picker = await page.waitForSelector('input[aria-label="File of samples"]');
-    const upload = (file: string): Promise<void> => (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    const give = (file: string): Promise<void> => upload(page, file, 'input[aria-label="File of samples"]');
     const empty = join(folder, "nothing.csv");
     writeFileSync(empty, "\n\n");
-    await upload(empty);
+    await give(empty);
     await sees(page, /The file is empty/);
-    await upload(path);
+    await give(path);
     await sees(page, /How is this file to be read/);
     await tap(page, "Keep this recording");
     await sees(page, /start on pedestal/);

@@ -8,7 +8,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
-import { allRecords, answerLike, downloaded, named, notYet, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, keptIn, named, notYet, pick, press, sees, type, until, upload } from "./hands.ts";
 
 const RATE = 240;
 const JOB = "/job/demo-front-job";
@@ -173,16 +173,15 @@ describe("from readings to a sheet on paper", () => {
     await go(page, "/rigs");
     await press(page, "Export Tin Lantern");
     const file = await downloaded(downloads, "rig-ntern.ampsaver.json");
-    const before = await allRecords(page);
+    const before = await keptIn(page);
     await press(page, "Delete Tin Lantern");
     await press(page, "Delete");
-    await until("the rig to go", async () => JSON.stringify(await allRecords(page)) !== JSON.stringify(before));
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    await until("the rig to go", async () => JSON.stringify(await keptIn(page)) !== JSON.stringify(before));
+    await upload(page, file);
     await sees(page, /1 × proof: new/);
     await (await named(page, "button", "Take it in")).click();
     await until("everything back", async () => {
-      const now = await allRecords(page);
+      const now = await keptIn(page);
       return isDeepStrictEqual(now, before) || notYet(JSON.stringify(now).length);
     });
     expect(table.complaints).toEqual([]);
@@ -213,6 +212,6 @@ describe("a job with nothing in it yet", () => {
     expect(text).toMatch(/Not ready yet: no source and no starter are entered\./);
     expect(text).toMatch(/No source was entered/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null|Infinity/);
-    expect(JSON.stringify(await allRecords(page)).match(/"name":"Copper Thistle"/g)).toHaveLength(1);
+    expect(JSON.stringify(await keptIn(page)).match(/"name":"Copper Thistle"/g)).toHaveLength(1);
   });
 });

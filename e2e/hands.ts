@@ -144,8 +144,29 @@ export function downloaded(folder: string, ending: string): Promise<string> {
   });
 }
 
-/** Every record in the browser's database and all bytes beside them but when those were kept, in a set order. */
-export async function allRecords(page: Page): Promise<unknown> {
+/** Gives a file to the page, at the field for files or at one of several. */
+export async function upload(page: Page, path: string, field = 'input[type="file"]'): Promise<void> {
+  const picker = await page.waitForSelector(field);
+  await (picker as ElementHandle<HTMLInputElement> | null)?.uploadFile(path);
+}
+
+/** Makes a rig of one's own and ends at the survey of its first job. */
+export async function ownRig(page: Page): Promise<void> {
+  await press(page, "New rig");
+  await type(page, "Name of the rig", "Slate Wagon");
+  await page.keyboard.press("Enter");
+  await answerLike(page, /Two things are missing/);
+}
+
+/** What lies in the browser's database, past the app. */
+interface Kept {
+  readonly records: readonly (Readonly<Record<string, unknown>> & { readonly kind: string; readonly id: string })[];
+  /** Bytes beside the records, each under its own id. */
+  readonly pixels: readonly { readonly id: string; readonly bytes: Readonly<Record<string, number>> }[];
+}
+
+/** Every record in the browser's database, by kind and id, and all bytes beside them but when those were kept. */
+export async function keptIn(page: Page): Promise<Kept> {
   const text = await page.evaluate(async () => {
     const open = indexedDB.open("amp-saver");
     const db = await new Promise<IDBDatabase>((settle, fail) => {
@@ -154,17 +175,18 @@ export async function allRecords(page: Page): Promise<unknown> {
     });
     const all = async (name: string): Promise<Record<string, unknown>[]> => {
       const request = db.transaction(name).objectStore(name).getAll();
-      return new Promise((settle) => {
+      return new Promise((settle, fail) => {
         request.onsuccess = () => settle(request.result);
+        request.onerror = () => fail(request.error);
       });
     };
     const records = (await all("rigs")).flatMap((row) => JSON.parse(row.text as string) as { kind: string; id: string }[]);
     const key = (r: { kind: string; id: string }): string => `${r.kind} ${r.id}`;
     const pixels = (await all("pixels")).map(({ id, bytes }) => ({ id, bytes }));
     db.close();
-    return JSON.stringify([records.toSorted((a, b) => (key(a) < key(b) ? -1 : 1)), pixels]);
+    return JSON.stringify({ records: records.toSorted((a, b) => (key(a) < key(b) ? -1 : 1)), pixels });
   });
-  return JSON.parse(text);
+  return JSON.parse(text) as Kept;
 }
 
 const MOST_TABS = 120;

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import type { CDPSession, Page } from "puppeteer-core";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, named, press, sees, type, until } from "./hands.ts";
+import { answerLike, fieldValue, named, ownRig, press, sees, type, until } from "./hands.ts";
 
 let session: Session;
 let cdp: CDPSession;
@@ -14,14 +14,6 @@ beforeEach(async () => {
 afterEach(() => session.close());
 
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
-
-/** A job of a rig of one's own, at its survey. */
-async function ownRig(page: Page): Promise<void> {
-  await press(page, "New rig");
-  await type(page, "Name of the rig", "Slate Wagon");
-  await page.keyboard.press("Enter");
-  await answerLike(page, /Two things are missing/);
-}
 
 describe("a page that goes away", () => {
   it("has kept every letter, however soon it went and however slow the machine", async () => {

@@ -1,11 +1,10 @@
-import { readFileSync } from "node:fs";
-import { join } from "node:path";
 import { createApp } from "@amp-saver/server";
 import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, fieldValue, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
+import { serveVersions } from "./versions-of-app.ts";
 
 const sessions: Session[] = [];
 afterAll(async () => {
@@ -71,14 +70,8 @@ describe("without a signal", () => {
 
 describe("a newer app", () => {
   it("waits in every tab for what is half typed there", async () => {
-    let newer = false;
-    const app = createApp({ folder: inject("folder") });
-    const worker = readFileSync(join(inject("folder"), "sw.js"), "utf8");
-    const { server, port } = await listen((request, response) => {
-      if (request.url !== "/sw.js") app(request, response);
-      else response.setHeader("content-type", "text/javascript").end(newer ? `${worker}\n// the newer one` : worker);
-    });
-    const session = await openApp("/", undefined, `http://localhost:${port}`);
+    const app = await serveVersions();
+    const session = await openApp("/", undefined, app.address);
     sessions.push(session);
     const { page, browser } = session;
     await sees(page, /New rig/);
@@ -89,7 +82,7 @@ describe("a newer app", () => {
     await second.goto(page.url(), { waitUntil: "load" });
     await press(second, "New rig");
     await type(second, "Name of the rig", "Half typ");
-    newer = true;
+    app.become(1);
     await page.bringToFront();
     await page.evaluate(() => navigator.serviceWorker.getRegistration().then((known) => known?.update().then(() => undefined)));
     await sees(page, /A new version is ready/);
@@ -105,8 +98,7 @@ describe("a newer app", () => {
     await second.keyboard.press("Enter");
     await until("the second tab to follow", async () => !(await marked(second).catch(() => true)));
     await sees(second, /Half typed out/);
-    server.closeAllConnections();
-    server.close();
+    app.close();
   });
 });
 

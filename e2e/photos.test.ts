@@ -4,7 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
 
 let roof: Session;
 let table: Session;
@@ -52,19 +52,11 @@ function taggedWithPlace(jpeg: Uint8Array): Buffer {
 }
 
 /** Whether any picture kept in the browser still bears a camera's tags. */
-const placeKept = (page: Page): Promise<boolean> =>
-  page.evaluate(async () => {
-    const open = indexedDB.open("amp-saver");
-    const kept = await new Promise<{ bytes: Uint8Array }[]>((settle) => {
-      open.onsuccess = () => {
-        const all = open.result.transaction("pixels").objectStore("pixels").getAll();
-        all.onsuccess = () => settle(all.result);
-      };
-    });
-    open.result.close();
-    if (kept.length === 0) throw new Error("no picture is kept");
-    return kept.some(({ bytes }) => /Exif|PLACE-OF-IT/.test(new TextDecoder("latin1").decode(bytes)));
-  });
+async function placeKept(page: Page): Promise<boolean> {
+  const { pixels } = await keptIn(page);
+  if (pixels.length === 0) throw new Error("no picture is kept");
+  return pixels.some(({ bytes }) => /Exif|PLACE-OF-IT/.test(Buffer.from(Object.values(bytes)).toString("latin1")));
+}
 
 async function choose(page: Page, button: string, path: string): Promise<void> {
   const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
@@ -121,8 +113,7 @@ describe("photos of a unit", () => {
     const { page } = table;
     await page.goto(new URL("/rigs", page.url()).href);
     await answerLike(page, /No rig is kept/);
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(archive);
+    await upload(page, archive);
     await sees(page, /1 × photo: new/);
     await press(page, "Take it in");
     await answerLike(page, /1 rig, 1 air conditioner/);

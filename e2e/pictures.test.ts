@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { allRecords, answer, answerLike, downloaded, named, press, sees, until } from "./hands.ts";
+import { answer, answerLike, downloaded, keptIn, named, press, sees, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -108,7 +108,7 @@ describe("refining by readings", () => {
 
   it("takes the refined unit, answers anew, and gives it back", async () => {
     const { page } = session;
-    const before = await allRecords(page);
+    const before = await keptIn(page);
     const was = await answer(page);
     await press(page, "Use these");
     await sees(page, /Refined by 5 readings/);
@@ -119,7 +119,7 @@ describe("refining by readings", () => {
     await answerLike(page, new RegExp(`^${was.replaceAll(/[.*+?^${}()|[\]\\]/g, "\\$&")}$`));
     const units = (all: unknown): unknown[] => (all as [{ kind: string }[]])[0].filter((r) => r.kind === "unit");
     expect(units(before).length).toBe(4);
-    expect(units(await allRecords(page))).toEqual(units(before));
+    expect(units(await keptIn(page))).toEqual(units(before));
   });
 
   it("raised no complaint in the browser", () => {

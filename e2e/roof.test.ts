@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answer, answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, downloaded, named, pick, press, sees, type, until, upload } from "./hands.ts";
 
 let roof: Session;
 let job: string;
@@ -260,8 +260,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await tap(page, "Export Slate Wagon");
     const archive = await downloaded(downloads, ".ampsaver.zip");
     const elsewhere = await openApp("/rigs", PHONE);
-    const picker = await elsewhere.page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(archive);
+    await upload(elsewhere.page, archive);
     await sees(elsewhere.page, /1 × visit: new/);
     await sees(elsewhere.page, /1 × spoken note: new/);
     await tap(elsewhere.page, "Take it in");

@@ -6,7 +6,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { allRecords, answer, answerLike, press, sees, tabTo, type, until } from "./hands.ts";
+import { answer, answerLike, keptIn, press, sees, tabTo, type, until, upload } from "./hands.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "amp-saver-loads-"));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -226,8 +226,7 @@ describe("a list of loads as a file, on a phone", () => {
   const read = async (name: string, text: string): Promise<void> => {
     const path = join(folder, name);
     writeFileSync(path, text);
-    const picker = await session.page.waitForSelector('input[type="file"][accept*="csv"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+    await upload(session.page, path, 'input[type="file"][accept*="csv"]');
   };
 
   it.each([
@@ -236,20 +235,20 @@ describe("a list of loads as a file, on a phone", () => {
     ["negative.csv", "name,amps\nHob,-4\n", /Line 2, amps: must be a number from 0\.0 to 200 A/],
     ["endless.csv", `name,watts\n${"Hob,1800\n".repeat(100_000)}`, /at most 20 loads/],
   ])("%s is refused in a clear sentence and changes nothing", async (name, text, sentence) => {
-    const before = await allRecords(session.page);
+    const before = await keptIn(session.page);
     await read(name, text);
     await sees(session.page, sentence);
-    expect(await allRecords(session.page)).toEqual(before);
+    expect(await keptIn(session.page)).toEqual(before);
   });
 
   it("takes a good one with decimal commas, and gives it back at one undo", async () => {
     const { page } = session;
-    const before = await allRecords(page);
+    const before = await keptIn(page);
     await read("good.csv", "name;amps;priority\nDough press;4,5;5\nLathe;6,2;4\n");
     await sees(page, /2 loads read/);
     await answerLike(page, /Dough press|Lathe/);
     await press(page, "Undo", "tap");
-    await until("the list as it was", async () => JSON.stringify(await allRecords(page)) === JSON.stringify(before));
+    await until("the list as it was", async () => JSON.stringify(await keptIn(page)) === JSON.stringify(before));
   });
 
   it("sheds by touch until it fits, and fits the page", async () => {

@@ -2,7 +2,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { allRecords, answerLike, downloaded, fieldValue, named, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, fieldValue, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
 
 let roof: Session;
 let van: Session;
@@ -21,8 +21,7 @@ async function hand(from: Session, to: Session, file: string): Promise<void> {
   await press(from.page, "Export Tin Lantern", "tap");
   const path = await downloaded(from.downloads, file);
   await go(to.page, "/rigs");
-  const picker = await to.page.waitForSelector('input[type="file"]');
-  await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+  await upload(to.page, path);
 }
 
 /** Two phones on one job: each edits, the files cross, nothing is lost. */
@@ -44,7 +43,7 @@ describe("two phones and one rig", () => {
       await go(page, "/job/demo-front-job/survey");
       await type(page, "Locked rotor amps", amps);
       if (rated !== null) await type(page, "Rated load amps", rated);
-      await until("it to be kept", async () => JSON.stringify(await allRecords(page)).includes(`"value":${rated ?? amps}`));
+      await until("it to be kept", async () => JSON.stringify(await keptIn(page)).includes(`"value":${rated ?? amps}`));
       await page.reload({ waitUntil: "load" });
       await until("the plate", async () => (await fieldValue(page, "Locked rotor amps")) !== "");
       expect(await fieldValue(page, "Locked rotor amps")).toBe(amps);
@@ -61,7 +60,7 @@ describe("two phones and one rig", () => {
     expect(await axeFindings(page)).toEqual([]);
     await here.tap();
     await press(page, "Take it in", "tap");
-    await until("it to be taken in", async () => JSON.stringify(await allRecords(page)).includes('"value":12.9'));
+    await until("it to be taken in", async () => JSON.stringify(await keptIn(page)).includes('"value":12.9'));
     await go(page, "/job/demo-front-job/survey");
     expect(await fieldValue(page, "Locked rotor amps")).toBe("64");
     expect(await fieldValue(page, "Rated load amps")).toBe("12.9");

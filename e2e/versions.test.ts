@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { afterEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, press, sees, until } from "./hands.ts";
+import { answerLike, press, sees, until, upload } from "./hands.ts";
 import { lay, SAMPLES } from "./lay.ts";
 
 let session: Session | undefined;
@@ -49,8 +49,7 @@ describe.each(everyOther(1))("what version %s kept", (_name, sample) => {
     const { page, downloads, complaints } = session;
     const path = join(downloads, "..", "old.ampsaver.json");
     writeFileSync(path, sample.file);
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(path);
+    await upload(page, path);
     await sees(page, /1 × rig: new/);
     await press(page, "Take it in");
     await answerLike(page, /^1 rig, 2 air conditioners, \d sources\.$/);

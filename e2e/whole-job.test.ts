@@ -8,7 +8,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { allRecords, answer, answerLike, downloaded, notYet, sees, until } from "./hands.ts";
+import { answer, answerLike, downloaded, keptIn, notYet, sees, until, upload } from "./hands.ts";
 import { type Person, withKeyboard, withMouse } from "./person.ts";
 
 /** How many times as fast the bench runs; the page's own clock is set forward where somebody would wait, and keeps its pace while it learns. */
@@ -275,16 +275,15 @@ describe.each([
     await page.goto(new URL("/rigs", page.url()).href, { waitUntil: "load" });
     await me.press("Export Tin Lantern");
     const file = await downloaded(downloads, "rig-ntern.ampsaver.zip");
-    const before = await allRecords(page);
+    const before = await keptIn(page);
     await me.press("Delete Tin Lantern");
     await me.press("Delete");
-    await until("the rig to go", async () => !isDeepStrictEqual(await allRecords(page), before));
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    await until("the rig to go", async () => !isDeepStrictEqual(await keptIn(page), before));
+    await upload(page, file);
     await sees(page, /1 × proof: new/);
     await me.press("Take it in");
     await until("everything back", async () => {
-      const now = await allRecords(page);
+      const now = await keptIn(page);
       return isDeepStrictEqual(now, before) || notYet(changedOf(before, now));
     });
     await me.press("What was done: Tin Lantern", "link");

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { allRecords, answer, answerLike, downloaded, fieldValue, named, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, downloaded, fieldValue, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -131,7 +131,7 @@ describe("from an empty database to proof and back", () => {
     const { page, downloads } = session;
     await page.goto(new URL("/rigs", page.url()).href);
     await answerLike(page, /1 rig, 1 air conditioner, 2 sources/);
-    const before = await allRecords(page);
+    const before = await keptIn(page);
     await press(page, "Export Copper Kettle");
     const file = await downloaded(downloads, ".ampsaver.json");
     expect(JSON.parse(readFileSync(file, "utf8"))).toMatchObject({ format: "amp-saver/rigs", version: 2 });
@@ -143,15 +143,14 @@ describe("from an empty database to proof and back", () => {
     await remove();
     await press(page, "Undo");
     await answerLike(page, /1 rig/);
-    expect(await allRecords(page)).toEqual(before);
+    expect(await keptIn(page)).toEqual(before);
     await remove();
-    const picker = await page.waitForSelector('input[type="file"]');
-    await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    await upload(page, file);
     await sees(page, /1 × rig: new/);
     await sees(page, /7 × reading: new/);
     await press(page, "Take it in");
     await answerLike(page, /1 rig, 1 air conditioner, 2 sources/);
-    expect(await allRecords(page)).toEqual(before);
+    expect(await keptIn(page)).toEqual(before);
   });
 
   it("raised no complaint in the browser", () => {

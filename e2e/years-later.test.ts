@@ -7,7 +7,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { bigLogbook } from "../scripts/big-logbook.mjs";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { allRecords, answerLike, downloaded, fieldValue, named, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, fieldValue, keptIn, named, pick, press, sees, type, until, upload } from "./hands.ts";
 
 let table: Session;
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
@@ -163,12 +163,11 @@ describe("a long piece of work", () => {
     const { page, downloads } = table;
     await go(page, "/rigs");
     await answerLike(page, /^3 rigs/);
-    const before = await allRecords(page);
+    const before = await keptIn(page);
     const file = join(downloads, "..", "big.ampsaver.json");
     writeFileSync(file, JSON.stringify(bigLogbook(demoRecords(), 4000)));
     const choose = async (): Promise<void> => {
-      const picker = await page.waitForSelector('input[type="file"]');
-      await (picker as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+      await upload(page, file);
     };
     await choose();
     await sees(page, /Reading the file: nothing is changed yet/);
@@ -182,7 +181,7 @@ describe("a long piece of work", () => {
     await until("the panel to go", async () => (await page.$("progress")) === null);
     await page.reload({ waitUntil: "load" });
     await answerLike(page, /^3 rigs/);
-    expect(await allRecords(page)).toEqual(before);
+    expect(await keptIn(page)).toEqual(before);
     expect(table.complaints).toEqual([]);
   }, 90_000);
 });

@@ -1,10 +1,9 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import type { ElementHandle } from "puppeteer-core";
 import { openApp } from "../browser.ts";
 import { hasten, setClock } from "../clock.ts";
-import { fieldValue, notYet, sees, until } from "../hands.ts";
-import { FIELDS, fill, keptIn, ownRig } from "./browsers.ts";
+import { fieldValue, keptIn, notYet, ownRig, sees, until, upload } from "../hands.ts";
+import { FIELDS, fill } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 
 const YEAR_S = 31_557_600;
@@ -26,14 +25,13 @@ export async function clocks(chance: Chance, tries: number): Promise<Tally> {
     const [before, after] = [chance.between(3, 40).toFixed(1), chance.between(41, 80).toFixed(1)];
     await until("the field", () => fill(page, FIELDS[0], before));
     if (chance.oneIn(3)) {
-      const picker = (await page.waitForSelector('input[type="file"]')) as unknown as ElementHandle<HTMLInputElement>;
-      await picker.uploadFile(path);
+      await upload(page, path);
       photos += 1;
     }
     const whole = (amps: string) => async () => {
       const { records, pixels } = await keptIn(page);
       const unit = records.find((r) => r.kind === "unit") as { readonly lockedRotorA?: { readonly value: number } } | undefined;
-      const taken = records.filter((r) => r.kind === "photo" && pixels.includes(String(r.id))).length;
+      const taken = records.filter((r) => r.kind === "photo" && pixels.some((p) => p.id === r.id)).length;
       return unit?.lockedRotorA?.value === Number(amps) && taken === photos
         ? true
         : notYet([unit?.lockedRotorA?.value, amps, taken, photos]);

@@ -1,7 +1,7 @@
 import { rmSync } from "node:fs";
 import { newProfile, openApp, type Session } from "../browser.ts";
-import { fieldValue, type } from "../hands.ts";
-import { FIELDS, ownRig } from "./browsers.ts";
+import { fieldValue, ownRig, type } from "../hands.ts";
+import { FIELDS } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 
 const WAYS = ["reload", "other address", "tab closed", "page crashed", "browser killed"] as const;

@@ -1,9 +1,8 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import type { ElementHandle } from "puppeteer-core";
 import { openApp } from "../browser.ts";
-import { fieldValue, sees, until } from "../hands.ts";
-import { FIELDS, fill, keptIn, ownRig } from "./browsers.ts";
+import { fieldValue, keptIn, ownRig, sees, until, upload } from "../hands.ts";
+import { FIELDS, fill } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 
 /** Devices that fill up under photos and typing, by the browser's own quota: it is told, and what is kept is kept whole. */
@@ -24,8 +23,7 @@ export async function quota(chance: Chance, tries: number): Promise<Tally> {
     writeFileSync(path, await page.screenshot({ clip: { x: 0, y: 0, width: 600, height: 400, scale: 2 } }));
     // The browser remembers for some seconds how much room there was.
     await until("the device to be full", async () => {
-      const picker = (await page.waitForSelector('input[type="file"]')) as unknown as ElementHandle<HTMLInputElement>;
-      if (chance.oneIn(3)) await picker.uploadFile(path);
+      if (chance.oneIn(3)) await upload(page, path);
       await fill(page, "Note", `note ${chance.upTo(1e9)}`);
       return /no room left/.test(await page.$eval("body", (e) => e.textContent ?? ""));
     }).catch((error: unknown) => counter.fault(`nothing was said: ${String(error).slice(0, 200)}`));
@@ -35,7 +33,7 @@ export async function quota(chance: Chance, tries: number): Promise<Tally> {
     if ((await fieldValue(page, FIELDS[0])) !== String(Number(amps)))
       counter.fault(`locked rotor amps are ${await fieldValue(page, FIELDS[0])}, typed was ${amps}`);
     const { records, pixels } = await keptIn(page);
-    const bare = records.filter((r) => r.kind === "photo" && !pixels.includes(String(r.id)));
+    const bare = records.filter((r) => r.kind === "photo" && !pixels.some((p) => p.id === r.id));
     if (bare.length > 0) counter.fault(`${bare.length} photos without a picture`);
     counter.end("told, and whole");
     await session.close();

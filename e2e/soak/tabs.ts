@@ -1,9 +1,9 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import type { ElementHandle, Page } from "puppeteer-core";
+import type { Page } from "puppeteer-core";
 import { openApp } from "../browser.ts";
-import { notYet, until } from "../hands.ts";
-import { FIELDS, fill, keptIn, ownRig } from "./browsers.ts";
+import { keptIn, notYet, ownRig, until, upload } from "../hands.ts";
+import { FIELDS, fill } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 
 /** Rounds with one browser: more would fill it with photos. */
@@ -65,8 +65,7 @@ async function act(page: Page, chance: Chance, labels: readonly (typeof FIELDS)[
   const text = label === "Note" ? `round ${k} ${chance.upTo(1e6)}` : chance.between(3, 40).toFixed(1);
   const kind = chance.upTo(6);
   if (kind === 0) {
-    const picker = (await page.waitForSelector('input[type="file"]')) as unknown as ElementHandle<HTMLInputElement>;
-    await picker.uploadFile(path);
+    await upload(page, path);
     return { told: "photo", photo: true };
   }
   if (kind === 1) {
@@ -99,6 +98,6 @@ async function wrong(page: Page, deeds: readonly Deed[], photos: number): Promis
   return [
     ...fields,
     ...(taken.length === photos ? [] : [`${taken.length} photos of ${photos}`]),
-    ...taken.filter((id) => !pixels.includes(id)).map((id) => `photo ${id} has no picture`),
+    ...taken.filter((id) => !pixels.some((p) => p.id === id)).map((id) => `photo ${id} has no picture`),
   ];
 }

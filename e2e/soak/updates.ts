@@ -1,13 +1,10 @@
-import { readFileSync, writeFileSync } from "node:fs";
+import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { createApp } from "@amp-saver/server";
-import type { ElementHandle } from "puppeteer-core";
-import { inject } from "vitest";
 import { openApp } from "../browser.ts";
-import { fieldValue, press, sees, until } from "../hands.ts";
+import { fieldValue, keptIn, ownRig, press, sees, until, upload } from "../hands.ts";
 import { lay, SAMPLES } from "../lay.ts";
-import { listen } from "../listen.ts";
-import { fill, keptIn, ownRig } from "./browsers.ts";
+import { serveVersions } from "../versions-of-app.ts";
+import { fill } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 
 /** What earlier versions kept, as databases and as files, and apps that follow each other forward and back under a page that is typed in. */
@@ -24,8 +21,7 @@ export async function updates(chance: Chance, samples: number, changes: number):
       } else {
         const path = join(downloads, "..", "old.ampsaver.json");
         writeFileSync(path, sample.file);
-        const picker = (await page.waitForSelector('input[type="file"]')) as unknown as ElementHandle<HTMLInputElement>;
-        await picker.uploadFile(path);
+        await upload(page, path);
         await press(page, "Take it in");
         await sees(page, /Tin Lantern/);
       }
@@ -43,19 +39,15 @@ export async function updates(chance: Chance, samples: number, changes: number):
 /** Three apps that differ by what the browser compares, served in any order; the page is typed in when each comes. */
 async function inTurn(chance: Chance, changes: number, counter: Counter): Promise<void> {
   let version = 0;
-  const app = createApp({ folder: inject("folder") });
-  const worker = readFileSync(join(inject("folder"), "sw.js"), "utf8");
-  const { server, port } = await listen((request, response) => {
-    if (request.url !== "/sw.js") app(request, response);
-    else response.setHeader("content-type", "text/javascript").end(`${worker}\n// version ${version}`);
-  });
-  const session = await openApp("/", undefined, `http://localhost:${port}`);
+  const app = await serveVersions();
+  const session = await openApp("/", undefined, app.address);
   const { page } = session;
   await ownRig(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await page.reload({ waitUntil: "load" });
   for (let k = 0; k < changes; k++) {
     version = (version + 1 + chance.upTo(2)) % 3;
+    app.become(version);
     const [note, draft] = [`note ${k}`, `9999${k}`];
     await until("the note", () => fill(page, "Note", note));
     await until("the field", () => fill(page, "Locked rotor amps", draft));
@@ -74,6 +66,5 @@ async function inTurn(chance: Chance, changes: number, counter: Counter): Promis
     counter.end("app changed under a page");
   }
   await session.close();
-  server.closeAllConnections();
-  server.close();
+  app.close();
 }

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type Birth, type IdOf, idOf, timestamp } from "./identity.ts";
+import { type Birth, type IdOf, idOf, jobId, rigId, timestamp, unitId } from "./identity.ts";
 import type { Step } from "./migrate.ts";
 
 /** What every record carries beside its own fields. */
@@ -14,6 +14,10 @@ interface Base<K extends string> {
 
 /** Fields that name a record this one cannot be without, where they hold anything. */
 export type Reference = "rigId" | "unitId" | "jobId" | "starterId";
+
+/** What every record of a job carries, and what it cannot be without. */
+export const JOB_FIELDS = { rigId, unitId, jobId };
+export const JOB_REFERENCES = ["rigId", "unitId", "jobId"] as const satisfies readonly Reference[];
 
 /** Bytes that lie beside the records under the id of one: what an archive needs to know of them. */
 export interface Blob<R> {

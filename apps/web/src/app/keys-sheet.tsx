@@ -1,8 +1,8 @@
 import { Switch } from "radix-ui";
-import { useEffect, useState } from "react";
 import { useStore } from "../store/provider.tsx";
 import { useHistory } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
+import { useRoom } from "../store/use-room.ts";
 import { Button } from "../ui/button.tsx";
 import { KeyCap } from "../ui/key-cap.tsx";
 import { Sheet } from "../ui/sheet.tsx";
@@ -82,17 +82,14 @@ export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; read
 }
 
 function Device() {
-  const [persisted, setPersisted] = useState<boolean | null>(null);
   const { offline } = useAppState();
+  const room = useRoom();
   const secure = globalThis.isSecureContext;
-  useEffect(() => {
-    void navigator.storage?.persisted?.().then(setPersisted, () => setPersisted(false));
-  }, []);
   return (
     <section className="mt-4 border-t-[1.5px] border-ink pt-3 text-[15px]">
       <h3 className="font-semibold">{KEY_WORDS.device}</h3>
       <p>{secure ? `${KEEPING.offline[offline]}.` : KEY_WORDS.insecure}</p>
-      {secure && persisted !== null && <p>{persisted ? KEEPING.lasting : KEEPING.notLasting}</p>}
+      {room !== null && <p>{room.lasting ? KEEPING.lasting : KEEPING.notLasting}</p>}
     </section>
   );
 }

@@ -1,9 +1,19 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { grouped, rigOf, type Side, type Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
-import { AT_HOME, changesOf, type Offer, type OfferView, offerImport, offerView, readIn, travelled } from "@amp-saver/records/exchange";
+import {
+  AT_HOME,
+  changesOf,
+  type Offer,
+  type OfferView,
+  offerImport,
+  offerView,
+  readIn,
+  type Travels,
+  travelled,
+} from "@amp-saver/records/exchange";
 import { importCommit } from "../store/commands.ts";
-import type { RecordStore, SharedRig, StoreResult } from "../store/port.ts";
+import type { RecordStore, StoreResult } from "../store/port.ts";
 
 /** Share of the work that reading the file's text takes; comparing takes the rest. */
 const READING = 0.8;
@@ -36,7 +46,7 @@ export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMa
   if (!done.ok) return done;
   const groups = grouped(records, (r): string | null => rigOf(r));
   const starters = groups.get(null) ?? [];
-  const next = new Map<string, SharedRig>();
+  const next = new Map<string, Travels>();
   const travels = await store.shared(rigs);
   for (const [id, { revision, seen }] of Object.entries(shared))
     next.set(id, travelled(travels.get(id) ?? AT_HOME, { revision, records: [...(groups.get(id) ?? []), ...starters] }, seen));

@@ -1,9 +1,9 @@
 import { type AnyRecord, grouped, hasBlob, type RigId, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
-import { AT_HOME, fileStem, rigSlug, sharingFor, travelled } from "@amp-saver/records/exchange";
+import { AT_HOME, fileStem, rigSlug, sharingFor, type Travels, travelled } from "@amp-saver/records/exchange";
 import { readBundle } from "../store/bundle.ts";
 import { CORE_VERSION } from "../store/core-version.ts";
 import { newId, nowIso } from "../store/identity.ts";
-import type { RecordStore, SharedRig } from "../store/port.ts";
+import type { RecordStore } from "../store/port.ts";
 import { recordsOf } from "./kept.ts";
 
 /** A file that is ready to be saved. */
@@ -72,7 +72,7 @@ async function gathered(
 /** Notes in which state each rig goes out, so that the same rig can be told from it when it comes back. */
 async function shareOut(store: RecordStore, records: readonly AnyRecord[]): Promise<Readonly<Record<string, Sharing>>> {
   const shared: Record<string, Sharing> = {};
-  const next = new Map<string, SharedRig>();
+  const next = new Map<string, Travels>();
   const groups = grouped(records, rigOf);
   const kept = await store.shared([...groups.keys()].filter((id) => id !== null));
   const starters = groups.get(null) ?? [];

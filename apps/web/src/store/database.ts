@@ -1,8 +1,8 @@
 import { type AnyRecord, grouped, type Step as Migration, type RecordKind, type RigSummary, recordKey, rigOf } from "@amp-saver/records";
+import type { Travels } from "@amp-saver/records/exchange";
 import { Dexie, type EntityTable } from "dexie";
 import { filesOf, type Side, type Step } from "./journal.ts";
 import type { Turn } from "./pending.ts";
-import type { SharedRig } from "./port.ts";
 
 /**
  * A rig with everything of it in one row, found by any of its records; the catalogue lies under an
@@ -69,12 +69,12 @@ interface ShareRow {
 }
 
 /** Travels as they are kept. */
-export function shareRow(id: string, { seen, states }: SharedRig): ShareRow {
+export function shareRow(id: string, { seen, states }: Travels): ShareRow {
   return { id, seen, states: states.map(({ revision, records }) => ({ revision, text: JSON.stringify(records) })) };
 }
 
 /** Travels as they are kept, unpacked. */
-export function sharedOf({ seen, states }: ShareRow): SharedRig {
+export function sharedOf({ seen, states }: ShareRow): Travels {
   const of = (text: string | undefined): readonly AnyRecord[] | null => (text === undefined ? null : (JSON.parse(text) as AnyRecord[]));
   return { seen, states: states.map(({ revision, text, records }) => ({ revision, records: of(text) ?? records ?? [] })) };
 }

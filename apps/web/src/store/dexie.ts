@@ -1,4 +1,5 @@
 import { type AnyRecord, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
+import type { Travels } from "@amp-saver/records/exchange";
 import { Dexie } from "dexie";
 import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./care.ts";
 import { Database, NO_RIG, type RigRow, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
@@ -17,7 +18,7 @@ import {
   stepOf,
 } from "./journal.ts";
 import type { PendingLog, Turn } from "./pending.ts";
-import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreFailure, type StoreResult } from "./port.ts";
+import { type Commit, JOURNAL_MOST, type RecordStore, type StoreFailure, type StoreResult } from "./port.ts";
 import { FEW, putRecords, recordsIn, rowsOf } from "./rows.ts";
 
 /** Sides kept in one row. */
@@ -139,12 +140,12 @@ export class DexieStore implements RecordStore {
     });
   }
 
-  async shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedRig>> {
+  async shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, Travels>> {
     const rows = await this.db.shares.bulkGet([...rigIds]);
     return new Map(rows.flatMap((row) => (row === undefined ? [] : [[row.id, sharedOf(row)] as const])));
   }
 
-  keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult> {
+  keepShared(shared: ReadonlyMap<string, Travels>): Promise<StoreResult> {
     const rows = [...shared].map(([id, travels]) => shareRow(id, travels));
     return this.write(async () => {
       await this.db.shares.bulkPut(rows);

@@ -1,4 +1,5 @@
 import { type AnyRecord, grouped, type RecordKind, type RecordOf, type RigId, rigOf, summarise } from "@amp-saver/records";
+import type { Travels } from "@amp-saver/records/exchange";
 import {
   continues,
   type DoneChange,
@@ -13,7 +14,7 @@ import {
   sideOf,
   stepOf,
 } from "./journal.ts";
-import { type Commit, JOURNAL_MOST, type RecordStore, type SharedRig, type StoreResult } from "./port.ts";
+import { type Commit, JOURNAL_MOST, type RecordStore, type StoreResult } from "./port.ts";
 
 /** What tests may make go wrong. */
 export interface MemoryFaults {
@@ -29,7 +30,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   let records = new Map<string, AnyRecord>();
   let steps: (Step & { readonly sides: readonly Side[] })[] = [];
   const pictures = new Map<string, Uint8Array<ArrayBuffer>>();
-  const shares = new Map<string, SharedRig>();
+  const shares = new Map<string, Travels>();
   let seq = 0;
   let open = true;
   const listeners = new Set<() => void>();

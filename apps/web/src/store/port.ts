@@ -1,4 +1,5 @@
 import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary, Tell } from "@amp-saver/records";
+import type { Travels } from "@amp-saver/records/exchange";
 
 /** One record put in place, or taken away with null. */
 export interface Change {
@@ -73,18 +74,6 @@ export type CommitLabel =
 export type StoreFailure = "full" | "aborted" | "closed" | "deleted" | "lost" | "moved" | "nothing-there";
 export type StoreResult = { readonly ok: true } | { readonly ok: false; readonly reason: StoreFailure };
 
-/** One state of a rig as it went to or came from another device. */
-interface SharedState {
-  readonly revision: string;
-  readonly records: readonly AnyRecord[];
-}
-
-/** What is remembered of a rig's travels. */
-export interface SharedRig {
-  readonly states: readonly SharedState[];
-  readonly seen: readonly string[];
-}
-
 /** What can be undone and redone now; null for nothing. */
 export interface History {
   readonly undo: CommitLabel | null;
@@ -108,8 +97,8 @@ export interface RecordStore {
   pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
   keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
   /** States of rigs that were shared with other devices, latest last, and all that each has taken in; those never shared are left out. */
-  shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedRig>>;
-  keepShared(shared: ReadonlyMap<string, SharedRig>): Promise<StoreResult>;
+  shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, Travels>>;
+  keepShared(shared: ReadonlyMap<string, Travels>): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;
   /** Calls back when the records can no longer be reached, with why; returns how to stop. */

@@ -124,7 +124,6 @@ export const CHECK = {
   stop: "stop",
   provisional: "Provisional.",
   leastVolts: (volts: number): string => `Starts down to ${formatVolts(volts)}.`,
-  noMore: "It does not fit here already.",
   showAmps: "Amps",
   showVoltsRpm: "Volts and rpm",
   pictureLabel: (answer: string): string => `Picture of the start: amps left to right, time downwards. ${answer}`,

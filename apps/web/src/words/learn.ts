@@ -61,7 +61,6 @@ export const LEARN = {
   stalled: "stalls, tries again",
   tripped: "the source lets go",
   noPeak: "no peak read",
-  expectedAt: (a: number): string => `expect ${formatAmps(a)}`,
   fell: (share: number): string => `${share < 0 ? "+" : "\u2212"}${formatNumber(Math.abs(share) * 100, 0)}\u00a0%`,
   pictureLabel: (done: number, all: number): string => `${done} runs done of ${all} on one rule of amps, the rest expected.`,
   timerLabel: (word: string, left: string): string => `${word}: ${left}`,
@@ -102,7 +101,6 @@ export const LEARN = {
   notStrong: "Answer both before the first run: a weak source teaches it a wrong limit.",
   totalTitle: "How long it takes",
   total: (seconds: number, at: string): string => `About ${spell(seconds)} from now, until ${at}, its own delay apart.`,
-  ruleTitle: "Rule",
   rulePick: "By which rule",
   ruleNames: {
     short: "5 × 30 s, rest 5 min",

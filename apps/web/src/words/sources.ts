@@ -67,8 +67,6 @@ export const SOURCE_WORDS = {
   chemistries: { lithium: "lithium", agm: "AGM", flooded: "flooded" },
   endurance: "Ratings in between",
   enduranceHelp: "One pair a line: watts, then for how many seconds.",
-  shoreLimit: "Adds to a shore limit of",
-  shoreLimitHelp: "amps it lets through; empty where it does not add",
   pointError: (label: string, line: number, limits: string): string => `${label}, line ${line}: must be ${limits}.`,
   pointsKeep: "Keep these",
   pointsBack: "Put back",

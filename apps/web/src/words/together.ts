@@ -113,7 +113,6 @@ export const TOGETHER = {
   filling: (names: readonly string[]): string => `${list(names)}.`,
   matrixHelp: "Each load alone beside every unit that is on.",
   fits: "fits",
-  noFit: "too much",
   cannot: "cannot",
   onBattery: "on the battery side",
   shutsDown: (share: number, seconds: number): string =>

@@ -117,7 +117,6 @@ export const PREPARE = {
   zoomFit: "Whole map",
   mapKeys: "Arrow keys move the map, + and − change its size, 0 shows it whole.",
   print: "Print or PDF",
-  asCsv: "Kit list",
   toIsolate: "Go on to Isolate",
   dead: "Nothing here is done live. Every source off and proven dead first: stage 5.",
   caution: "Before anything is touched",

@@ -1,8 +1,8 @@
 import { RULE_BOUNDS, SCHOOL_NAMES, SCHOOLS } from "@amp-saver/core/study/learning-runs";
 import { z } from "zod";
-import { defineRecord, type RecordFrom } from "../define.ts";
+import { defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
-import { asId, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
+import { asId, sourceId, timestamp } from "../identity.ts";
 import { type Job, ofJob } from "./job.ts";
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
@@ -34,9 +34,7 @@ export const learningRecord = defineRecord({
   schema: (base) =>
     z.strictObject({
       ...base,
-      rigId,
-      unitId,
-      jobId,
+      ...JOB_FIELDS,
       rule: learningRuleSchema,
       ruleFrom: z.literal(RULE_SOURCES),
       /** Everything that happened, by an id of its own, so that two taps never overwrite each other. */
@@ -51,7 +49,7 @@ export const learningRecord = defineRecord({
       /** What else may make it wait. */
       waits: z.strictObject({ energyManager: z.boolean(), transferSwitch: z.boolean(), thermostatJustOff: z.boolean() }),
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   merge: { entries: ["events", "waits"] },
 });
 export type Learning = RecordFrom<typeof learningRecord>;

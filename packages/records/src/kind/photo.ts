@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { defineRecord, type RecordFrom } from "../define.ts";
+import { defineRecord, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { type Birth, type IdOf, jobId, rigId, timestamp, unitId } from "../identity.ts";
 import { startsWith } from "../starts-with.ts";
 import { TEXT_MOST } from "../text-limits.ts";
@@ -30,7 +30,7 @@ export const photoRecord = defineRecord({
       down: z.number().int().min(1).max(PHOTO_MOST_SIDE),
       bytes: z.number().int().min(1).max(PHOTO_MOST_BYTES),
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   blob: {
     folder: "photos",
     ending: "jpg",

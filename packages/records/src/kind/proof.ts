@@ -1,8 +1,8 @@
 import { CONDUCTORS, READING_KINDS } from "@amp-saver/core/study/reading";
 import { z } from "zod";
-import { defineRecord, type RecordFrom } from "../define.ts";
+import { defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
-import { asId, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
+import { asId, sourceId, timestamp } from "../identity.ts";
 import type { Step } from "../migrate.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
@@ -105,13 +105,11 @@ export const proofRecord = defineRecord({
   schema: (base) =>
     z.strictObject({
       ...base,
-      rigId,
-      unitId,
-      jobId,
+      ...JOB_FIELDS,
       tests: z.record(z.string().min(1).max(100), runTestSchema),
       frozen: frozenSchema.nullable(),
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   merge: { entries: ["tests"] },
 });
 export type Proof = RecordFrom<typeof proofRecord>;

@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
+import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
-import { type Birth, type IdOf, jobId, rigId, sourceId, timestamp, unitId } from "../identity.ts";
+import { type Birth, type IdOf, sourceId, timestamp } from "../identity.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
 
@@ -12,9 +12,7 @@ export const readingRecord = defineRecord({
   schema: (base) =>
     z.strictObject({
       ...base,
-      rigId,
-      unitId,
-      jobId,
+      ...JOB_FIELDS,
       when: z.literal(["before", "after"]),
       /** How the meter took it: inrush window, slow maximum, the starter's own link, or live running amps. */
       mode: z.literal(["inrush", "max-hold", "app", "live"]),
@@ -31,7 +29,7 @@ export const readingRecord = defineRecord({
       learned: z.number().int().min(0).max(10_000).optional(),
       takenAt: timestamp,
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   listedBy: "takenAt",
 });
 export type Reading = RecordFrom<typeof readingRecord>;

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { defineRecord, type RecordFrom } from "../define.ts";
-import { type Birth, type IdOf, jobId, rigId, timestamp, unitId } from "../identity.ts";
+import { defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
+import { type Birth, type IdOf, timestamp } from "../identity.ts";
 import { startsWith } from "../starts-with.ts";
 import { type Job, ofJob } from "./job.ts";
 
@@ -24,9 +24,7 @@ export const soundRecord = defineRecord({
   schema: (base) =>
     z.strictObject({
       ...base,
-      rigId,
-      unitId,
-      jobId,
+      ...JOB_FIELDS,
       /** The step it was spoken at, as the visit names it. */
       step: z.string().max(160),
       takenAt: timestamp,
@@ -37,7 +35,7 @@ export const soundRecord = defineRecord({
       type: z.literal(SOUND_TYPES),
       bytes: z.number().int().min(1).max(SOUND_MOST_BYTES),
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   blob: {
     folder: "sounds",
     ending: "bin",

@@ -1,7 +1,7 @@
 import { WAVE_WARNINGS } from "@amp-saver/core/study/waveform";
 import { z } from "zod";
-import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
-import { type Birth, type IdOf, jobId, rigId, sourceId, timestamp, title, unitId } from "../identity.ts";
+import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
+import { type Birth, type IdOf, sourceId, timestamp, title } from "../identity.ts";
 import { MOST_SAMPLES } from "../wave/log.ts";
 import { type Job, ofJob } from "./job.ts";
 
@@ -17,9 +17,7 @@ export const waveformRecord = defineRecord({
   schema: (base) =>
     z.strictObject({
       ...base,
-      rigId,
-      unitId,
-      jobId,
+      ...JOB_FIELDS,
       name: title,
       when: z.literal(["before", "after"]),
       conductor: z.literal(["common", "run", "start", "supply"]),
@@ -49,7 +47,7 @@ export const waveformRecord = defineRecord({
         atLeast: z.boolean().optional(),
       }),
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   blob: {
     folder: "waveforms",
     ending: "f32",

@@ -2,8 +2,8 @@ import { DEAD_PAIRS } from "@amp-saver/core/study/isolation";
 import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
 import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
 import { z } from "zod";
-import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
-import { asId, jobId, rigId, timestamp, unitId } from "../identity.ts";
+import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
+import { asId, timestamp } from "../identity.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
 
@@ -24,9 +24,7 @@ export const workRecord = defineRecord({
   schema: (base) =>
     z.strictObject({
       ...base,
-      rigId,
-      unitId,
-      jobId,
+      ...JOB_FIELDS,
       site: z.partialRecord(z.literal(SITE_QUESTIONS), z.boolean()),
       /** The measuring in which sources, meter, pairs, capacitors and reasons were written down. */
       run: z.string().max(100).optional(),
@@ -62,7 +60,7 @@ export const workRecord = defineRecord({
       /** What happened to the proof: given, power back, other hands. */
       events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
     }),
-  references: ["rigId", "unitId", "jobId"],
+  references: JOB_REFERENCES,
   merge: { entries: ["site", "mounting", "steps", "power", "closing"], together: EVIDENCE_FIELDS },
 });
 export type Work = RecordFrom<typeof workRecord>;
