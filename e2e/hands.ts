@@ -159,7 +159,7 @@ export async function ownRig(page: Page): Promise<void> {
 }
 
 /** What lies in the browser's database, past the app. */
-interface Kept {
+export interface Kept {
   readonly records: readonly (Readonly<Record<string, unknown>> & { readonly kind: string; readonly id: string })[];
   /** Bytes beside the records, each under its own id. */
   readonly pixels: readonly { readonly id: string; readonly bytes: Readonly<Record<string, number>> }[];

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, keptIn, named, press, sees, until } from "./hands.ts";
+import { answer, answerLike, downloaded, type Kept, keptIn, named, press, sees, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -117,7 +117,7 @@ describe("refining by readings", () => {
     await page.keyboard.press("z");
     await page.keyboard.up("Control");
     await answerLike(page, new RegExp(`^${was.replaceAll(/[.*+?^${}()|[\]\\]/g, "\\$&")}$`));
-    const units = (all: unknown): unknown[] => (all as [{ kind: string }[]])[0].filter((r) => r.kind === "unit");
+    const units = ({ records }: Kept): unknown[] => records.filter((r) => r.kind === "unit");
     expect(units(before).length).toBe(4);
     expect(units(await keptIn(page))).toEqual(units(before));
   });

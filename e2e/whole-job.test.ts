@@ -8,7 +8,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answer, answerLike, downloaded, keptIn, notYet, sees, until, upload } from "./hands.ts";
+import { answer, answerLike, downloaded, type Kept, keptIn, notYet, sees, until, upload } from "./hands.ts";
 import { type Person, withKeyboard, withMouse } from "./person.ts";
 
 /** How many times as fast the bench runs; the page's own clock is set forward where somebody would wait, and keeps its pace while it learns. */
@@ -26,11 +26,9 @@ async function hand(...commands: readonly BenchCommand[]): Promise<void> {
 }
 
 /** Records that differ, as they were and as they are. */
-function changedOf(before: unknown, now: unknown): unknown {
-  type Kept = { readonly kind?: string; readonly id: string };
-  const listed = (all: unknown): readonly Kept[] => (all as readonly (readonly Kept[])[]).flat();
-  const is = new Map(listed(now).map((r) => [`${r.kind} ${r.id}`, r]));
-  return listed(before).flatMap((was) => {
+function changedOf(before: Kept, now: Kept): unknown {
+  const is = new Map(now.records.map((r) => [`${r.kind} ${r.id}`, r]));
+  return before.records.flatMap((was) => {
     const found = is.get(`${was.kind} ${was.id}`);
     return isDeepStrictEqual(was, found) ? [] : [{ was, is: found }].map((both) => JSON.stringify(both).slice(0, 2000));
   });
