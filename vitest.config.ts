@@ -1,13 +1,29 @@
 import { defineConfig } from "vitest/config";
+import { BaseSequencer, type TestSpecification } from "vitest/node";
+
+/** End-to-end tests that take longest, which begin before the others so that none of them is waited for alone. */
+const LONGEST = ["nothing-lost", "whole-job", "sample", "offline", "one-verdict", "years-later", "roof", "versions", "keyboard"];
+
+class LongestFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const rank = ({ moduleId }: TestSpecification): number => {
+      const at = LONGEST.findIndex((name) => moduleId.endsWith(`/${name}.test.ts`));
+      return at < 0 ? LONGEST.length : at;
+    };
+    return (await super.sort(files)).toSorted((a, b) => rank(a) - rank(b));
+  }
+}
 
 export default defineConfig({
   test: {
+    sequence: { sequencer: LongestFirst },
     projects: [
       {
         test: {
           name: "unit",
           // Unit tests share nothing but modules without state, and starting anew for every file takes longer than most of them.
           isolate: false,
+          maxWorkers: 2,
           include: [
             "packages/*/src/**/*.test.ts",
             "packages/core/validation/**/*.test.ts",
@@ -21,6 +37,7 @@ export default defineConfig({
       {
         test: {
           name: "e2e",
+          isolate: false,
           include: ["e2e/**/*.test.ts"],
           maxWorkers: 3,
           sequence: { groupOrder: 1 },

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import puppeteer, { type Browser, type Page } from "puppeteer-core";
+import puppeteer, { type Browser, type BrowserContext, type Page } from "puppeteer-core";
 import { inject } from "vitest";
 import { CHROMIUM_FLAGS } from "../scripts/chromium.mjs";
 
@@ -12,9 +12,11 @@ const FLAGS = [
   "--use-fake-ui-for-media-stream",
 ];
 
-/** A browser with an empty profile of its own, and what it complained about. */
+/** A browser's profile, empty at first, and what it complained about. */
 export interface Session {
   readonly browser: Browser;
+  /** The profile: what is opened in it shares its database. */
+  readonly profile: BrowserContext;
   readonly page: Page;
   readonly complaints: string[];
   readonly downloads: string;
@@ -29,20 +31,33 @@ export interface Screen {
 const TABLE: Screen = { width: 1280, height: 800 };
 export const PHONE: Screen = { width: 390, height: 844, phone: true };
 
-/** An empty profile for a browser, to be opened more than once. */
+/** An empty folder for a profile that outlives its browser. */
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
 
-/** Opens Chromium at a path of the app, at the table or on a phone: from an empty database, unless with a profile that was kept. */
-export async function openApp(path = "/", screen: Screen = TABLE, address = inject("address"), kept?: string): Promise<Session> {
-  const profile = kept ?? newProfile();
-  const downloads = join(profile, "downloads");
-  const browser = await puppeteer.launch({
+const launch = (userDataDir: string | null = null): Promise<Browser> =>
+  puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
     args: FLAGS,
-    userDataDir: join(profile, "user"),
-    downloadBehavior: { policy: "allow", downloadPath: downloads },
+    ...(userDataDir === null ? {} : { userDataDir }),
   });
-  const page = (await browser.pages())[0] ?? (await browser.newPage());
+
+let shared: Promise<Browser> | undefined;
+
+/** The browser of this process, which lives as long as the process does: starting one takes longer than many a test. */
+async function sharedBrowser(): Promise<Browser> {
+  const known = await shared;
+  if (known?.connected !== true) shared = launch();
+  return shared!;
+}
+
+/** Opens the app at a path, at the table or on a phone: from an empty profile, unless a kept one is named, which has a browser of its own. */
+export async function openApp(path = "/", screen: Screen = TABLE, address = inject("address"), kept?: string): Promise<Session> {
+  const folder = kept ?? newProfile();
+  const downloads = join(folder, "downloads");
+  const downloadBehavior = { policy: "allow", downloadPath: downloads } as const;
+  const browser = kept === undefined ? await sharedBrowser() : await launch(join(folder, "user"));
+  const profile = kept === undefined ? await browser.createBrowserContext({ downloadBehavior }) : browser.defaultBrowserContext();
+  const page = (await profile.pages())[0] ?? (await profile.newPage());
   const complaints: string[] = [];
   page.on("pageerror", (error) => complaints.push(String(error)));
   page.on("console", (message) => {
@@ -53,8 +68,8 @@ export async function openApp(path = "/", screen: Screen = TABLE, address = inje
   page.setDefaultTimeout(40_000);
   await page.goto(address + path, { waitUntil: "load" });
   const close = async (): Promise<void> => {
-    await browser.close();
-    if (kept === undefined) rmSync(profile, { recursive: true, force: true });
+    await (kept === undefined ? profile : browser).close();
+    if (kept === undefined) rmSync(folder, { recursive: true, force: true });
   };
-  return { browser, page, complaints, downloads, close };
+  return { browser, profile, page, complaints, downloads, close };
 }

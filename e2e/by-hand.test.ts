@@ -123,11 +123,11 @@ describe("with nothing but a finger", () => {
   });
 
   it("says what was missed behind a locked screen, and goes on", async () => {
-    const { page, browser } = phone;
+    const { page, profile } = phone;
     await sees(page, /Rested: switch it on/);
     await tap(page, "It started");
     await sees(page, /Run 2: switch it off/);
-    const other = await browser.newPage();
+    const other = await profile.newPage();
     await new Promise((settled) => setTimeout(settled, 7500));
     await page.bringToFront();
     await other.close();

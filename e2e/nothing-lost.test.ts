@@ -64,12 +64,12 @@ describe("a page that goes away", () => {
   });
 
   it("takes no photo with it, though a second tab opens meanwhile", async () => {
-    const { page, browser, downloads } = session;
+    const { page, profile, downloads } = session;
     await ownRig(page);
     const path = join(downloads, "..", "plate.png");
     writeFileSync(path, await page.screenshot({ clip: { x: 0, y: 0, width: 390, height: 400, scale: 3 } }));
     const address = page.url();
-    const second = await browser.newPage();
+    const second = await profile.newPage();
     for (let k = 0; k < 4; k++) {
       await page.bringToFront();
       const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, "Photograph the plate")]);
@@ -97,9 +97,9 @@ describe("the browser’s own failures", () => {
   });
 
   it("records that are deleted, or taken away by the browser, are told at once", async () => {
-    const { page, browser } = session;
+    const { page, profile } = session;
     await ownRig(page);
-    const other = await browser.newPage();
+    const other = await profile.newPage();
     await other.goto(new URL("/icon-192.png", page.url()).href);
     await other.evaluate(() => void indexedDB.deleteDatabase("amp-saver"));
     await page.bringToFront();
@@ -198,11 +198,11 @@ describe("a page that is left while it opens", () => {
 
 describe("eight tabs that listen to instruments", () => {
   it("all load and all show them: the browser has one stream for all", async () => {
-    const { page, browser } = session;
+    const { page, profile } = session;
     await go(page, "/instruments");
     const pages = [page];
     for (let k = 0; k < 7; k++) {
-      const next = await browser.newPage();
+      const next = await profile.newPage();
       await next.goto(page.url(), { waitUntil: "load" });
       pages.push(next);
     }

@@ -73,12 +73,12 @@ describe("a newer app", () => {
     const app = await serveVersions();
     const session = await openApp("/", undefined, app.address);
     sessions.push(session);
-    const { page, browser } = session;
+    const { page, profile } = session;
     await sees(page, /New rig/);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await page.reload({ waitUntil: "load" });
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-    const second = await browser.newPage();
+    const second = await profile.newPage();
     await second.goto(page.url(), { waitUntil: "load" });
     await press(second, "New rig");
     await type(second, "Name of the rig", "Half typ");
@@ -106,10 +106,10 @@ describe("two tabs", () => {
   it("show each other's changes, and undo reaches across", async () => {
     const session = await openApp();
     sessions.push(session);
-    const { page, browser } = session;
+    const { page, profile } = session;
     await press(page, "Look at an example");
     await answerLike(page, /see what the readings prove/);
-    const second = await browser.newPage();
+    const second = await profile.newPage();
     await second.goto(new URL("/rigs", page.url()).href);
     await answerLike(second, /3 rigs, 4 air conditioners/);
     await press(second, "Delete Fennel Row 12");

@@ -1,7 +1,7 @@
 import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
 import { expect } from "vitest";
-import { named, notYet, pick, press, type, until } from "./hands.ts";
+import { named, notYet, until } from "./hands.ts";
 
 /** What a person does to a page, whatever with. */
 export interface Person {
@@ -56,48 +56,21 @@ const checked = (box: ElementHandle<Element>): Promise<unknown> =>
     box.evaluate((e) => !e.isConnected || (e as HTMLInputElement).checked === true || e.getAttribute("aria-checked") === "true"),
   );
 
-/** A person with a mouse. */
-export function withMouse(page: Page): Person {
-  return {
-    press: (name, role = "button") => press(page, name, "click", role),
-    radio: (name) => press(page, name, "click", "radio"),
-    follow: async (href) => (await page.waitForSelector(`a[href="${href}"]`, { visible: true }))?.click(),
-    type: (label, text) => type(page, label, text),
-    pick: (label, value) => pick(page, label, value),
-    tickAll: (pattern) =>
-      each(
-        () => open(page, pattern),
-        async (box) => {
-          await box.scrollIntoView();
-          await box.click();
-        },
-      ),
-    async choose(selector) {
-      await page.waitForSelector(selector);
-      await each(
-        () => page.$$(`${selector}:not([aria-checked="true"])`),
-        async (radio) => {
-          await radio.scrollIntoView();
-          await radio.click();
-        },
-      );
-    },
-  };
-}
-
 const MOST_TABS = 400;
 
 /** A person who has nothing but a keyboard: everything is reached by Tab and arrows, nothing by script. */
 export function withKeyboard(page: Page): Person {
   const reach = async (element: ElementHandle<Element>, inside = false): Promise<void> => {
     for (let k = 0; k < MOST_TABS; k++) {
-      const there = await element.evaluate(
-        (e, group) =>
-          group ? (e.closest("[role=radiogroup], fieldset")?.contains(document.activeElement) ?? false) : e === document.activeElement,
-        inside,
-      );
-      if (there) return;
+      const way = await element.evaluate((e, group) => {
+        const at = document.activeElement;
+        if (group ? (e.closest("[role=radiogroup], fieldset")?.contains(at) ?? false) : e === at) return "there";
+        return at !== null && (e.compareDocumentPosition(at) & Node.DOCUMENT_POSITION_FOLLOWING) !== 0 ? "back" : "on";
+      }, inside);
+      if (way === "there") return;
+      if (way === "back") await page.keyboard.down("Shift");
       await page.keyboard.press("Tab");
+      if (way === "back") await page.keyboard.up("Shift");
     }
     const name = await element.evaluate((e) => e.getAttribute("aria-label") ?? e.textContent ?? e.id);
     throw new Error(`no way by Tab to ${name}`);

@@ -225,7 +225,7 @@ describe("on the roof, with the network off from the first tap", () => {
   });
 
   it("is not unlocked by undo, by a second tab, or by a file", async () => {
-    const { page, browser, downloads } = roof;
+    const { page, profile, downloads } = roof;
     for (let k = 0; k < 6; k++) {
       await page.keyboard.down("Control");
       await page.keyboard.press("z");
@@ -249,7 +249,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^Not dead yet, 16 things left/);
     await go(page, `${job}/fit?part=wire`);
     await answerLike(page, /^Locked/);
-    const second = await browser.newPage();
+    const second = await profile.newPage();
     await second.setOfflineMode(true);
     await second.goto(new URL(`${job}/fit?part=wire`, page.url()).href);
     await answerLike(second, /^Locked/);

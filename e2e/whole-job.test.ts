@@ -9,7 +9,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, downloaded, type Kept, keptIn, notYet, sees, until, upload } from "./hands.ts";
-import { type Person, withKeyboard, withMouse } from "./person.ts";
+import { type Person, withKeyboard } from "./person.ts";
 
 /** How many times as fast the bench runs; the page's own clock is set forward where somebody would wait, and keeps its pace while it learns. */
 const RATE = 40;
@@ -49,10 +49,7 @@ const comes = (phase: string): Promise<unknown> =>
   });
 
 /** A whole job on the demo rig's rear unit, told by the stand-ins of its own bench. */
-describe.each([
-  ["with a mouse", withMouse],
-  ["by keyboard only", withKeyboard],
-] as const)("a whole job from Survey to Hand over, %s", (_, person) => {
+describe("a whole job from Survey to Hand over, by keyboard only", () => {
   let session: Session;
   let me: Person;
   let plainClock: () => Promise<void>;
@@ -63,7 +60,7 @@ describe.each([
     await session.page.waitForSelector("#answer");
     plainClock = await hasten(session.page, 1);
     await session.page.reload({ waitUntil: "load" });
-    me = person(session.page);
+    me = withKeyboard(session.page);
     await hand({ do: "fit", unit: "rear", on: false }, { do: "rate", times: RATE }, { do: "clamp", unit: "rear", jaws: "common" });
     await key({ do: "mode", mode: "inrush" });
   });

@@ -3,7 +3,7 @@ import { pathToFileURL } from "node:url";
 import { ensurePackages, ROOT } from "./install.mjs";
 
 const BUNDLE = `${ROOT}apps/cli/dist/main.js`;
-const SOURCES = ["packages/core/src", "packages/records/src", "apps/cli/src"];
+const SOURCES = ["packages/core/src", "packages/records/src", "packages/cases/src", "apps/cli/src"];
 
 function newest(folder) {
   return readdirSync(folder, { withFileTypes: true }).reduce((latest, entry) => {

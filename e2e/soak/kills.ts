@@ -35,7 +35,7 @@ export async function kills(chance: Chance, tries: number): Promise<Tally> {
       session = await openApp(new URL(address).pathname, undefined, undefined, profile);
       page = session.page;
     } else {
-      const next = await session.browser.newPage();
+      const next = await session.profile.newPage();
       if (way === "tab closed") await page.close();
       else {
         // A page that crashed answers nothing any more: it is left where it is.

@@ -1,6 +1,6 @@
-import { writeFileSync } from "node:fs";
+import { rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { openApp } from "../browser.ts";
+import { newProfile, openApp } from "../browser.ts";
 import { fieldValue, keptIn, ownRig, sees, until, upload } from "../hands.ts";
 import { FIELDS, fill } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
@@ -9,7 +9,8 @@ import { type Chance, Counter, type Tally } from "./tally.ts";
 export async function quota(chance: Chance, tries: number): Promise<Tally> {
   const counter = new Counter("devices that are full");
   for (let k = 0; k < tries; k++) {
-    const session = await openApp();
+    const folder = newProfile();
+    const session = await openApp("/", undefined, undefined, folder);
     const { page, downloads } = session;
     await ownRig(page);
     const cdp = await page.createCDPSession();
@@ -37,6 +38,7 @@ export async function quota(chance: Chance, tries: number): Promise<Tally> {
     if (bare.length > 0) counter.fault(`${bare.length} photos without a picture`);
     counter.end("told, and whole");
     await session.close();
+    rmSync(folder, { recursive: true, force: true });
   }
   return counter.tally();
 }

@@ -30,7 +30,7 @@ async function withOneBrowser(chance: Chance, rounds: number, counter: Counter):
   const address = first.url();
   const path = join(session.downloads, "..", "plate.png");
   writeFileSync(path, await first.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200, scale: 1 } }));
-  const second = await session.browser.newPage();
+  const second = await session.profile.newPage();
   await second.goto(address, { waitUntil: "load" });
   const both = [first, second] as const;
   for (const page of both) await (await page.createCDPSession()).send("Emulation.setFocusEmulationEnabled", { enabled: true });

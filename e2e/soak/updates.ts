@@ -10,7 +10,7 @@ import { type Chance, Counter, type Tally } from "./tally.ts";
 /** What earlier versions kept, as databases and as files, and apps that follow each other forward and back under a page that is typed in. */
 export async function updates(chance: Chance, samples: number, changes: number): Promise<Tally> {
   const counter = new Counter("versions, forward and back");
-  for (const [name, sample] of SAMPLES.slice(-samples)) {
+  for (const [name, sample] of SAMPLES.slice(SAMPLES.length - samples)) {
     const wanted = (JSON.parse(sample.file) as { readonly records: readonly { readonly id: string }[] }).records.map((r) => r.id);
     for (const how of ["database", "file"] as const) {
       const session = await openApp(how === "file" ? "/rigs" : "/");
