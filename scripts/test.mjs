@@ -1,4 +1,5 @@
-import { ensurePackages, ensurePrograms, run } from "./install.mjs";
+import { spawn } from "node:child_process";
+import { ensurePackages, ensurePrograms, ROOT, run } from "./install.mjs";
 
 const started = Date.now();
 ensurePackages();
@@ -13,20 +14,40 @@ if (
   process.exit(1);
 }
 
-const steps = [
+/** Checks of the text of the code, beside its types, which take as long as all of them. */
+const CHECKS = [
   ["format and lint", "npx", ["--no-install", "biome", "check", "--error-on-warnings", "."]],
-  ["types", "node", ["scripts/types.mjs"]],
   ["import rules", "npx", ["--no-install", "depcruise", "--config", ".dependency-cruiser.cjs", "packages", "apps", "e2e"]],
   ["dead code", "npx", ["--no-install", "knip"]],
-  ["tests", "npx", ["--no-install", "vitest", "run", ...process.argv.slice(2)]],
 ];
+const TYPES = [["types", "node", ["scripts/types.mjs"]]];
 
-for (const [name, command, args] of steps) {
-  console.log(`\n== ${name}`);
-  const status = run(command, args);
-  if (status !== 0) {
-    console.error(`\ntest: ${name} failed`);
-    process.exit(status);
+/** Runs steps one after the other and prints each whole once it ends; gives back the first that failed, with its status. */
+async function inOrder(steps) {
+  for (const [name, command, args] of steps) {
+    const step = spawn(command, args, { cwd: ROOT, stdio: ["ignore", "pipe", "pipe"] });
+    let said = "";
+    for (const stream of [step.stdout, step.stderr])
+      stream.on("data", (text) => {
+        said += text;
+      });
+    const status = await new Promise((ended) => step.once("close", (code) => ended(code ?? 1)));
+    console.log(`\n== ${name}\n${said}`);
+    if (status !== 0) return { name, status };
   }
+  return null;
 }
+
+function give(failed) {
+  if (failed === null) return;
+  console.error(`\ntest: ${failed.name} failed`);
+  process.exit(failed.status);
+}
+
+const failed = await Promise.all([inOrder(TYPES), inOrder(CHECKS)]);
+give(failed.find((step) => step !== null) ?? null);
+
+console.log("\n== tests");
+const status = run("npx", ["--no-install", "vitest", "run", ...process.argv.slice(2)]);
+give(status === 0 ? null : { name: "tests", status });
 console.log(`\ntest: everything passed in ${Math.round((Date.now() - started) / 1000)} s`);

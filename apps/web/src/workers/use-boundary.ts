@@ -12,7 +12,9 @@ import {
 import { TRIES_SEED } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { useMemo } from "react";
-import { type BatchPlan, useBatches } from "./use-batches.ts";
+import type { BatchPlan } from "./run-batches.ts";
+import { RANK } from "./study-queue.ts";
+import { useBatches } from "./use-batches.ts";
 
 /** Members by which it is told where an answer turns, and what is the smallest that works. */
 const MEMBERS = BOUNDARY_PARAMS.members.value;
@@ -28,22 +30,22 @@ const MAP: BatchPlan<MapQuestion, MapCell[][]> = {
   total: MEMBERS,
   size: 5,
   settledMs: 180,
-  rank: 0,
-  ask: (desk, { given, outdoorC, up }, from, to) => desk.map(given, outdoorC, up, TRIES_SEED, from, to),
+  rank: RANK.tried,
+  ask: (remote, { given, outdoorC, up }, from, to) => remote.map(given, outdoorC, up, TRIES_SEED, from, to),
 };
 const REACH: BatchPlan<StartCase, Reach[]> = {
   total: MEMBERS,
   size: 4,
   settledMs: 400,
-  rank: 1,
-  ask: (desk, given, from, to) => desk.reach(given, TRIES_SEED, from, to),
+  rank: RANK.turn,
+  ask: (remote, given, from, to) => remote.reach(given, TRIES_SEED, from, to),
 };
 const NEEDS: BatchPlan<StartCase, MemberNeeds[]> = {
   total: MEMBERS,
   size: 2,
   settledMs: 500,
-  rank: 3,
-  ask: (desk, given, from, to) => desk.needs(given, TRIES_SEED, from, to),
+  rank: RANK.smallest,
+  ask: (remote, given, from, to) => remote.needs(given, TRIES_SEED, from, to),
 };
 
 /** In how many of so many tries it starts and keeps running at each place; grows while it is worked out. */

@@ -3,7 +3,7 @@ import { proxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { type RigsDesk, rigsDesk } from "../exchange/desk.ts";
 import { useStore } from "../store/provider.tsx";
-import { deathOf } from "./hire.ts";
+import { deathOf } from "./lazy-worker.ts";
 
 /** What is going on: writing a file, reading one, taking one in, and how far it is. */
 export interface ExchangeTask {
@@ -11,14 +11,14 @@ export interface ExchangeTask {
   readonly share: number;
 }
 
-interface Hired {
+interface Exchanger {
   readonly desk: RigsDesk;
   /** Rejects when the worker dies. */
   readonly dies: Promise<never>;
   readonly leave: () => void;
 }
 
-function hire(): Hired {
+function makeExchanger(): Exchanger {
   const worker = new Worker(new URL("./rigs.worker.ts", import.meta.url), { type: "module" });
   const remote = wrap<RigsDesk>(worker);
   const desk: RigsDesk = {
@@ -26,7 +26,9 @@ function hire(): Hired {
     look: (file, tell) => remote.look(file, proxy(tell)),
     take: (sides, tell) => remote.take(sides, proxy(tell)),
   };
-  const dies = deathOf(worker);
+  const dies = deathOf(worker).then((why): never => {
+    throw new Error(why);
+  });
   dies.catch(() => undefined);
   return { desk, dies, leave: () => worker.terminate() };
 }
@@ -42,31 +44,31 @@ export function useExchange(): {
 } {
   const { store, kept } = useStore();
   const [task, setTask] = useState<ExchangeTask | null>(null);
-  const hired = useRef<Hired | null>(null);
+  const exchanger = useRef<Exchanger | null>(null);
   const stop = useRef<() => void>(() => undefined);
-  useEffect(() => () => hired.current?.leave(), []);
+  useEffect(() => () => exchanger.current?.leave(), []);
   const cancel = (): void => {
-    hired.current?.leave();
-    hired.current = null;
+    exchanger.current?.leave();
+    exchanger.current = null;
     stop.current();
   };
   return {
     task,
     cancel,
     async run(doing, work) {
-      hired.current ??= kept
-        ? hire()
+      exchanger.current ??= kept
+        ? makeExchanger()
         : { desk: rigsDesk(() => Promise.resolve(store)), dies: new Promise(() => undefined), leave: () => undefined };
       setTask({ doing, share: 0 });
       const stopped = new Promise<null>((settle) => {
         stop.current = () => settle(null);
       });
       try {
-        const { desk, dies } = hired.current;
+        const { desk, dies } = exchanger.current;
         return await Promise.race([work(desk, (share) => setTask((old) => old && { doing, share })), stopped, dies]);
       } catch (error) {
-        hired.current?.leave();
-        hired.current = null;
+        exchanger.current?.leave();
+        exchanger.current = null;
         throw error;
       } finally {
         setTask(null);

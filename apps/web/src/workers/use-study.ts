@@ -1,4 +1,4 @@
-import type { Result } from "@amp-saver/core/quantity";
+import { ok, type Result } from "@amp-saver/core/quantity";
 import type { Calibration, CalibrationFailure, CalibrationInput } from "@amp-saver/core/study/calibration";
 import type { DayStudy } from "@amp-saver/core/study/day-plan";
 import type { LearningStudy } from "@amp-saver/core/study/learning";
@@ -6,25 +6,40 @@ import type { PrepareFailure, Sensitivity, StartCase, StartStudy } from "@amp-sa
 import type { Predicted } from "@amp-saver/core/study/proof";
 import type { Choices, Remedy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
-import { desks } from "./desk.ts";
-import type { DayQuestion, PredictQuestion } from "./start.worker.ts";
+import type { Remote } from "comlink";
+import type { DayQuestion, PredictQuestion, Studies } from "./study.worker.ts";
+import { RANK, studyQueue } from "./study-queue.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
+import type { Answer } from "./worker-queue.ts";
 
 type Glances = readonly (StartStudy["result"] | null)[];
 
-const askStudy = (given: StartCase): Promise<Result<StartStudy, PrepareFailure>> =>
-  desks().front.call<Result<StartStudy, PrepareFailure>>((d) => d.study(given));
-const askGlances = (cases: readonly StartCase[]): Promise<Glances> => desks().back.call((d) => d.glances(cases));
-const askLearning = (given: StartCase): Promise<LearningStudy | null> => desks().front.call((d) => d.learning(given));
-const askRemedies = ({ given, choices }: RemedyQuestion): Promise<Remedy[]> => desks().front.call((d) => d.remedies(given, choices));
-const askCalibration = (input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> =>
-  desks().back.call<Result<Calibration, CalibrationFailure>>((d) => d.calibrate(input));
-const askPredicted = (question: PredictQuestion): Promise<Predicted> => desks().back.call((d) => d.predict(question));
-const askSensitivities = (given: StartCase): Promise<Sensitivity[]> => desks().back.call((d) => d.sensitivities(given));
-// Source by source: each has the time of a question of its own.
-const askTogether = (cases: readonly (TogetherCase | null)[]): Promise<(TogetherStudy | null)[]> =>
-  Promise.all(cases.map((given) => (given === null ? null : desks().front.call((d) => d.together(given)))));
-const askDay = (question: DayQuestion): Promise<DayStudy> => desks().front.call((d) => d.day(question));
+/** What asks one question of the worker, in its rank. */
+const asking =
+  <Q, A>(rank: number, ask: (remote: Remote<Studies>, question: Q) => Promise<A>) =>
+  (question: Q, signal: AbortSignal): Promise<Answer<A>> =>
+    studyQueue().ask((remote) => ask(remote, question), { rank, signal });
+
+const { lookedAt, compared, around } = RANK;
+const askStudy = asking(lookedAt, (remote, given: StartCase): Promise<Result<StartStudy, PrepareFailure>> => remote.study(given));
+const askGlances = asking(compared, (remote, cases: readonly StartCase[]): Promise<Glances> => remote.glances(cases));
+const askLearning = asking(lookedAt, (remote, given: StartCase): Promise<LearningStudy | null> => remote.learning(given));
+const askRemedies = asking(lookedAt, (remote, { given, choices }: RemedyQuestion): Promise<Remedy[]> => remote.remedies(given, choices));
+const askCalibration = asking(
+  lookedAt,
+  (remote, input: CalibrationInput): Promise<Result<Calibration, CalibrationFailure>> => remote.calibrate(input),
+);
+const askPredicted = asking(lookedAt, (remote, question: PredictQuestion): Promise<Predicted> => remote.predict(question));
+const askSensitivities = asking(around, (remote, given: StartCase): Promise<Sensitivity[]> => remote.sensitivities(given));
+const askDay = asking(lookedAt, (remote, question: DayQuestion): Promise<DayStudy> => remote.day(question));
+const askOneTogether = asking(lookedAt, (remote, given: TogetherCase): Promise<TogetherStudy> => remote.together(given));
+
+/** Source by source: each has the time of a question of its own; one that is not answered leaves none. */
+async function askTogether(cases: readonly (TogetherCase | null)[], signal: AbortSignal): Promise<Answer<(TogetherStudy | null)[]>> {
+  const answers = await Promise.all(cases.map((given) => (given === null ? ok(null) : askOneTogether(given, signal))));
+  const bad = answers.find((answer) => !answer.ok);
+  return bad?.ok === false ? bad : ok(answers.map((answer) => (answer.ok ? answer.value : null)));
+}
 
 /** Pause before what is around a question is worked out, ms: not while it is being dragged. */
 const SETTLED_MS = 180;

@@ -3,7 +3,9 @@ import { ASSESS_PARAMS, undecided } from "@amp-saver/core/study/assess";
 import { type Batch, type Confidence, summarise, TRIES_SEED, type Trial } from "@amp-saver/core/study/confidence";
 import type { StartCase } from "@amp-saver/core/study/motor-start";
 import { useMemo } from "react";
-import { type BatchPlan, useBatches } from "./use-batches.ts";
+import type { BatchPlan } from "./run-batches.ts";
+import { RANK } from "./study-queue.ts";
+import { useBatches } from "./use-batches.ts";
 
 /** Tries of the question that is looked at, and of each case of a comparison at first. */
 export const TRIALS = 1000;
@@ -11,19 +13,19 @@ const COMPARED = ASSESS_PARAMS.triesToSay.value;
 
 type Tried = Result<Batch, string>;
 
-const ask: BatchPlan<StartCase, Tried>["ask"] = (desk, given, from, to) => desk.batch(given, TRIES_SEED, from, to);
+const ask: BatchPlan<StartCase, Tried>["ask"] = (remote, given, from, to) => remote.batch(given, TRIES_SEED, from, to);
 
 /** Batches that could be tried; a case that cannot be put together has none. */
 function known(batches: readonly Tried[]): Batch[] {
   return batches.flatMap((b) => (b.ok ? [b.value] : []));
 }
 
-const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 20, settledMs: 250, rank: 0, ask };
+const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 20, settledMs: 250, rank: RANK.tried, ask };
 const SIDE_BY_SIDE: BatchPlan<StartCase, Tried> = {
   total: COMPARED,
   size: 25,
   settledMs: 300,
-  rank: 2,
+  rank: RANK.compared,
   ask,
   goOn: (batches, done) => {
     const tried = summarise(known(batches));

@@ -8,7 +8,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { WAVES, waveRefused } from "../../words/waves.ts";
 import type { WaveChannelName } from "../../workers/wave.worker.ts";
-import { askWave } from "../../workers/wave-desk.ts";
+import { askWave } from "../../workers/ask-wave.ts";
 import { readingSide } from "./reading-side.view.ts";
 import { WaveRow } from "./wave-row.tsx";
 import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";

@@ -1,5 +1,7 @@
 import type { Result } from "@amp-saver/core/quantity";
+import { type MapCell, type MemberNeeds, mapOf, needsOf, type Reach, reachOf } from "@amp-saver/core/study/boundary";
 import { type Calibration, type CalibrationFailure, type CalibrationInput, calibrate } from "@amp-saver/core/study/calibration";
+import { type Batch, tryBatch } from "@amp-saver/core/study/confidence";
 import { type DayCase, type DayStudy, studyDay } from "@amp-saver/core/study/day-plan";
 import { type LearningStudy, studyLearning } from "@amp-saver/core/study/learning";
 import {
@@ -33,7 +35,7 @@ export interface PredictQuestion {
 
 const membersOf = memberKeeper();
 
-const desk = {
+const studies = {
   /** Answers as soon as the script is there. */
   ready: (): boolean => true,
   /** One case studied whole, or why it cannot be. */
@@ -80,9 +82,25 @@ const desk = {
   sensitivities(given: StartCase): Sensitivity[] {
     return [...sensitivities(given)];
   },
+  /** Trials `from` to `to` of a case, or why it cannot be put together. */
+  batch(given: StartCase, seed: number, from: number, to: number): Result<Batch, PrepareFailure> {
+    return tryBatch(given, seed, from, to, membersOf(given.unit, seed));
+  },
+  /** The map of a case by those members. */
+  map(given: StartCase, outdoorC: readonly number[], up: readonly number[], seed: number, from: number, to: number): MapCell[][] {
+    return mapOf(given, outdoorC, up, membersOf(given.unit, seed), seed, from, to).map((row) => [...row]);
+  },
+  /** How hot and how high those members still go. */
+  reach(given: StartCase, seed: number, from: number, to: number): Reach[] {
+    return [...reachOf(given, membersOf(given.unit, seed), seed, from, to)];
+  },
+  /** The least that those members need. */
+  needs(given: StartCase, seed: number, from: number, to: number): MemberNeeds[] {
+    return [...needsOf(given, membersOf(given.unit, seed), seed, from, to)];
+  },
 };
 
-/** What the page may ask of the worker. */
-export type StartDesk = typeof desk;
+/** What the page may ask of a worker that studies. */
+export type Studies = typeof studies;
 
-expose(desk);
+expose(studies);
