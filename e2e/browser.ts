@@ -4,6 +4,7 @@ import { join } from "node:path";
 import puppeteer, { type Browser, type BrowserContext, type Page } from "puppeteer-core";
 import { inject } from "vitest";
 import { CHROMIUM_FLAGS } from "../scripts/chromium.mjs";
+import { PATIENCE_MS } from "./hands.ts";
 
 const FLAGS = [
   ...CHROMIUM_FLAGS,
@@ -65,7 +66,7 @@ export async function openApp(path = "/", screen: Screen = TABLE, address = inje
   });
   await page.setViewport({ width: screen.width, height: screen.height, isMobile: screen.phone ?? false, hasTouch: screen.phone ?? false });
   await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: "light" }]);
-  page.setDefaultTimeout(40_000);
+  page.setDefaultTimeout(PATIENCE_MS);
   await page.goto(address + path, { waitUntil: "load" });
   const close = async (): Promise<void> => {
     await (kept === undefined ? profile : browser).close();

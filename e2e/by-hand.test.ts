@@ -137,7 +137,7 @@ describe("with nothing but a finger", () => {
     await answerLike(page, /^After 2 runs it still moves: look it up in its sheet\.$/);
     await type(page, "Peak of run 2, A", "33.5");
     await answerLike(page, /^The rule’s 2 runs are done; too few peaks were read to tell\.$/);
-  }, 60_000);
+  });
 
   it("takes after readings, asks for a third where two disagree, and leaves the odd one out", async () => {
     const { page } = phone;
@@ -183,5 +183,5 @@ describe("with nothing but a finger", () => {
     await sees(page, /2,400 samples/);
     expect(await axeFindings(page)).toEqual([]);
     expect(phone.complaints).toEqual([]);
-  }, 60_000);
+  });
 });

@@ -68,7 +68,7 @@ describe("from readings to a sheet on paper", () => {
     await pick(page, "On which source", "demo-small-gen");
     await answerLike(page, /^It stopped by itself on 1\.6 kW generator: look below first\.$/);
     expect(await axeFindings(page)).toEqual([]);
-  }, 60_000);
+  });
 
   it("freezes the proof, and says when something was added since", async () => {
     const { page } = table;

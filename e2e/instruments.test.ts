@@ -140,7 +140,7 @@ describe("with instruments that answer", () => {
     await answerLike(page, /^Lead c is compressor C, lead a compressor R, lead b compressor S\.$/);
     await hand({ do: "power", on: true });
     await until("nothing to take from a live circuit", async () => (await page.$("::-p-text(from the multimeter)")) === null);
-  }, 60_000);
+  });
 
   it("conducts two units in turns, told by the starters’ own links, until both are done", async () => {
     const { page } = phone;
@@ -189,7 +189,7 @@ describe("with instruments that answer", () => {
     const picture = await page.$eval('svg[aria-label*="runs done of"]', (e) => e.getAttribute("aria-label"));
     expect(picture).toMatch(/^3 runs done of/);
     expect(await axeFindings(page)).toEqual([]);
-  }, 150_000);
+  });
 
   it("takes after readings the same way, and says what they prove", async () => {
     const { page } = phone;
@@ -203,5 +203,5 @@ describe("with instruments that answer", () => {
     }
     await answerLike(page, /starting amps fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
     expect(phone.complaints).toEqual([]);
-  }, 60_000);
+  });
 });

@@ -131,7 +131,7 @@ describe("one verdict, wherever it is read", () => {
     const word = { fits: "fits", "just-fits": "barely fits", "too-much": "does not fit", "not-known": "not known" }[together.fit]!;
     await until("the same in what can run together", async () => (await textOf(page)).includes(`${SOURCE}${word}`));
     expect(session.complaints).toEqual([]);
-  }, 120_000);
+  });
 });
 
 describe("a worker that dies", () => {

@@ -146,7 +146,7 @@ describe("on the roof, with the network off from the first tap", () => {
       await type(page, `${name}: DC volts again, V`, "1");
     }
     await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
-  }, 120_000);
+  });
 
   it("opens the work when it is declared, and keeps it open over a reload", async () => {
     const { page } = roof;
@@ -272,7 +272,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await go(elsewhere.page, `${job}/prepare?part=find`);
     await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();
-  }, 90_000);
+  });
 
   it("closes only with every screw back", async () => {
     const { page } = roof;

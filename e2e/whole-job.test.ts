@@ -121,7 +121,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
       await readStart(page);
     }
     await answerLike(page, /^The before readings stand\./);
-  }, 60_000);
+  });
 
   it("prepares, isolates and proves dead", async () => {
     const { page, downloads } = session;
@@ -157,7 +157,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
     await me.press("Dead and proven: open the work");
     await answerLike(page, /^Dead since/);
-  }, 120_000);
+  });
 
   it("mounts, wires every step, powers up and closes", async () => {
     const { page } = session;
@@ -187,7 +187,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     const missing = await answerLike(page, /screws are missing|^Closed/);
     for (let k = Number(/(\d+) screws/.exec(missing)?.[1] ?? 0); k > 0; k--) await me.press("Screws put back: one more");
     await answerLike(page, /^Closed, every screw back: go on to Learn\.$/);
-  }, 120_000);
+  });
 
   it("lets it learn by its own link, and reads the start again", async () => {
     const { page } = session;
@@ -226,7 +226,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
       await readStart(page);
     }
     await answerLike(page, /starting amps fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
-  }, 150_000);
+  });
 
   it("runs on the weak source, freezes the proof and hands over on paper", async () => {
     const { page, downloads } = session;
@@ -263,7 +263,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     expect(events.every((e) => e.summary.startsWith("Tin Lantern, Rear, over the bunks: "))).toBe(true);
     await me.press("Handed over: the job is done");
     await sees(page, /This job is handed over: \d+ \w+ \d{4}, \d+:\d\d\./);
-  }, 120_000);
+  });
 
   it("travels: exported, wiped, read in again, equal", async () => {
     const { page, downloads } = session;

@@ -183,5 +183,5 @@ describe("a long piece of work", () => {
     await answerLike(page, /^3 rigs/);
     expect(await keptIn(page)).toEqual(before);
     expect(table.complaints).toEqual([]);
-  }, 90_000);
+  });
 });

@@ -6,6 +6,7 @@ import { BUDGET_ISSUES } from "@amp-saver/core/study/power-budget";
 import { FAULT_CODES, SYMPTOMS } from "@amp-saver/core/study/wiring-check";
 import { BLOCK_REASONS, FITTINGS } from "@amp-saver/core/study/wiring-plan";
 import { describe, expect, it } from "vitest";
+import { counts } from "../scripts/counts.mjs";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
 const read = (path: string): string => readFileSync(root + path, "utf8");
@@ -68,5 +69,31 @@ describe("the repository", () => {
   it("never says the word that no one may say of mains", () => {
     const words = files.filter((f) => f.startsWith("apps/web/src/words/"));
     expect(words.filter((f) => /\bsafe(ly|ty)?\b/i.test(read(f)))).toEqual([]);
+  });
+});
+
+const MOST_CASTS = 60;
+
+describe("the code", () => {
+  const { casts, throughUnknown } = counts();
+  it("casts seldom, and never through unknown", () => {
+    expect(casts.length).toBeLessThanOrEqual(MOST_CASTS);
+    expect(throughUnknown).toEqual([]);
+  });
+
+  it("has comments that name only files that are there", () => {
+    const base = new Set(files.map((f) => f.replace(/.*\//, "")));
+    const named = files
+      .filter((f) => /\.(ts|tsx|mjs|cjs|css)$/.test(f))
+      .flatMap((f) =>
+        [...read(f).matchAll(/(?:\/\/|\/\*|^\s*\*).*/gm)].flatMap(([comment]) =>
+          [...comment.matchAll(/[`\s(]((?:[\w.-]+\/)*[\w.-]+\.(?:ts|tsx|mjs|cjs|md|json))\b/g)].map((m) => `${f}: ${m[1]}`),
+        ),
+      );
+    const gone = named.filter((n) => {
+      const name = n.slice(n.indexOf(": ") + 2);
+      return !base.has(name.replace(/.*\//, ""));
+    });
+    expect(gone).toEqual([]);
   });
 });

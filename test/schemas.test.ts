@@ -8,7 +8,13 @@ import { z } from "zod";
 function written(parts: Readonly<Record<string, z.ZodType>>): string {
   const definitions = Object.fromEntries(
     Object.entries(parts).map(([name, schema]) => {
-      const { $schema: _schema, ...rest } = z.toJSONSchema(schema, { io: "input" });
+      const { $schema: _schema, ...rest } = z.toJSONSchema(schema, {
+        io: "input",
+        // A list that code may not change is a list like any other to whoever writes a file.
+        override: ({ jsonSchema }) => {
+          delete jsonSchema.readOnly;
+        },
+      });
       return [name, rest];
     }),
   );

@@ -123,12 +123,11 @@ export function check(text: string): CheckOutcome {
     return refuse("the input is not JSON");
   }
   if (typeof json !== "object" || json === null || Array.isArray(json)) return refuse("the case must be a JSON object");
-  const format = (json as { format?: unknown }).format;
+  const { format, version }: { readonly format?: unknown; readonly version?: unknown } = json;
   if (format === undefined) return refuse('format is missing (for example "amp-saver/start-case")');
   if (format === RIG_FILE_FORMAT) return outcomeOf(rigReport(text));
   const study = typeof format === "string" && Object.hasOwn(STUDIES, format) ? STUDIES[format] : undefined;
   if (study === undefined) return refuse(`format ${JSON.stringify(format)} is not known; ${known()} are`);
-  const version = (json as { version?: unknown }).version;
   if (version !== 1)
     return refuse(version === undefined ? "version is missing (1)" : `version ${JSON.stringify(version)} is not known (1 is)`);
   return outcomeOf(study(json));

@@ -12,7 +12,7 @@ export {
   writeRigFile,
 } from "./exchange/rig-file.ts";
 export type { Figure } from "./figure.ts";
-export type { JobId, RigId, SourceId, UnitId } from "./identity.ts";
+export { asId, type JobId, type RigId, type SourceId, type UnitId } from "./identity.ts";
 export { type Job, newJob } from "./kind/job.ts";
 export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
 export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
@@ -53,6 +53,7 @@ export { parseRecord } from "./parse.ts";
 export {
   type AnyRecord,
   hasBlob,
+  isKind,
   listed,
   RECORD_KINDS,
   RECORD_SCHEMAS,

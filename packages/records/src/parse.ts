@@ -8,10 +8,11 @@ export type ParseFailure = MigrateFailure | "not-an-object" | "unknown-kind" | "
 /** Reads one raw record: migrates it to the newest version, then checks it against its schema. */
 export function parseRecord(raw: unknown): Result<AnyRecord, ParseFailure> {
   if (typeof raw !== "object" || raw === null || Array.isArray(raw)) return fail("not-an-object", "record");
-  const kind = (raw as Record<string, unknown>).kind;
-  if (!isKind(kind)) return fail("unknown-kind", "kind");
+  const fields: Readonly<Record<string, unknown>> = { ...raw };
+  const { kind } = fields;
+  if (!isKnown(kind)) return fail("unknown-kind", "kind");
   const { newest, steps } = RECORD_VERSIONS[kind];
-  const migrated = migrate(raw as Record<string, unknown>, newest, steps);
+  const migrated = migrate(fields, newest, steps);
   if (!migrated.ok) return migrated;
   const parsed = RECORD_SCHEMAS[kind].safeParse(migrated.value);
   if (parsed.success) return ok(parsed.data as AnyRecord);
@@ -20,6 +21,6 @@ export function parseRecord(raw: unknown): Result<AnyRecord, ParseFailure> {
   return fail("bad-field", issue?.code === "unrecognized_keys" ? `${path}.${issue.keys[0]}` : path);
 }
 
-function isKind(kind: unknown): kind is RecordKind {
+function isKnown(kind: unknown): kind is RecordKind {
   return typeof kind === "string" && Object.hasOwn(RECORD_SCHEMAS, kind);
 }

@@ -1,3 +1,4 @@
+import { keysOf, tableOf } from "@amp-saver/core/quantity";
 import type { z } from "zod";
 import type { Blob, RecordFrom, Reference } from "./define.ts";
 import { DEFINITIONS } from "./kind/index.ts";
@@ -15,7 +16,7 @@ export interface RecordOf extends Records {}
 export type AnyRecord = RecordOf[RecordKind];
 
 /** Kinds of record in the order in which they are told. */
-export const RECORD_KINDS = Object.keys(DEFINITIONS) as readonly RecordKind[];
+export const RECORD_KINDS = keysOf(DEFINITIONS);
 
 /** What is alike in the definitions of all kinds. */
 interface Definition {
@@ -35,7 +36,7 @@ export const RECORD_VERSIONS: Readonly<Record<RecordKind, Pick<Definition, "newe
 }));
 
 function eachKind<T>(what: (definition: Definition) => T): Readonly<Record<RecordKind, T>> {
-  return Object.fromEntries(RECORD_KINDS.map((kind) => [kind, what(DEFINITIONS[kind])])) as Record<RecordKind, T>;
+  return tableOf(RECORD_KINDS, (kind) => what(DEFINITIONS[kind]));
 }
 
 /** What is known of the bytes beside a kind of record; null where there are none. */
@@ -74,4 +75,9 @@ export function references(record: AnyRecord): string[] {
 export function rigOf(record: AnyRecord): RecordOf["rig"]["id"] | null {
   if (record.kind === "rig") return record.id;
   return "rigId" in record ? record.rigId : null;
+}
+
+/** Whether a record is of a kind. */
+export function isKind<K extends RecordKind>(record: AnyRecord, kind: K): record is RecordOf[K] & AnyRecord {
+  return record.kind === kind;
 }

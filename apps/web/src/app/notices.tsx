@@ -26,7 +26,7 @@ export function Notices() {
   useKeys({ "ctrl+z": () => void undo(), "ctrl+shift+z": () => void redo(), "ctrl+y": () => void redo() });
   const last = history.undo;
   useEffect(() => {
-    setOffered(last !== null && (DELETIONS as readonly string[]).includes(last) ? last : null);
+    setOffered(DELETIONS.find((deletion) => deletion === last) ?? null);
     const timer = setTimeout(() => setOffered(null), SHOWN_MS);
     return () => clearTimeout(timer);
   }, [last]);

@@ -54,11 +54,13 @@ export function useAppState(): AppState & { readonly held: boolean; readonly upd
   return { ...current, held, update: () => void takeNewer() };
 }
 
+const isPrompt = (event: Event): event is Prompt => "prompt" in event;
+
 let offered: Prompt | null = null;
 const heard = new Set<() => void>();
 globalThis.addEventListener("beforeinstallprompt", (event) => {
   event.preventDefault();
-  offered = event as Prompt;
+  if (isPrompt(event)) offered = event;
   for (const tell of heard) tell();
 });
 

@@ -1,4 +1,4 @@
-import { type AnyRecord, grouped, hasBlob, type RigId, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
+import { type AnyRecord, asId, grouped, hasBlob, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
 import { AT_HOME, fileStem, rigSlug, sharingFor, type Travels, travelled } from "@amp-saver/records/exchange";
 import { readBundle } from "../store/bundle.ts";
 import { CORE_VERSION } from "../store/core-version.ts";
@@ -58,7 +58,7 @@ async function gathered(
   wanted: Wanted,
 ): Promise<{ readonly records: readonly AnyRecord[]; readonly stem: string } | null> {
   if (wanted.what === "all") return { records: await store.records(null), stem: rigSlug(wanted.name) };
-  const bundle = await readBundle(store, wanted.rigId as RigId);
+  const bundle = await readBundle(store, asId("rig", wanted.rigId));
   if (bundle === undefined) return null;
   const records = recordsOf(bundle);
   if (wanted.what === "rig") return { records, stem: fileStem(wanted.named, "rig", bundle.rig.id, bundle.rig.name) };
@@ -78,7 +78,7 @@ async function shareOut(store: RecordStore, records: readonly AnyRecord[]): Prom
   const starters = groups.get(null) ?? [];
   for (const [id, own] of groups) {
     if (id === null) continue;
-    const asked = new Set(own.flatMap((r) => (r.kind === "job" && r.starterId != null ? [r.starterId as string] : [])));
+    const asked: ReadonlySet<string> = new Set(own.flatMap((r) => (r.kind === "job" && r.starterId != null ? [r.starterId] : [])));
     const travels = kept.get(id) ?? AT_HOME;
     const revision = newId<string>();
     shared[id] = sharingFor(travels, revision);

@@ -1,3 +1,4 @@
+import { keysOf } from "@amp-saver/core/quantity";
 import type { Assessment } from "@amp-saver/core/study/assess";
 import type { Job } from "@amp-saver/records";
 import { CORE_VERSION } from "../store/core-version.ts";
@@ -33,5 +34,5 @@ export function shownAnswer({ fit, provisional, decides, start, run, tries }: As
 export function saysTheSame(answer: Job["answer"], assessment: Assessment): boolean {
   if (answer === null) return false;
   const shown = shownAnswer(assessment);
-  return (Object.keys(shown) as (keyof ShownAnswer)[]).every((key) => answer[key] === shown[key]);
+  return keysOf(shown).every((key) => answer[key] === shown[key]);
 }

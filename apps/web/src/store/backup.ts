@@ -23,7 +23,7 @@ const HEAVY_KINDS = ["work", "learning", "proof"] as const;
 /** Whether losing a change would cost a person more than typing a figure anew: a reading, a photo, a visit, a proof. */
 export function hasWeight({ label, silent, changes }: Commit): boolean {
   if (silent === true) return false;
-  return !LIGHT.includes(label) || changes.some((c) => (HEAVY_KINDS as readonly string[]).includes(c.kind));
+  return !LIGHT.includes(label) || changes.some((c) => HEAVY_KINDS.some((kind) => kind === c.kind));
 }
 
 /** Whether an export should be offered now. */
@@ -31,7 +31,7 @@ export const isDue = ({ changes, later }: Backup): boolean => changes - later >=
 
 function backupOf(text: string | null): Backup {
   try {
-    const { at, changes, later } = JSON.parse(text ?? "{}") as Partial<Record<keyof Backup, unknown>>;
+    const { at, changes, later }: Partial<Record<keyof Backup, unknown>> = JSON.parse(text ?? "{}");
     const whole = (n: unknown): number => (typeof n === "number" && Number.isInteger(n) && n >= 0 ? n : 0);
     return { at: typeof at === "number" ? at : null, changes: whole(changes), later: whole(later) };
   } catch {

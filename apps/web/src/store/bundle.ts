@@ -21,5 +21,5 @@ export async function readBundle(store: RecordStore, rigId: RigId): Promise<RigB
   const all = await store.records([rigId]);
   const rig = all.find((r) => r.kind === "rig" && r.id === rigId);
   if (rig === undefined) return undefined;
-  return Object.fromEntries([["rig", rig], ...MANY.map((kind) => [`${kind}s`, listed(kind, all)])]) as unknown as RigBundle;
+  return { rig, ...Object.fromEntries(MANY.map((kind) => [`${kind}s`, listed(kind, all)])) } as RigBundle;
 }

@@ -24,8 +24,8 @@ export async function migrateInPlace(db: Database): Promise<void> {
     await older.modify((row, ref) => {
       const records = recordsOfRow(row).map((record) => {
         const { newest, steps } = versions[record.kind];
-        const migrated = migrate(record as unknown as Record<string, unknown>, newest, steps);
-        return migrated.ok ? (migrated.value as unknown as AnyRecord) : record;
+        const migrated = migrate({ ...record }, newest, steps);
+        return migrated.ok ? (migrated.value as AnyRecord) : record;
       });
       ref.value = { ...row, ...rigRow(row.id, records, versions)! };
     });

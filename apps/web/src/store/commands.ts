@@ -50,8 +50,11 @@ export function newRigCommit(name: string, unitName: string, jobTitle: string): 
   return { commit: { label: "new-rig", changes: [put(rig), put(unit), put(job)] }, jobId: job.id };
 }
 
+/** Some fields of a record; undefined takes one away. */
+export type Fields<R> = { readonly [K in keyof R]?: R[K] | undefined };
+
 /** Fields of a record, or how they follow from what is kept by the time they are saved. */
-export type Changing<R> = Partial<R> | ((kept: R) => Partial<R>);
+export type Changing<R> = Fields<R> | ((kept: R) => Fields<R>);
 
 /** Some fields of a record changed; typing in one field makes one step to undo. */
 export function editCommit<R extends AnyRecord>(record: R, change: Changing<R>, field?: string): Commit {

@@ -1,14 +1,4 @@
-import {
-  type AnyRecord,
-  type JobId,
-  newGenerator,
-  newJob,
-  newRig,
-  newUnit,
-  type RigId,
-  type SourceId,
-  type UnitId,
-} from "@amp-saver/records";
+import { type AnyRecord, asId, newGenerator, newJob, newRig, newUnit } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
 import type { RecordStore } from "./port.ts";
 
@@ -22,8 +12,8 @@ export interface Adapters {
 }
 
 const NOW = "2026-05-14T15:20:00.000Z";
-const rig = (id: string, name = "Tin Lantern") => newRig({ id: id as RigId, now: NOW }, name);
-const unit = (id: string, of: string) => newUnit({ id: id as UnitId, now: NOW }, of as RigId, "Front");
+const rig = (id: string, name = "Tin Lantern") => newRig({ id: asId("rig", id), now: NOW }, name);
+const unit = (id: string, of: string) => newUnit({ id: asId("unit", id), now: NOW }, asId("rig", of), "Front");
 const put = (record: AnyRecord) => ({ kind: record.kind, id: record.id, after: record });
 const away = (record: AnyRecord) => ({ kind: record.kind, id: record.id, after: null });
 const HOSTILE = ["__proto__", "constructor", "toString", " ", "\u0000", "a'b\"c", "\ud83d\ude00", "a".repeat(100), "../..", "unit x"];
@@ -37,15 +27,14 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       expect(await store.get("rig", "a")).toEqual(rig("a"));
       expect(await store.get("unit", "a")).toBeUndefined();
       expect((await store.list("unit", rig("a").id)).map((u) => u.id)).toEqual(["u"]);
-      expect(await store.list("unit", "b" as RigId)).toEqual([]);
+      expect(await store.list("unit", asId("rig", "b"))).toEqual([]);
       expect((await store.list("rig")).map((r) => r.id).toSorted()).toEqual(["a", "b"]);
     });
 
     it("hands out copies: changing one changes nothing kept", async () => {
       const store = await fresh();
       await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
-      const got = (await store.get("rig", "a")) as { name: string };
-      got.name = "spoilt";
+      Object.assign((await store.get("rig", "a")) ?? {}, { name: "spoilt" });
       expect((await store.get("rig", "a"))?.name).toBe("Tin Lantern");
     });
 
@@ -53,7 +42,7 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
       const store = await fresh();
       await store.commit({ label: "new-rig", changes: [put(rig(id)), put(unit(id, id))] });
       expect((await store.get("rig", id))?.id).toBe(id);
-      expect((await store.list("unit", id as RigId)).length).toBe(1);
+      expect((await store.list("unit", asId("rig", id))).length).toBe(1);
       expect((await store.list("rig")).length).toBe(1);
     });
 
@@ -226,8 +215,8 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
 
     it("sums every rig up as it is now, whatever was changed, deleted or undone", async () => {
       const store = await fresh();
-      const job = newJob({ id: "j" as JobId, now: NOW }, "a" as RigId, "u" as UnitId, "Will it start?");
-      const gen = newGenerator({ id: "s" as SourceId, now: NOW }, "a" as RigId, "Generator", "generator");
+      const job = newJob({ id: asId("job", "j"), now: NOW }, asId("rig", "a"), asId("unit", "u"), "Will it start?");
+      const gen = newGenerator({ id: asId("source", "s"), now: NOW }, asId("rig", "a"), "Generator", "generator");
       const sums = async () =>
         (await store.summaries()).map((s) => [s.name, s.units, s.sources, s.jobs.map((j) => [j.title, j.stage, j.unitName, j.sourceName])]);
       await store.commit({

@@ -47,7 +47,7 @@ export function rigRow(id: string, records: readonly AnyRecord[], versions: Vers
 }
 
 /** Records of a row. */
-export const recordsOfRow = (row: RigRow): readonly AnyRecord[] => JSON.parse(row.text) as AnyRecord[];
+export const recordsOfRow = (row: RigRow): readonly AnyRecord[] => JSON.parse(row.text);
 
 /** A record as databases up to the fifth kept it. */
 interface OldRow {
@@ -75,7 +75,7 @@ export function shareRow(id: string, { seen, states }: Travels): ShareRow {
 
 /** Travels as they are kept, unpacked. */
 export function sharedOf({ seen, states }: ShareRow): Travels {
-  const of = (text: string | undefined): readonly AnyRecord[] | null => (text === undefined ? null : (JSON.parse(text) as AnyRecord[]));
+  const of = (text: string | undefined): readonly AnyRecord[] | null => (text === undefined ? null : JSON.parse(text));
   return { seen, states: states.map(({ revision, text, records }) => ({ revision, records: of(text) ?? records ?? [] })) };
 }
 
@@ -90,7 +90,7 @@ interface SideRow {
 export const sideRow = (seq: number, sides: readonly Side[]): Omit<SideRow, "at"> => ({ seq, text: JSON.stringify(sides) });
 
 /** Sides of a row. */
-export const sidesOfRow = ({ text }: SideRow): readonly Side[] => JSON.parse(text) as Side[];
+export const sidesOfRow = ({ text }: SideRow): readonly Side[] => JSON.parse(text);
 
 /** Kinds of the first released database. */
 const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;

@@ -1,4 +1,4 @@
-import { type AnyRecord, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
+import { type AnyRecord, isKind, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
 import type { Travels } from "@amp-saver/records/exchange";
 import { Dexie } from "dexie";
 import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./care.ts";
@@ -61,15 +61,19 @@ export class DexieStore implements RecordStore {
 
   async get<K extends RecordKind>(kind: K, id: string): Promise<RecordOf[K] | undefined> {
     const row = await this.db.rigs.where("keys").equals(`${kind} ${id}`).first();
-    return (row && this.known(recordsOfRow(row)).find((r) => r.kind === kind && r.id === id)) as RecordOf[K] | undefined;
+    return (
+      row &&
+      this.known(recordsOfRow(row))
+        .filter((r) => isKind(r, kind))
+        .find((r) => r.id === id)
+    );
   }
 
   async list<K extends RecordKind>(kind: K, rigId?: RigId): Promise<RecordOf[K][]> {
     const only = kind === "starter" ? NO_RIG : rigId;
-    if (only === undefined)
-      return (await this.db.rigs.toArray()).flatMap((row) => recordsOfRow(row).filter((r) => r.kind === kind)) as RecordOf[K][];
+    if (only === undefined) return (await this.db.rigs.toArray()).flatMap((row) => recordsOfRow(row).filter((r) => isKind(r, kind)));
     const row = await this.db.rigs.get(only);
-    return (row === undefined ? [] : this.known(recordsOfRow(row)).filter((r) => r.kind === kind)) as RecordOf[K][];
+    return row === undefined ? [] : this.known(recordsOfRow(row)).filter((r) => isKind(r, kind));
   }
 
   async records(rigIds: readonly string[] | null): Promise<readonly AnyRecord[]> {

@@ -101,7 +101,7 @@ function resolve(change: Change | Patch | Absent, before: AnyRecord | null): Don
 
 /** What is there, with what is to begin laid under it where nothing is yet. */
 function under(old: object, fresh: object): object {
-  const kept = old as Record<string, unknown>;
+  const kept: Readonly<Record<string, unknown>> = { ...old };
   const laid = Object.entries(fresh).map(([name, value]) => {
     const there = kept[name];
     return [name, isPlain(there) && isPlain(value) ? under(there, value) : (there ?? value)] as const;
@@ -112,15 +112,16 @@ function under(old: object, fresh: object): object {
 /** Entries laid into an object, and into the objects inside it; undefined clears one. */
 function merged(old: object, change: object): object {
   const kept = Object.entries(old).filter(([, value]) => value !== undefined);
+  const before: Readonly<Record<string, unknown>> = { ...old };
   const laid = Object.entries(change).map(([name, value]) => {
-    const there = (old as Record<string, unknown>)[name];
+    const there = before[name];
     return [name, isPlain(there) && isPlain(value) ? merged(there, value) : value] as const;
   });
   return Object.fromEntries([...kept, ...laid].filter(([name, value]) => value !== undefined && !cleared(change, name)));
 }
 
 function cleared(change: object, name: string): boolean {
-  return name in change && (change as Record<string, unknown>)[name] === undefined;
+  return Object.entries(change).some(([field, value]) => field === name && value === undefined);
 }
 
 function isPlain(value: unknown): value is object {

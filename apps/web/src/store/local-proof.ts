@@ -8,7 +8,7 @@ const KEY = "amp-saver proof ";
 function proofOf(text: string | null): LocalProof | null {
   if (text === null) return null;
   try {
-    const { run, evidence = null, at } = JSON.parse(text) as Partial<LocalProof>;
+    const { run, evidence = null, at }: Partial<LocalProof> = JSON.parse(text);
     const declared = evidence === null || typeof evidence === "string";
     return typeof run === "string" && declared && typeof at === "number" ? { run, evidence, at } : null;
   } catch {

@@ -1,4 +1,4 @@
-import { type AnyRecord, grouped, type RecordKind, type RecordOf, type RigId, rigOf, summarise } from "@amp-saver/records";
+import { type AnyRecord, grouped, isKind, type RecordKind, type RigId, rigOf, summarise } from "@amp-saver/records";
 import type { Travels } from "@amp-saver/records/exchange";
 import {
   continues,
@@ -80,11 +80,12 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
 
   return {
     async get<K extends RecordKind>(kind: K, id: string) {
-      return structuredClone(records.get(key(kind, id))) as RecordOf[K] | undefined;
+      const found = records.get(key(kind, id));
+      return found !== undefined && isKind(found, kind) ? structuredClone(found) : undefined;
     },
     async list<K extends RecordKind>(kind: K, rigId?: RigId) {
-      const found = [...records.values()].filter((r) => r.kind === kind && (rigId === undefined || rigOf(r) === rigId));
-      return structuredClone(found) as unknown as RecordOf[K][];
+      const found = [...records.values()].filter((r) => isKind(r, kind)).filter((r) => rigId === undefined || rigOf(r) === rigId);
+      return structuredClone(found);
     },
     async records(rigIds) {
       const wanted = (rig: string | null): boolean => rigIds === null || rig === null || rigIds.includes(rig);

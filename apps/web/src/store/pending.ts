@@ -46,11 +46,11 @@ export class PendingLog {
     for (const change of commit.changes) {
       const key = recordKey(change);
       const base = done.get(key) ?? this.latest.get(key) ?? null;
-      const follows = "patch" in change && typeof change.patch === "function";
-      if (follows && base === null) return null;
-      const settled = follows ? { ...change, patch: (change.patch as (record: AnyRecord) => object)(base!) } : change;
-      plain.push(settled as Commit["changes"][number]);
-      done.set(key, resolved([settled as Commit["changes"][number]], () => base)[0]?.after ?? null);
+      const follows = "patch" in change && typeof change.patch === "function" ? change.patch : null;
+      if (follows !== null && base === null) return null;
+      const settled = follows === null || base === null ? change : { ...change, patch: follows(base) };
+      plain.push(settled);
+      done.set(key, resolved([settled], () => base)[0]?.after ?? null);
     }
     const text = JSON.stringify({ ...commit, changes: plain }, (_, value: unknown) => (value === undefined ? CLEARED : value));
     if (text.length > MOST) return null;
@@ -109,6 +109,6 @@ function read(text: string | null): Commit | null {
 function thawed(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(thawed);
   if (typeof value !== "object" || value === null) return value;
-  if ((value as Record<string, unknown>)["amp-saver"] === CLEARED["amp-saver"]) return undefined;
+  if ("amp-saver" in value && value["amp-saver"] === CLEARED["amp-saver"]) return undefined;
   return Object.fromEntries(Object.entries(value).map(([name, inner]) => [name, thawed(inner)]));
 }

@@ -1,11 +1,11 @@
 import {
   type AirConditioner,
+  asId,
   type Job,
   type Reading,
   type RecordKind,
   type RecordOf,
   type Rig,
-  type RigId,
   type RigSummary,
   recordKey,
   type Source,
@@ -73,7 +73,7 @@ const NONE_ASKED: readonly Asked[] = [];
 /** One rig with all that belongs to it, kept up to date; null once it is known to be gone. */
 export function useRig(rigId: string): RigBundle | null | undefined {
   const { store } = useStore();
-  return useSWR(["rig", rigId], async () => (await readBundle(store, rigId as RigId)) ?? null).data;
+  return useSWR(["rig", rigId], async () => (await readBundle(store, asId("rig", rigId))) ?? null).data;
 }
 
 /** What one's own figures are worked out from; undefined while reading. */

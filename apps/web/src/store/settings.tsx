@@ -1,3 +1,4 @@
+import { tableOf } from "@amp-saver/core/quantity";
 import { QUOTE_PRICES, type QuotePrices, USUAL_QUOTE_PRICES } from "@amp-saver/core/study/quote";
 import { PRICES, type Prices, USUAL_PRICES } from "@amp-saver/core/study/remedy";
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
@@ -39,7 +40,7 @@ function initial(): Settings {
     quoteFrom: "",
   };
   try {
-    const kept = JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Settings>;
+    const kept: Partial<Settings> = JSON.parse(localStorage.getItem(KEY) ?? "{}");
     return {
       theme: kept.theme === "night" || kept.theme === "daylight" ? kept.theme : standard.theme,
       measure: kept.measure === "si" ? "si" : "us",
@@ -63,7 +64,7 @@ function keptPrices<N extends string>(
     const value = kept?.[name];
     return typeof value === "number" && value >= 0 && Number.isFinite(value) ? value : usual[name];
   };
-  return Object.fromEntries(names.map((name) => [name, price(name)])) as Record<N, number>;
+  return tableOf(names, price);
 }
 
 /** Gives the settings to the page and paints the theme. */

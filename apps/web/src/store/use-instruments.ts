@@ -18,12 +18,42 @@ const NONE: ReadonlyMap<string, Display> = new Map();
 
 async function openPort(): Promise<InstrumentPort> {
   const { HttpPort, shareStream } = await import("@amp-saver/instruments/http");
-  const channel: Sharing["channel"] = (name) => new BroadcastChannel(name) as unknown as ReturnType<Sharing["channel"]>;
-  const open: OpenStream = (url) => new EventSource(url) as unknown as Stream;
-  const shared = typeof BroadcastChannel === "function" && navigator.locks !== undefined;
-  if (!shared) return new HttpPort(BASE, open);
-  return new HttpPort(BASE, shareStream({ locks: navigator.locks as unknown as Sharing["locks"], channel, open, onHidden }));
+  if (typeof BroadcastChannel !== "function" || navigator.locks === undefined) return new HttpPort(BASE, open);
+  return new HttpPort(BASE, shareStream({ locks, channel, open, onHidden }));
 }
+
+const locks: Sharing["locks"] = {
+  request: (name, options, work) => navigator.locks.request(name, options, work),
+  query: () => navigator.locks.query(),
+};
+
+const channel: Sharing["channel"] = (name) => {
+  const between = new BroadcastChannel(name);
+  return {
+    onWord: (hear) => {
+      between.onmessage = ({ data }) => hear(data);
+    },
+    postMessage: (word) => between.postMessage(word),
+    close: () => between.close(),
+  };
+};
+
+const open: OpenStream = (url) => {
+  const source = new EventSource(url);
+  const stream: Stream = {
+    onopen: null,
+    onmessage: null,
+    onerror: null,
+    get readyState() {
+      return source.readyState;
+    },
+    close: () => source.close(),
+  };
+  source.onopen = () => stream.onopen?.();
+  source.onmessage = (event) => stream.onmessage?.(event);
+  source.onerror = () => stream.onerror?.();
+  return stream;
+};
 
 function onHidden(listener: () => void): () => void {
   const look = (): void => {

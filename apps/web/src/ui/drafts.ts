@@ -25,7 +25,8 @@ const listeners = new Set<() => void>();
 export function draftAt(place: string): string | null {
   try {
     const text = localStorage.getItem(PREFIX + place);
-    return text === null ? null : (((JSON.parse(text) as { readonly text?: unknown }).text as string | undefined) ?? null);
+    const kept: { readonly text?: string } = JSON.parse(text ?? "{}");
+    return kept.text ?? null;
   } catch {
     return null;
   }
@@ -71,6 +72,9 @@ export function letHeldGo(): void {
 function letOldGo(): void {
   const keys = Object.keys(localStorage).filter((key) => key.startsWith(PREFIX));
   if (keys.length <= MOST) return;
-  const at = (key: string): number => Number((JSON.parse(localStorage.getItem(key) ?? "{}") as { readonly at?: unknown }).at ?? 0);
+  const at = (key: string): number => {
+    const kept: { readonly at?: number } = JSON.parse(localStorage.getItem(key) ?? "{}");
+    return Number(kept.at ?? 0);
+  };
   for (const key of keys.toSorted((a, b) => at(a) - at(b)).slice(0, keys.length - MOST)) localStorage.removeItem(key);
 }

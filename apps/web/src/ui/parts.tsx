@@ -29,7 +29,7 @@ function Place({ home, focused }: { readonly home: HTMLElement; readonly focused
     focused.current = null;
     return () => {
       const { activeElement } = document;
-      focused.current = home.contains(activeElement) ? (activeElement as HTMLElement) : null;
+      focused.current = activeElement instanceof HTMLElement && home.contains(activeElement) ? activeElement : null;
     };
   }, [home, focused]);
   return <div ref={place} />;

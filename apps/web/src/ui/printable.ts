@@ -1,4 +1,4 @@
-import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
+import type { TDocumentDefinitions } from "pdfmake/interfaces";
 
 /** Stands on paper for a letter that the fonts of the app do not have: an emoji, or another script than Latin. */
 export const UNPRINTABLE = "◊";
@@ -36,7 +36,7 @@ export function printableDocument(document: TDocumentDefinitions): TDocumentDefi
 
 function walk(node: unknown, isText: boolean): unknown {
   if (typeof node === "string") return isText ? printable(node) : node;
-  if (Array.isArray(node)) return (node as readonly Content[]).map((inner) => walk(inner, isText));
+  if (Array.isArray(node)) return node.map((inner: unknown) => walk(inner, isText));
   if (typeof node !== "object" || node === null) return node;
   return Object.fromEntries(Object.entries(node).map(([key, inner]) => [key, walk(inner, TEXTS.has(key))]));
 }

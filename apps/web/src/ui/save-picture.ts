@@ -5,7 +5,7 @@ const PNG_SCALE = 2;
 
 /** A drawing of the page as a file that stands alone: colours, hatches and fonts inside, ground painted. */
 async function standalone(svg: SVGSVGElement): Promise<string> {
-  const copy = svg.cloneNode(true) as SVGSVGElement;
+  const copy = document.importNode(svg, true);
   const { width, height } = svg.getBoundingClientRect();
   copy.setAttribute("xmlns", SVG_NS);
   copy.setAttribute("width", String(width));

@@ -19,7 +19,8 @@ export function Sheet({ open, onOpenChange, title, description, children }: Shee
         <Dialog.Content
           className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-face p-4 min-[700px]:inset-auto min-[700px]:top-1/2 min-[700px]:left-1/2 min-[700px]:max-h-[88vh] min-[700px]:w-[640px] min-[700px]:-translate-x-1/2 min-[700px]:-translate-y-1/2 min-[700px]:border-[2.4px] min-[700px]:border-ink min-[700px]:p-6"
           onOpenAutoFocus={(event) => {
-            const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>("[data-first-focus]");
+            const { currentTarget } = event;
+            const first = currentTarget instanceof HTMLElement ? currentTarget.querySelector<HTMLElement>("[data-first-focus]") : null;
             if (first === null) return;
             event.preventDefault();
             first.focus();

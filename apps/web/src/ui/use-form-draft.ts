@@ -30,7 +30,7 @@ export function useFormDraft<F extends FieldValues>(label: string, form: UseForm
 /** Texts of a draft for fields that the form has; null where there is none that can be read. */
 function textsOf<F extends FieldValues>(draft: string | null, begins: F): Partial<F> | null {
   try {
-    const found = JSON.parse(draft ?? "null") as Readonly<Record<string, unknown>> | null;
+    const found: Readonly<Record<string, unknown>> | null = JSON.parse(draft ?? "null");
     return (
       found &&
       (Object.fromEntries(Object.entries(found).filter(([name, text]) => name in begins && typeof text === "string")) as Partial<F>)

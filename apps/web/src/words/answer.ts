@@ -119,8 +119,7 @@ const LEADS: { readonly [C in FindingCode]: ((f: FindingFigures[C], around: Arou
 };
 
 function lead<C extends FindingCode>(finding: FindingOf<C>, around: Around): readonly Part[] | null {
-  const { code, figures } = finding as unknown as { readonly code: C; readonly figures: FindingFigures[C] };
-  return LEADS[code]?.(figures, around) ?? null;
+  return LEADS[finding.code]?.(finding.figures, around) ?? null;
 }
 
 /** In how many of a hundred tries it works, to show or to say. */

@@ -66,8 +66,7 @@ const FINDING_WORDS: { readonly [C in FindingCode]: (f: FindingFigures[C]) => st
 
 /** A finding in words. */
 export function findingSentence<C extends FindingCode>(finding: FindingOf<C>): string {
-  const { code, figures } = finding as unknown as { readonly code: C; readonly figures: FindingFigures[C] };
-  return FINDING_WORDS[code](figures);
+  return FINDING_WORDS[finding.code](finding.figures);
 }
 
 export const SEVERITY_WORDS = { stop: "Stop", warn: "Watch", note: "Note" } as const;

@@ -5,13 +5,13 @@ import type { Part } from "./answer.ts";
 
 export const INSTRUMENTS = {
   question: "Which instruments answer here?",
-  none: [{ text: "None answers: " }, { text: "type every reading in.", decides: true }] as readonly Part[],
-  asking: [{ text: "Asking." }] as readonly Part[],
+  none: [{ text: "None answers: " }, { text: "type every reading in.", decides: true }] satisfies readonly Part[],
+  asking: [{ text: "Asking." }] satisfies readonly Part[],
   answer: (n: number, simulated: boolean): readonly Part[] => [
     { text: `${n === 1 ? "One instrument answers" : `${n} instruments answer`}${simulated ? ", " : "."}` },
     ...(simulated ? [{ text: "all of them stand-ins.", decides: true }] : []),
   ],
-  lost: [{ text: "The line is lost: " }, { text: "it comes back by itself.", decides: true }] as readonly Part[],
+  lost: [{ text: "The line is lost: " }, { text: "it comes back by itself.", decides: true }] satisfies readonly Part[],
   sure: "Where a server with instruments runs beside the app, clamp meter, multimeter, a starter’s link and a generator’s panel show here and hand their figures to Prove and Learn.",
   bridge: "A bridge to a real meter speaks the same messages: docs/formats/instruments.md.",
   without: "Nothing is missing without one: Prove and Learn take every figure by hand.",

@@ -3,6 +3,11 @@ import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/cor
 import type { OwnMinutes, SiteQuestion } from "@amp-saver/core/study/site";
 import type { Part } from "./answer.ts";
 
+const RELOCK: Readonly<Partial<Record<LockReason, readonly Part[]>>> = {
+  "long-break": [{ text: "More than an hour has passed: " }, { text: "prove it again.", decides: true }],
+  "evidence-changed": [{ text: "A figure was changed since: " }, { text: "prove it again.", decides: true }],
+};
+
 /** Words for isolating and proving dead. */
 export const ISOLATE = {
   question: "Is it dead, and proven so?",
@@ -11,11 +16,8 @@ export const ISOLATE = {
     { text: `Not dead yet, ${left === 1 ? "one thing" : `${left} things`} left: ` },
     { text: next, decides: true },
   ],
-  ready: [{ text: "Everything is done: " }, { text: "say so below, and work opens.", decides: true }] as readonly Part[],
-  relock: {
-    "long-break": [{ text: "More than an hour has passed: " }, { text: "prove it again.", decides: true }],
-    "evidence-changed": [{ text: "A figure was changed since: " }, { text: "prove it again.", decides: true }],
-  } as Readonly<Partial<Record<LockReason, readonly Part[]>>>,
+  ready: [{ text: "Everything is done: " }, { text: "say so below, and work opens.", decides: true }] satisfies readonly Part[],
+  relock: RELOCK,
   sure: "Waiting is no proof, a meter on AC volts shows nothing of a charged capacitor, and shorting with a tool is never a step here.",
   caution: "Mains kills, and capacitors hold charge",
   cautionText:

@@ -20,6 +20,8 @@ self.onmessage = async ({ data }: MessageEvent<PdfOrder>) => {
   }
 };
 
+const MARGIN: [number, number, number, number] = [40, 16, 40, 0];
+
 function make({ content, fonts, foot, lead }: PdfOrder): Promise<Blob> {
   pdfMake.setFonts(fonts);
   pdfMake.setTableLayouts({
@@ -28,7 +30,7 @@ function make({ content, fonts, foot, lead }: PdfOrder): Promise<Blob> {
   const footer = (page: number, pages: number) => ({
     text: foot.replace("{page}", String(page)).replace("{pages}", String(pages)),
     style: "small",
-    margin: [40, 16, 40, 0] as [number, number, number, number],
+    margin: MARGIN,
   });
   return pdfMake.createPdf({ ...content, ...(foot !== "" && { footer }) }).getBlob();
 }

@@ -27,7 +27,7 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
       setState({ key: null, of: [], running: false, failed: null });
       return undefined;
     }
-    const asked = JSON.parse(key) as Q[];
+    const asked: Q[] = JSON.parse(key);
     let end = (): void => undefined;
     const timer = setTimeout(() => {
       setState((old) =>

@@ -74,7 +74,8 @@ export function useTurn(given: StartCase | null): { readonly turn: Turn | undefi
     () => (running || batches === undefined || batches.length === 0 ? undefined : turnOf(batches.flat())),
     [running, batches],
   );
-  return { turn, answered: key === null ? null : JSON.stringify((JSON.parse(key) as StartCase[])[0]) };
+  const [answered]: readonly StartCase[] = JSON.parse(key ?? "[]");
+  return { turn, answered: answered === undefined ? null : JSON.stringify(answered) };
 }
 
 /** How far the smallest that works has been found, for each of some cases. */

@@ -25,7 +25,8 @@ export function useLatest<Q, A>(question: Q | null, ask: (question: Q, signal: A
       line.forget();
       return undefined;
     }
-    line.want(key, JSON.parse(key) as Q);
+    const asked: Q = JSON.parse(key);
+    line.want(key, asked);
     const timer = setTimeout(() => void line.serve(), waitMs);
     return () => clearTimeout(timer);
   }, [key, waitMs, round, line]);

@@ -1,6 +1,6 @@
 import { deratingShares } from "@amp-saver/core/device/engine";
 import { INVERTER_GENERATOR_PARAMS } from "@amp-saver/core/device/inverter-generator";
-import { celsiusFromF, metresFromFt } from "@amp-saver/core/quantity";
+import { celsiusFromF, metresFromFt, withoutUndefined } from "@amp-saver/core/quantity";
 import { type BudgetCase, type BudgetLoad, type BudgetSource, MOST_LOADS } from "@amp-saver/core/study/power-budget";
 import { z } from "zod";
 import { type Bounds, BUDGET_BOUNDS } from "./limits.ts";
@@ -89,6 +89,6 @@ function sourceOf(source: SourceFile): BudgetSource {
 }
 
 function loadOf({ id, runA, leg, priority, ...rest }: LoadFile): BudgetLoad {
-  const given = Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== undefined));
+  const given = withoutUndefined(rest);
   return { id, runA, leg: leg ?? 1, priority: priority ?? MIDDLE_PRIORITY, ...given };
 }

@@ -3,7 +3,7 @@ import { HARD_START_PARAMS as HARD } from "@amp-saver/core/device/hard-start";
 import { INVERTER_GENERATOR_PARAMS as GENERATOR } from "@amp-saver/core/device/inverter-generator";
 import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
 import { FIGURES, type FigureName } from "@amp-saver/core/figure";
-import { fahrenheitFromC, ftFromMetres, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { fahrenheitFromC, ftFromMetres, rowOf, W_PER_BTU_H } from "@amp-saver/core/quantity";
 
 /** Bounds of every number a start case may carry, by its path. */
 export interface Bounds {
@@ -100,8 +100,6 @@ export const WIRING_BOUNDS = {
 /** What a number at this path may be, in words; undefined where there is none. Places in a list do not matter. */
 export function limitsInWords(path: string): string | undefined {
   const name = path.replaceAll(/\.\d+\./g, ".");
-  const found: Bounds | undefined = (
-    { ...BUDGET_BOUNDS, ...WIRING_BOUNDS, ...READING_BOUNDS, ...START_BOUNDS } as Readonly<Record<string, Bounds>>
-  )[name];
+  const found = rowOf<Bounds>({ ...BUDGET_BOUNDS, ...WIRING_BOUNDS, ...READING_BOUNDS, ...START_BOUNDS }, name);
   return found && `${found.min} to ${found.max}${found.unit === "1" ? "" : ` ${found.unit}`}`;
 }

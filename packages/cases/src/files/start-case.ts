@@ -1,5 +1,5 @@
 import { nominalVolts } from "@amp-saver/core/device/compressor-motor";
-import { celsiusFromF, faradFromUf, metresFromFt, type Quantity, quantity, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { celsiusFromF, faradFromUf, metresFromFt, type Quantity, quantity, W_PER_BTU_H, withoutUndefined } from "@amp-saver/core/quantity";
 import type { MethodCase, SourceCase, StartCase, UnitCase } from "@amp-saver/core/study/motor-start";
 import { z } from "zod";
 import { type Bounds, START_BOUNDS } from "./limits.ts";
@@ -123,14 +123,14 @@ function unitCase(file: StartCaseFile, hz: number): UnitCase {
     plateVolts: unit.volts,
     hz,
     ...(unit.startAidUf !== undefined && { startAidF: faradFromUf(unit.startAidUf) }),
-    ...defined({ seenToStart: unit.seenToStart, plugIn: unit.plugIn, lowestVolts: unit.lowestVolts }),
+    ...withoutUndefined({ seenToStart: unit.seenToStart, plugIn: unit.plugIn, lowestVolts: unit.lowestVolts }),
     ...(unit.lraA !== undefined && { lockedRotorA: stated(unit.lraA) }),
     ...(unit.rlaA !== undefined && { ratedLoadA: stated(unit.rlaA) }),
     ...(unit.fanA !== undefined && { fanA: stated(unit.fanA) }),
     ...(unit.runCapUf !== undefined && { runCapacitorF: stated(faradFromUf(unit.runCapUf)) }),
     ...(unit.coolingBtuH !== undefined && { coolingW: stated(unit.coolingBtuH * W_PER_BTU_H) }),
     ...(motor !== undefined && { machine: { ...motor, hz } }),
-    ...(load !== undefined && { load: defined(load) }),
+    ...(load !== undefined && { load: withoutUndefined(load) }),
   };
 }
 
@@ -139,7 +139,7 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
   const common = {
     volts: stated(source.volts ?? nominalVolts(unit.volts, hz)),
     closingDeg: source.closingDeg ?? 0,
-    ...defined({ legs: source.legs, manager: source.manager }),
+    ...withoutUndefined({ legs: source.legs, manager: source.manager }),
     ...(source.ohm !== undefined && { ohm: stated(source.ohm) }),
     ...(source.mH !== undefined && { henry: stated(source.mH / 1000) }),
   };
@@ -154,7 +154,7 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
   };
   if (source.kind !== "generator") return { ...common, ...rated, kind: source.kind };
   const { xd, regulatorS, ceiling, inertiaS, governorS } = source;
-  return { ...common, ...rated, kind: "generator", ...defined({ xd, regulatorS, ceiling, inertiaS, governorS }) };
+  return { ...common, ...rated, kind: "generator", ...withoutUndefined({ xd, regulatorS, ceiling, inertiaS, governorS }) };
 }
 
 function methodCase(file: StartCaseFile): MethodCase {
@@ -163,10 +163,4 @@ function methodCase(file: StartCaseFile): MethodCase {
   if (method === "soft") return { kind: "soft", ...capacitor, ...(limitA !== undefined && { limitA }) };
   if (method === "hard") return { kind: "hard", ...capacitor };
   return { kind: method };
-}
-
-type Defined<T> = { [K in keyof T]?: Exclude<T[K], undefined> };
-
-function defined<T extends object>(object: T): Defined<T> {
-  return Object.fromEntries(Object.entries(object).filter(([, v]) => v !== undefined)) as Defined<T>;
 }

@@ -1,4 +1,4 @@
-import { FAMILIES, type Netlist, PART_KINDS, type Part, soundNetlist } from "@amp-saver/core/network";
+import { FAMILIES, type Netlist, PART_KINDS, soundNetlist } from "@amp-saver/core/network";
 import { z } from "zod";
 import { type Bounds, WIRING_BOUNDS } from "./limits.ts";
 
@@ -13,8 +13,12 @@ const number = (path: keyof typeof WIRING_BOUNDS) => {
 
 const id = z.string().min(1).max(80);
 const tabs = z
-  .strictObject({ C: number("parts.tabs").optional(), HERM: number("parts.tabs").optional(), FAN: number("parts.tabs").optional() })
-  .optional();
+  .strictObject({
+    C: number("parts.tabs").exactOptional(),
+    HERM: number("parts.tabs").exactOptional(),
+    FAN: number("parts.tabs").exactOptional(),
+  })
+  .exactOptional();
 const PLAIN = PART_KINDS.filter(
   (kind) => kind !== "contactor" && kind !== "starter" && kind !== "run-capacitor" && kind !== "fan-capacitor",
 );
@@ -25,8 +29,8 @@ const partSchema = z.discriminatedUnion(
     z.strictObject({
       id,
       kind: z.literal("contactor"),
-      poles: z.literal([1, 2]).optional(),
-      unbroken: z.literal(["L1-T1", "L2-T2"]).optional(),
+      poles: z.literal([1, 2]).exactOptional(),
+      unbroken: z.literal(["L1-T1", "L2-T2"]).exactOptional(),
     }),
     z.strictObject({ id, kind: z.literal("starter"), family: z.literal(FAMILIES) }),
     z.strictObject({ id, kind: z.literal(["run-capacitor", "fan-capacitor"]), tabs }),
@@ -63,7 +67,7 @@ type CircuitFile = Pick<z.infer<typeof wiringCheckSchema>, "parts" | "conductors
 /** A circuit as core wants it, or the line that says what is wrong. */
 export function circuitFromFile({ parts, conductors }: CircuitFile): Netlist | string {
   const netlist = {
-    parts: parts.map((part) => Object.fromEntries(Object.entries(part).filter(([, v]) => v !== undefined)) as unknown as Part),
+    parts,
     conductors,
   };
   const sound = soundNetlist(netlist);

@@ -1,3 +1,4 @@
+import { withoutUndefined } from "@amp-saver/core/quantity";
 import type { UnitCase } from "@amp-saver/core/study/motor-start";
 import type { AirConditioner } from "@amp-saver/records";
 import { asQuantity, optional } from "./figures.ts";
@@ -16,8 +17,8 @@ export function unitCase(unit: AirConditioner): UnitCase {
     ...plate,
     lockedRotorA: asQuantity(lockedRotorA),
     runningA: asQuantity(runningA),
-    split: stated(split),
-    ...(splitTolerance !== undefined && { splitTolerance: stated(splitTolerance) }),
+    split: withoutUndefined(split),
+    ...(splitTolerance !== undefined && { splitTolerance: withoutUndefined(splitTolerance) }),
   };
 }
 
@@ -28,7 +29,7 @@ export function plateCase(unit: AirConditioner): UnitCase {
     plateVolts: unit.plateVolts.value,
     hz: unit.hz,
     ...aidCase(unit),
-    ...stated({ seenToStart, valve, plugIn, drive }),
+    ...withoutUndefined({ seenToStart, valve, plugIn, drive }),
     ...(lowestVolts !== undefined && { lowestVolts: lowestVolts.value }),
     ...optional("lockedRotorA", unit.lockedRotorA),
     ...optional("ratedLoadA", unit.ratedLoadA),
@@ -52,10 +53,4 @@ function aidCase({ startAid, startAidF }: AirConditioner): Pick<UnitCase, "start
   if (startAid === "unknown") return {};
   if (startAid === "none") return { startAid: "none" };
   return { startAid: startAid === "ptc" ? "ptc" : "relay", ...(startAidF !== undefined && { startAidF: startAidF.value }) };
-}
-
-type Stated<T> = { [K in keyof T]?: Exclude<T[K], undefined> };
-
-function stated<T extends object>(object: T): Stated<T> {
-  return Object.fromEntries(Object.entries(object).filter(([, v]) => v !== undefined)) as Stated<T>;
 }

@@ -1,3 +1,4 @@
+import { keysOf } from "../quantity/index.ts";
 /** Kinds of part and their terminals, as printed or as the trade calls them. */
 export const PART_TERMINALS = {
   supply: ["L", "N", "L1", "L2", "G"],
@@ -20,7 +21,7 @@ export const PART_TERMINALS = {
   starter: ["FEED", "RUN-OUT", "START", "REF", "COM-FEED", "COM-OUT", "RUN", "ACTIVE", "CAP", "COM"],
 } as const;
 export type PartKind = keyof typeof PART_TERMINALS;
-export const PART_KINDS = Object.keys(PART_TERMINALS) as readonly PartKind[];
+export const PART_KINDS = keysOf(PART_TERMINALS);
 
 /** Families of starter and their leads. */
 export const FAMILY_LEADS = {
@@ -29,7 +30,7 @@ export const FAMILY_LEADS = {
   FM: ["RUN", "ACTIVE", "CAP", "START", "COM"],
 } as const;
 export type Family = keyof typeof FAMILY_LEADS;
-export const FAMILIES = Object.keys(FAMILY_LEADS) as readonly Family[];
+export const FAMILIES = keysOf(FAMILY_LEADS);
 
 /** Id of the starter's part. */
 export const STARTER = "starter";

@@ -3,3 +3,4 @@ export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, fo
 export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
 export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";
 export { assert, assertNever, fail, ok, type Result } from "./result.ts";
+export { keysOf, rowOf, tableOf, withoutUndefined } from "./table.ts";

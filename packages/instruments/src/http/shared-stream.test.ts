@@ -60,7 +60,16 @@ function browser() {
       "/i",
       shareStream({
         locks,
-        channel: (name) => new BroadcastChannel(name) as unknown as ReturnType<Sharing["channel"]>,
+        channel: (name) => {
+          const between = new BroadcastChannel(name);
+          return {
+            onWord: (hear) => {
+              between.onmessage = ({ data }: { readonly data: Parameters<typeof hear>[0] }) => hear(data);
+            },
+            postMessage: (word) => between.postMessage(word),
+            close: () => between.close(),
+          };
+        },
         open,
         onHidden: (listener) => {
           hide = listener;

@@ -13,9 +13,9 @@ interface Locks {
   readonly query: () => Promise<{ readonly pending?: readonly { readonly name?: string }[] }>;
 }
 
-/** What carries words between tabs; the browser's own BroadcastChannel is one. */
+/** What carries words between tabs. */
 interface Channel {
-  onmessage: ((event: { readonly data: Word }) => void) | null;
+  readonly onWord: (hear: (word: Word) => void) => void;
   readonly postMessage: (word: Word) => void;
   readonly close: () => void;
 }
@@ -63,7 +63,7 @@ class SharedStream implements Stream {
     this.name = `amp-saver stream ${url}`;
     this.sharing = sharing;
     this.channel = sharing.channel(this.name);
-    this.channel.onmessage = ({ data }) => this.hear(data);
+    this.channel.onWord((word) => this.hear(word));
     this.channel.postMessage({ say: "hello" } satisfies Word);
     this.unwatch = sharing.onHidden(() => void this.giveWay());
     this.stand();
@@ -137,7 +137,8 @@ class SharedStream implements Stream {
 
 function idOf(data: string): unknown {
   try {
-    return (JSON.parse(data) as { readonly id?: unknown }).id;
+    const message: { readonly id?: unknown } = JSON.parse(data);
+    return message.id;
   } catch {
     return undefined;
   }

@@ -1,5 +1,5 @@
 import type { SeededRandom } from "@amp-saver/core/numeric";
-import { quantity } from "@amp-saver/core/quantity";
+import { quantity, rowOf } from "@amp-saver/core/quantity";
 import { prepare } from "@amp-saver/core/study/motor-start";
 import type { DisplayOf, InstrumentCommand } from "../message.ts";
 import type { Fault, Probes } from "./bench-message.ts";
@@ -60,7 +60,7 @@ export class SimulatedMultimeter {
       case "volts":
       case "volts-low-impedance": {
         const stray = this.range === "volts" && faults.has("stray-volts") ? P.strayV.value : 0;
-        const live = powered ? { "L-N": volts, "L-G": volts + neutralV, "N-G": neutralV }[this.between as string] : undefined;
+        const live = powered ? rowOf({ "L-N": volts, "L-G": volts + neutralV, "N-G": neutralV }, this.between) : undefined;
         const shown = live === undefined ? stray : live * this.gain;
         return { ...base, value: this.onSupply() ? Math.round(shown * 10) / 10 : null, unit: "V" };
       }

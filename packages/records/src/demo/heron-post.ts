@@ -1,8 +1,8 @@
-import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { celsiusFromF, metresFromFt, tableOf, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
 import { type ProofInput, studyProof } from "@amp-saver/core/study/proof";
 import { clampReading, runTests, shownBy } from "../core-input.ts";
-import type { Birth, StarterId } from "../identity.ts";
+import { asId, type Birth } from "../identity.ts";
 import type { Job } from "../kind/job.ts";
 import { newJob } from "../kind/job.ts";
 import type { Learning } from "../kind/learning.ts";
@@ -25,7 +25,7 @@ const LATER = "2026-04-25";
 const at = (clock: string, day = DAY): string => `${day}T${clock}:00.000Z`;
 const born = <Id extends string>(id: string, now: string): Birth<Id> => ({ id: id as Id, now });
 const plate = (value: number) => ({ value, from: "plate" as const });
-const ticked = <K extends string>(names: readonly K[]) => Object.fromEntries(names.map((n) => [n, true])) as Record<K, true>;
+const ticked = <K extends string>(names: readonly K[]) => tableOf(names, () => true as const);
 
 /** Steps of the plan for this unit, by their keys, and when each was done. */
 const STEPS = [
@@ -92,7 +92,7 @@ function frozen(readings: readonly Reading[], lockedRotorA: number, tests: Proof
   return {
     at: at("19:02"),
     coreVersion: "0.1.0",
-    input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
+    input: JSON.parse(JSON.stringify(input)),
     shown: shownBy(studyProof(input).readings),
   };
 }
@@ -131,7 +131,7 @@ export function heronPost(): AnyRecord[] {
     method: "soft",
     against: "direct",
     limitA: 20,
-    starterId: "demo-starter-roof" as StarterId,
+    starterId: asId("starter", "demo-starter-roof"),
     handedOverAt: at("19:10"),
   };
   const second: Job = {
@@ -141,7 +141,7 @@ export function heronPost(): AnyRecord[] {
     done: ["prove", "hand-over"],
     sourceId: generator.id,
     method: "soft",
-    starterId: "demo-starter-roof" as StarterId,
+    starterId: asId("starter", "demo-starter-roof"),
     handedOverAt: at("11:20", LATER),
   };
   const taken = (

@@ -1,6 +1,6 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import type { Figure } from "../figure.ts";
-import type { Birth, RigId, StarterId } from "../identity.ts";
+import { asId, type Birth } from "../identity.ts";
 import { newJob } from "../kind/job.ts";
 import { newReading } from "../kind/reading.ts";
 import { newRig } from "../kind/rig.ts";
@@ -110,7 +110,7 @@ function tinLantern(): AnyRecord[] {
     ...newJob(born("demo-rear-job", MAY), rig.id, rear.id, "Will it start?"),
     stage: "check" as const,
     done: ["survey" as const],
-    starterId: "demo-starter-roof" as StarterId,
+    starterId: asId("starter", "demo-starter-roof"),
     sourceId: small.id,
     method: "as-found" as const,
     otherLoadsA: 0,
@@ -218,6 +218,6 @@ function catalogue(): AnyRecord[] {
 
 /** Three invented rigs and a small catalogue, as records of a rig file. */
 export function demoRecords(): readonly AnyRecord[] {
-  const loads = demoLoads("demo-tin-lantern" as RigId, "demo-fennel-row" as RigId, "demo-heron-post" as RigId);
+  const loads = demoLoads(asId("rig", "demo-tin-lantern"), asId("rig", "demo-fennel-row"), asId("rig", "demo-heron-post"));
   return [...tinLantern(), ...fennelRow(), ...catalogue(), ...loads, ...heronPost()];
 }

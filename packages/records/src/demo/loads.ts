@@ -1,5 +1,5 @@
 import type { Figure } from "../figure.ts";
-import type { Birth, RigId } from "../identity.ts";
+import { asId, type Birth, type RigId } from "../identity.ts";
 import type { Load, LoadId } from "../kind/load.ts";
 import { newLoad } from "../kind/load.ts";
 
@@ -10,7 +10,7 @@ const plate = (value: number): Figure => ({ value, from: "plate" });
 export function demoLoads(coach: RigId, house: RigId, kitchen: RigId): readonly Load[] {
   let second = 10;
   const load = (rig: RigId, id: string, name: string, more: Partial<Load>): Load => {
-    const birth: Birth<LoadId> = { id: `demo-load-${id}` as LoadId, now: `2026-05-14T15:21:${second++}.000Z` };
+    const birth: Birth<LoadId> = { id: asId("load", `demo-load-${id}`), now: `2026-05-14T15:21:${second++}.000Z` };
     return { ...newLoad(birth, rig, name), ...more };
   };
   return [

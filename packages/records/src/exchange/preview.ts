@@ -15,11 +15,11 @@ export function previewImport(incoming: readonly AnyRecord[], kept: ReadonlyMap<
   return incoming.map((record) => {
     const old = kept.get(recordKey(record));
     if (old === undefined) return { record, change: "new", fields: [] };
-    const fields = [...new Set([...Object.keys(old), ...Object.keys(record)])].filter((field) => {
-      const before = (old as Record<string, unknown>)[field];
-      const after = (record as Record<string, unknown>)[field];
-      return !STAMPS.has(field) && canonical(before) !== canonical(after);
-    });
+    const before: Readonly<Record<string, unknown>> = { ...old };
+    const after: Readonly<Record<string, unknown>> = { ...record };
+    const fields = [...new Set([...Object.keys(old), ...Object.keys(record)])].filter(
+      (field) => !STAMPS.has(field) && canonical(before[field]) !== canonical(after[field]),
+    );
     return { record, change: fields.length === 0 ? "same" : "changed", fields };
   });
 }

@@ -1,4 +1,5 @@
 import { FAMILIES, PART_KINDS } from "@amp-saver/core/network";
+import { tableOf } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
 import {
   COLORED,
@@ -44,22 +45,25 @@ const switchesSchema = z.strictObject({
   freeHerm: tabs,
   sealed: z.boolean(),
   boot: z.boolean(),
-  colors: z.strictObject(Object.fromEntries(COLORED.map((c) => [c, color])) as Record<(typeof COLORED)[number], typeof color>),
+  colors: z.strictObject(tableOf(COLORED, () => color)),
 });
 
 const partSchema = z.strictObject({
   id: name,
   kind: z.literal(PART_KINDS),
-  poles: z.literal([1, 2]).optional(),
-  unbroken: z.literal(UNBROKEN_POLES).optional(),
-  tabs: z.record(z.string().max(10), tabs).optional(),
-  family: z.literal(FAMILIES).optional(),
+  poles: z.literal([1, 2]).exactOptional(),
+  unbroken: z.literal(UNBROKEN_POLES).exactOptional(),
+  tabs: z.record(z.string().max(10), tabs).exactOptional(),
+  family: z.literal(FAMILIES).exactOptional(),
 });
 const end = z.string().max(100).nullable();
-const conductorSchema = z.strictObject({ id: name, color, awg: z.number().int().min(0).max(26), ends: z.tuple([end, end]) });
+const conductorSchema = z.strictObject({ id: name, color, awg: z.number().int().min(0).max(26), ends: z.tuple([end, end]).readonly() });
 
 /** A circuit corrected by hand. */
-const netlistSchema = z.strictObject({ parts: z.array(partSchema).max(200), conductors: z.array(conductorSchema).max(500) });
+const netlistSchema = z.strictObject({
+  parts: z.array(partSchema).max(200).readonly(),
+  conductors: z.array(conductorSchema).max(500).readonly(),
+});
 
 /** Counts that meters have on their lowest range, ohm; the last is a four-wire reading's. */
 export const OHM_COUNTS = [0.1, 0.01, 0.001] as const;

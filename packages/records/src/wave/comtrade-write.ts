@@ -43,7 +43,7 @@ function plain(text: string): string {
 
 /** Day, month, year and time to the microsecond, in UTC, as the standard writes it. */
 function stamp(at: Date): string {
-  const [date, time] = at.toISOString().split("T") as [string, string];
+  const [date = "", time = ""] = at.toISOString().split("T");
   const [year, month, day] = date.split("-");
   return `${day}/${month}/${year},${time.slice(0, 12)}000`;
 }

@@ -137,7 +137,7 @@ class Paper {
   private crowd(cell: number, dir: number, goal: number): number {
     if (cell === goal) return 0;
     const along = dir % 2;
-    const [own, other] = [this.used[along as 0 | 1], this.used[(1 - along) as 0 | 1]];
+    const [own, other] = along === 0 ? this.used : [this.used[1], this.used[0]];
     const side = along === 0 ? this.across : 1;
     return own[cell]! * ALONG + other[cell]! * CROSS + ((own[cell - side] ?? 0) + (own[cell + side] ?? 0)) * BESIDE;
   }
@@ -146,7 +146,7 @@ class Paper {
     const cells: number[] = [];
     for (let state: number | undefined = goal; state !== undefined; state = came.get(state)) {
       const [cell, dir] = [Math.floor(state / 4), state % 4];
-      this.used[(dir % 2) as 0 | 1][cell]! += 1;
+      this.used[dir % 2 === 0 ? 0 : 1][cell]! += 1;
       if (cells.at(-1) !== cell) cells.push(cell);
     }
     const points = cells.toReversed().map((c) => ({ x: (c % this.across) * this.grid, y: Math.floor(c / this.across) * this.grid }));

@@ -43,5 +43,6 @@ export function checkInput(
 export function sameFrame(answered: string | null, given: StartCase | null): boolean {
   if (answered === null || given === null) return false;
   const about = ({ unit, method, source }: StartCase): string => JSON.stringify([unit, method, { ...source, altitudeM: 0 }]);
-  return about(JSON.parse(answered) as StartCase) === about(given);
+  const before: StartCase = JSON.parse(answered);
+  return about(before) === about(given);
 }

@@ -25,7 +25,7 @@ export function RefineSheet({ bundle, open, onOpenChange }: RefineSheetProps) {
   const input = useMemo(() => calibrationInput(rig, unit, sources, readings, waveforms), [rig, unit, sources, readings, waveforms]);
   const { answer } = useCalibration(open ? input : null);
   const keep = (fitted: AirConditioner["fitted"]): void => {
-    void commit(editCommit<AirConditioner>(unit, { fitted } as Partial<AirConditioner>)).then(() => onOpenChange(false));
+    void commit(editCommit<AirConditioner>(unit, { fitted })).then(() => onOpenChange(false));
   };
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={REFINE.title} description={REFINE.help}>

@@ -20,7 +20,7 @@ export interface Question {
 
 /** What the finger still holds once a change is kept: what it dragged on meanwhile. */
 function dragsOn(dragged: Partial<Conditions>, kept: Partial<Job>): Partial<Conditions> {
-  const values = kept as Readonly<Record<string, unknown>>;
+  const values: Readonly<Record<string, unknown>> = { ...kept };
   return Object.fromEntries(
     Object.entries(dragged).filter(([name, value]) => !(name in kept) || (values[name] !== null && values[name] !== value)),
   );

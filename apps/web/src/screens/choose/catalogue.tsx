@@ -113,7 +113,7 @@ function StarterForm({ starter, chosen, onAsk, onDelete }: StarterFormProps) {
           label={CHOOSE.mostLocked}
           figure={starter.lockedRotorMostA}
           usual="sheet"
-          onChange={(next) => save({ lockedRotorMostA: next } as Partial<Starter>, "lockedRotorMostA")}
+          onChange={(next) => save({ lockedRotorMostA: next }, "lockedRotorMostA")}
         />
         <FigureInput
           name="startAidF"
@@ -121,7 +121,7 @@ function StarterForm({ starter, chosen, onAsk, onDelete }: StarterFormProps) {
           figure={starter.startCapacitorF}
           usual="sheet"
           placeholder={SURVEY.assumed}
-          onChange={(next) => save({ startCapacitorF: next } as Partial<Starter>, "startCapacitorF")}
+          onChange={(next) => save({ startCapacitorF: next }, "startCapacitorF")}
         />
         <BoundedInput optional name="usd" value={starter.usd} onChange={(v) => save({ usd: v }, "usd")} />
         <StarterSheet starter={starter} save={save} />

@@ -27,14 +27,14 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
   const set = (name: keyof typeof leads, change: Partial<Lead>): void =>
     save((kept) => ({ leads: { ...kept.leads, [name]: { ...(kept.leads?.[name] ?? NEW_LEAD), ...change } } }), `lead ${name}`);
   const lamp = (at: number, change: Partial<(typeof lamps)[number]>): void =>
-    save((kept) => ({ lamps: kept.lamps?.map((l, k) => (k === at ? { ...l, ...change } : l)) }) as Partial<Starter>, `lamp ${at}`);
+    save((kept) => ({ lamps: kept.lamps?.map((l, k) => (k === at ? { ...l, ...change } : l)) }), `lamp ${at}`);
   const prose = (field: "learning" | "mounting") => (
     <TextField
       label={SHEET_WORDS[field]}
       kept={starter[field] ?? ""}
       most={TEXT_MOST.prose}
       onText={(text) => {
-        save({ [field]: text === "" ? undefined : text } as Partial<Starter>, field);
+        save({ [field]: text === "" ? undefined : text }, field);
         return null;
       }}
     />
@@ -47,7 +47,7 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
           label={PLAN.family}
           value={family ?? ""}
           options={[{ value: "" as const, word: SHEET_WORDS.unread }, ...FAMILIES.map((value) => ({ value, word: PLAN.families[value] }))]}
-          onChange={(value) => save({ family: value === "" ? undefined : value } as Partial<Starter>, "family")}
+          onChange={(value) => save({ family: value === "" ? undefined : value }, "family")}
         />
         {family !== undefined &&
           leadsOf(family).map((lead) => {
@@ -95,7 +95,7 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
         <Tick
           label={SHEET_WORDS.learningRule}
           ticked={starter.learningRule !== undefined}
-          onChange={(yes) => save({ learningRule: yes ? USUAL_RULE : undefined } as Partial<Starter>, "learningRule")}
+          onChange={(yes) => save({ learningRule: yes ? USUAL_RULE : undefined }, "learningRule")}
         />
         {starter.learningRule !== undefined && (
           <RuleFields
@@ -121,10 +121,7 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
                 }}
               />
             ))}
-            <Button
-              look="quiet"
-              onClick={() => save((kept) => ({ lamps: kept.lamps?.filter((_, k) => k !== at) }) as Partial<Starter>, "lamps")}
-            >
+            <Button look="quiet" onClick={() => save((kept) => ({ lamps: kept.lamps?.filter((_, k) => k !== at) }), "lamps")}>
               {SHEET_WORDS.removeLamp(at + 1)}
             </Button>
           </div>

@@ -129,7 +129,7 @@ export function labelDocument(bundle: JobBundle, view: HandOverView): TDocumentD
 function table(heads: readonly string[], rows: readonly (readonly string[])[], widths: readonly (number | string)[]): Content {
   return {
     table: {
-      widths: [...widths] as ("*" | number)[],
+      widths: [...widths],
       headerRows: 1,
       dontBreakRows: true,
       body: [heads.map((text) => ({ text, bold: true })), ...rows.map((r) => [...r])],

@@ -123,7 +123,7 @@ export function comingLooks(
   { jobs, works, readings }: Pick<HistoryRecords, "jobs" | "works" | "readings">,
   today: string,
 ): readonly (Reminder & { readonly unitId: string; readonly overdue: boolean })[] {
-  const last = new Map(jobs.filter((j) => j.done.includes("hand-over")).map((j) => [j.unitId as string, j]));
+  const last = new Map(jobs.filter((j) => j.done.includes("hand-over")).map((j) => [j.unitId, j]));
   return [...last.values()]
     .flatMap((job) => {
       const own = works.find((w) => w.jobId === job.id);

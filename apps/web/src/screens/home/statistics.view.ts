@@ -47,7 +47,7 @@ export function ownRecord(
   readings: readonly Reading[],
   works: readonly Work[],
 ): OwnRecord {
-  const unitById = new Map(units.map((u) => [u.id as string, u]));
+  const unitById = new Map(units.map((u) => [u.id, u]));
   const byJob = new Map<string, Reading[]>();
   for (const reading of readings) byJob.set(reading.jobId, [...(byJob.get(reading.jobId) ?? []), reading]);
   const groups = new Map<string, { readonly volts: 120 | 240; readonly tons: number | null; readonly reductions: number[] }>();

@@ -1,4 +1,5 @@
-import type { BenchCommand, BenchState, Fault, Probes } from "@amp-saver/instruments/simulated";
+import { keysOf } from "@amp-saver/core/quantity";
+import type { BenchCommand, BenchState, Probes } from "@amp-saver/instruments/simulated";
 import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -17,8 +18,8 @@ const PROBE_WORDS = {
   "N-G": "neutral to ground",
   "can C-HERM": "can C to can HERM",
 } satisfies Readonly<Record<Probes, string>>;
-const PROBES = Object.keys(PROBE_WORDS) as readonly Probes[];
-const FAULTS = Object.keys(INSTRUMENTS.fault) as readonly Fault[];
+const PROBES = keysOf(PROBE_WORDS);
+const FAULTS = keysOf(INSTRUMENTS.fault);
 
 /** The hands on the bench: thermostat, jaws, probes, plugs and faults. */
 export function BenchPanel({ state, hand }: { readonly state: BenchState; readonly hand: (command: BenchCommand) => void }) {

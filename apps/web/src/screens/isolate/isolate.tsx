@@ -1,3 +1,4 @@
+import { rowOf } from "@amp-saver/core/quantity";
 import { format } from "date-fns";
 import { Link } from "react-router";
 import { type JobBundle, useWorks } from "../../store/queries.ts";
@@ -22,10 +23,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { work, view, lock, proof, now, save, saveEvidence, declare, relock } = useLock(bundle, wiring, 1);
   const feedName = (id: string): string => {
     const feed = view.feeds.find((f) => f.id === id);
-    return (
-      feed?.name ??
-      (feed === undefined || !(feed.kind in ISOLATE.feedName) ? id : ISOLATE.feedName[feed.kind as keyof typeof ISOLATE.feedName])
-    );
+    return feed?.name ?? rowOf(ISOLATE.feedName, feed?.kind ?? "") ?? id;
   };
   const capacitorName = (id: string): string => {
     const [a, b] = view.capacitors.find((c) => c.id === id)?.between ?? [id, id];

@@ -62,7 +62,7 @@ interface IsolationInput {
 export function isolationView({ rig, unit, sources, wiring, work }: IsolationInput): IsolationView {
   const extras: readonly FeedItem["kind"][] = rig.place === "house" ? ["disconnect"] : ["breakers", "fuse"];
   const feeds: readonly FeedItem[] = [
-    ...sources.map((s) => ({ id: s.id as string, name: s.name, kind: s.type })),
+    ...sources.map((s) => ({ id: s.id, name: s.name, kind: s.type })),
     ...extras.map((kind) => ({ id: kind, name: null, kind })),
   ];
   const capacitors = capacitorsOf(asFoundOf(wiring), {

@@ -1,3 +1,4 @@
+import { rowOf } from "@amp-saver/core/quantity";
 import type { Work } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
@@ -15,7 +16,7 @@ interface SiteListProps {
 
 /** Go or no-go before anyone climbs. */
 export function SiteList({ work, site, minutes, own, save }: SiteListProps) {
-  const against = site.against.map((q) => ISOLATE.against[q as keyof typeof ISOLATE.against]).filter((w) => w !== undefined);
+  const against = site.against.map((q) => rowOf(ISOLATE.against, q)).filter((w) => w !== undefined);
   return (
     <section className="mt-5">
       <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.site}</h2>

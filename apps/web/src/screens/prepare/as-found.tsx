@@ -1,5 +1,4 @@
 import type { Netlist } from "@amp-saver/core/network";
-import type { Wiring } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
@@ -19,7 +18,7 @@ export function AsFound({ bundle, wiring, view, names, save, choice }: PartProps
   const [picked, setPicked] = useState<string | null>(null);
   const { asFound } = view;
   const states = useMemo(() => [asFound], [asFound]);
-  const keep = (netlist: Netlist): void => save({ corrected: netlist as unknown as Wiring["corrected"], built: null }, "corrected");
+  const keep = (netlist: Netlist): void => save({ corrected: netlist, built: null }, "corrected");
   const wire = asFound.conductors.find((c) => c.id === picked);
   return (
     <TwoColumns

@@ -1,5 +1,3 @@
-import type { Netlist } from "@amp-saver/core/network";
-import type { Wiring } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
@@ -95,7 +93,7 @@ export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode
               if (wire === undefined) return null;
               const next = corrected(built.netlist, wire.id, change);
               if (!next.ok) return FOUND.refused[next.reason];
-              save({ built: next.value as Netlist as unknown as Wiring["built"] }, "built");
+              save({ built: next.value }, "built");
               return null;
             }}
           />

@@ -15,7 +15,7 @@ export interface BuiltView {
 
 /** Checks the wiring as entered; taken as planned while nothing was entered. */
 export function builtView(wiring: Wiring, plan: WiringPlan): BuiltView {
-  const netlist = (wiring.built as Netlist | null) ?? plan.finished;
+  const netlist = wiring.built ?? plan.finished;
   const planned = new Map(plan.finished.conductors.map((c) => [c.id, c.ends.join(" ")]));
   const retired = new Set(plan.retired);
   return {

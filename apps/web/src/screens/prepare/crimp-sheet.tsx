@@ -1,3 +1,4 @@
+import { rowOf } from "@amp-saver/core/quantity";
 import { insulation } from "../../chart/wiring/insulation.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
@@ -66,10 +67,7 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
 
 /** A line of the kit in words. */
 export function kitSentence({ what, color, needed, spare }: PlanView["kit"][number]): string {
-  const name =
-    what in PLAN.crimpNames
-      ? PLAN.crimpNames[what as keyof typeof PLAN.crimpNames]
-      : (PLAN.spliceNames[what as keyof typeof PLAN.spliceNames] ?? what);
+  const name = rowOf(PLAN.crimpNames, what) ?? rowOf(PLAN.spliceNames, what) ?? what;
   return PLAN.kitLine(color === null ? name : `${name}, ${color}`, needed, spare);
 }
 

@@ -1,4 +1,5 @@
-import { SPLICES, type SpliceName } from "@amp-saver/core/reference";
+import { keysOf } from "@amp-saver/core/quantity";
+import { SPLICES } from "@amp-saver/core/reference";
 import type { PlanView } from "./wiring.view.ts";
 
 const NEWTON_PER_POUND = 4.448;
@@ -13,5 +14,5 @@ export function endRows({ ends }: PlanView) {
 
 /** Every kind of joint with what it is good for. */
 export function spliceRows() {
-  return (Object.keys(SPLICES) as SpliceName[]).map((name) => ({ name, ...SPLICES[name] }));
+  return keysOf(SPLICES).map((name) => ({ name, ...SPLICES[name] }));
 }

@@ -14,9 +14,9 @@ interface StepListProps {
 export function StepList({ steps, at, onAt }: StepListProps) {
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
-    const item = list.current?.children[at] as HTMLElement | undefined;
+    const item = list.current?.children[at];
     const box = list.current;
-    if (item === undefined || box === null) return;
+    if (!(item instanceof HTMLElement) || box === null) return;
     if (item.offsetTop < box.scrollTop || item.offsetTop + item.offsetHeight > box.scrollTop + box.clientHeight)
       box.scrollTop = item.offsetTop - 40;
   }, [at]);

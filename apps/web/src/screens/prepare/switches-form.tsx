@@ -45,7 +45,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
       />
       <Choice
         label={FOUND.systemLabel}
-        value={String(switches.system) as "120" | "240"}
+        value={`${switches.system}`}
         options={(["120", "240"] as const).map((value) => ({ value, word: FOUND.system[value] }))}
         onChange={(value) => set({ system: value === "120" ? 120 : 240 })}
       />
@@ -58,7 +58,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
       {contactor && (
         <Pick
           label={FOUND.polesLabel}
-          value={String(switches.poles) as "1" | "2"}
+          value={`${switches.poles}`}
           options={(["1", "2"] as const).map((value) => ({ value, word: FOUND.poles[value] }))}
           onChange={(value) => set({ poles: value === "1" ? 1 : 2 })}
         />

@@ -16,7 +16,7 @@ import type { AirConditioner, Photo, Starter, Wiring } from "@amp-saver/records"
 
 /** The circuit as found: as corrected by hand, else as the switches say. */
 export function asFoundOf({ corrected, switches }: Pick<Wiring, "corrected" | "switches">): Netlist {
-  return (corrected as Netlist | null) ?? buildAsFound(switches);
+  return corrected ?? buildAsFound(switches);
 }
 
 /** What the planner is asked: family and ways of the record, leads of the starter that the job asks about. */

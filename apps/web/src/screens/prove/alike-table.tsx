@@ -1,4 +1,4 @@
-import { formatVolts, formatWith } from "@amp-saver/core/quantity";
+import { formatVolts, formatWith, rowOf } from "@amp-saver/core/quantity";
 import type { JobBundle } from "../../store/queries.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import type { AlikeRow } from "./prove.view.ts";
@@ -22,8 +22,8 @@ export function AlikeTable({
 }) {
   const text = (row: AlikeRow, value: string | number | null): string => {
     if (value === null || value === "") return PROVE.differs;
-    if (row.what === "conductor") return CONDUCTOR_WORDS[value as keyof typeof CONDUCTOR_WORDS];
-    if (row.what === "mode") return MODE_WORDS[value as keyof typeof MODE_WORDS];
+    if (row.what === "conductor") return rowOf(CONDUCTOR_WORDS, `${value}`) ?? PROVE.differs;
+    if (row.what === "mode") return rowOf(MODE_WORDS, `${value}`) ?? PROVE.differs;
     if (row.what === "source") return bundle.sources.find((s) => s.id === value)?.name ?? PROVE.sourceNone;
     if (row.what === "rest") return formatWith(Number(value), 0, "min");
     if (row.what === "outdoor") return outdoorText(Number(value));

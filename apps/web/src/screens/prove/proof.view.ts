@@ -71,7 +71,7 @@ export function freeze(input: ProofInput, study: ProofStudy, at: string): NonNul
   return {
     at,
     coreVersion: CORE_VERSION,
-    input: JSON.parse(JSON.stringify(input)) as NonNullable<Proof["frozen"]>["input"],
+    input: JSON.parse(JSON.stringify(input)),
     shown: shownBy(study.readings),
   };
 }

@@ -94,10 +94,7 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
             />
           )}
           {readings.length > 0 && (
-            <ReadingList
-              readings={readings}
-              leftOut={new Map(view.leftOut.map((l) => [l.reading.id as string, LEFT_OUT_WORDS[l.reason]]))}
-            />
+            <ReadingList readings={readings} leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))} />
           )}
         </div>
         {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}

@@ -1,5 +1,5 @@
 import { type FigureName, shownAs } from "@amp-saver/core/figure";
-import { type Reading, type SourceId, TEXT_MOST } from "@amp-saver/records";
+import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -91,7 +91,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         meter: fields.meter.trim(),
         ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim() }),
         ...(learned > 0 && fields.when === "after" && { learned }),
-        sourceId: fields.source === "" ? null : (fields.source as SourceId),
+        sourceId: fields.source === "" ? null : asId("source", fields.source),
       }),
     );
     if (!result.ok && getValues("amps") === "") setValue("amps", fields.amps);

@@ -1,7 +1,7 @@
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Proof, SourceId } from "@amp-saver/records";
-import { TEXT_MOST } from "@amp-saver/records";
+import { asId, TEXT_MOST } from "@amp-saver/records";
 import { useState } from "react";
 import { Link } from "react-router";
 import { TimerRule } from "../../chart/timer-rule.tsx";
@@ -75,7 +75,7 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
               label={PROOF.testSource}
               value={sourceId}
               options={sources.map((s) => ({ value: s.id, word: s.name }))}
-              onChange={(id) => setSourceId(id as SourceId)}
+              onChange={(id) => setSourceId(asId("source", id))}
             />
           )}
           <BoundedInput name="hottestC" label={PROOF.testAir} value={outdoorC} optional onChange={setOutdoorC} />

@@ -1,4 +1,4 @@
-import type { RigId, Side } from "@amp-saver/records";
+import { asId, type Side } from "@amp-saver/records";
 import type { OfferView } from "@amp-saver/records/exchange";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
@@ -75,7 +75,7 @@ export function RigsScreen() {
     if (done !== null) await report(done);
   };
   const withRig = async (id: string, act: (bundle: RigBundle) => void): Promise<void> => {
-    const bundle = await readBundle(store, id as RigId);
+    const bundle = await readBundle(store, asId("rig", id));
     if (bundle !== undefined) act(bundle);
   };
   const addUnit = (bundle: RigBundle): void => {

@@ -16,7 +16,7 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
         {!isHighVolts(source.volts.value) && (
           <Choice
             label={SURVEY.hotLegs}
-            value={String(source.legs ?? 1) as "1" | "2"}
+            value={`${source.legs ?? 1}`}
             options={(["1", "2"] as const).map((value) => ({ value, word: SURVEY.legCounts[value] }))}
             onChange={(value) => save({ legs: value === "2" ? 2 : 1 }, "legs")}
           />

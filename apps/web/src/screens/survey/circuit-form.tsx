@@ -28,7 +28,7 @@ export function CircuitForm({ unit, save }: CircuitFormProps) {
           label={SURVEY.wire}
           value={unit.branchAwg === undefined ? "" : String(unit.branchAwg)}
           options={[{ value: "", word: SURVEY.notRead }, ...GAUGES.map((awg) => ({ value: String(awg), word: gaugeText(awg) }))]}
-          onChange={(awg) => save({ branchAwg: awg === "" ? undefined : gaugeOf(awg) } as Partial<AirConditioner>, "branchAwg")}
+          onChange={(awg) => save({ branchAwg: awg === "" ? undefined : gaugeOf(awg) }, "branchAwg")}
         />
         <ul>
           {issues.map(({ code, severity, figures, source }) => (

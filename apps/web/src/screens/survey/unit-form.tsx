@@ -4,7 +4,7 @@ import type { AirConditioner } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
 import { Collapsible } from "radix-ui";
 import { useState } from "react";
-import { editCommit } from "../../store/commands.ts";
+import { editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
@@ -27,8 +27,7 @@ const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as
 export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   const { commit } = useStore();
   const [more, setMore] = useState(false);
-  const save = (change: { readonly [K in keyof AirConditioner]?: AirConditioner[K] | undefined }, field: string): void =>
-    void commit(editCommit(unit, change as Partial<AirConditioner>, field));
+  const save = (change: Fields<AirConditioner>, field: string): void => void commit(editCommit(unit, change, field));
   const figure = (name: (typeof FIRST)[number] | (typeof MORE)[number], large: boolean) => (
     <FigureInput
       key={name}
@@ -88,13 +87,13 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
           )}
           <Pick
             label={SURVEY.unitLeg}
-            value={String(unit.leg ?? 1) as "1" | "2" | "both"}
+            value={`${unit.leg ?? 1}`}
             options={(["1", "2", "both"] as const).map((value) => ({ value, word: TOGETHER.legs[value] }))}
             onChange={(leg) => save({ leg: leg === "both" ? "both" : leg === "2" ? 2 : 1 }, "leg")}
           />
           <Pick
             label={SURVEY.unitPriority}
-            value={String(unit.priority ?? 1) as keyof typeof TOGETHER.priorities}
+            value={`${unit.priority ?? 1}`}
             options={(["1", "2", "3", "4", "5"] as const).map((value) => ({ value, word: TOGETHER.priorities[value] }))}
             onChange={(priority) => save({ priority: Number(priority) }, "priority")}
           />

@@ -120,7 +120,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
                 name={source.name}
                 spells={source.hours}
                 mayBeAway
-                onChange={(hours) => void commit(editCommit<Source>(source, { hours } as Partial<Source>))}
+                onChange={(hours) => void commit(editCommit<Source>(source, { hours }))}
               />
             ))}
         </ul>
@@ -133,7 +133,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
                 key={load.id}
                 name={load.name}
                 spells={load.spells}
-                onChange={(spells) => void commit(editCommit<Load>(load, { spells } as Partial<Load>))}
+                onChange={(spells) => void commit(editCommit<Load>(load, { spells }))}
               />
             ))}
         </ul>

@@ -1,5 +1,5 @@
 import type { Load } from "@amp-saver/records";
-import { deleteLoadCommit, editCommit } from "../../store/commands.ts";
+import { deleteLoadCommit, editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
@@ -17,7 +17,7 @@ const PRIORITIES = ["1", "2", "3", "4", "5"] as const;
 /** One load: what it takes, where it hangs, how soon it goes, when it comes on by itself. */
 export function LoadForm({ load }: { readonly load: Load }) {
   const { commit } = useStore();
-  const save = (change: object, field: string): void => void commit(editCommit<Load>(load, change as Partial<Load>, field));
+  const save = (change: Fields<Load>, field: string): void => void commit(editCommit<Load>(load, change, field));
   return (
     <DraftScope value={load.id}>
       <div className="px-2 pb-3">
@@ -30,13 +30,13 @@ export function LoadForm({ load }: { readonly load: Load }) {
         )}
         <Pick
           label={TOGETHER.legLabel}
-          value={String(load.leg) as (typeof LEGS)[number]}
+          value={`${load.leg}`}
           options={LEGS.map((value) => ({ value, word: TOGETHER.legs[value] }))}
-          onChange={(value) => save({ leg: value === "both" ? "both" : Number(value) }, "leg")}
+          onChange={(value) => save({ leg: value === "both" ? "both" : value === "1" ? 1 : 2 }, "leg")}
         />
         <Pick
           label={TOGETHER.priority}
-          value={String(load.priority) as (typeof PRIORITIES)[number]}
+          value={`${load.priority}`}
           options={PRIORITIES.map((value) => ({ value, word: TOGETHER.priorities[value] }))}
           onChange={(value) => save({ priority: Number(value) }, "priority")}
         />

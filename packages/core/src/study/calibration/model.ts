@@ -83,7 +83,7 @@ export function movedCase(fed: FedStart, base: Base, moves: Moves): StartCase {
       ...(fed.fan ? fanA !== undefined && { fanA } : { fanA: NO_FAN }),
       lockedRotorA: quantity(base.lockedRotorA * by("locked"), "measured"),
       runningA: quantity(base.runningA * by("running"), "measured"),
-      split: split as Partial<Split>,
+      split,
       seenToStart: false,
     },
   };

@@ -1,5 +1,5 @@
 import { COMPRESSOR_MOTOR_PARAMS as MOTOR, type Split, splitFromWindings, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
-import { fail, ok, quantity, type Result, spreadTolerance } from "../../quantity/index.ts";
+import { fail, ok, quantity, type Result, spreadTolerance, tableOf } from "../../quantity/index.ts";
 import { prepare, type StartCase } from "../motor-start/index.ts";
 import { type Fitted, fit, makeUpNuisances, Simulated, type Unknown } from "./fit.ts";
 import type { CalibrationInput, MeasuredReading } from "./input.ts";
@@ -97,10 +97,7 @@ export function refined(
 }
 
 /** What is known of the make-up beforehand, standard deviations: an even spread over its range. */
-const MAKE_UP_SPREADS = Object.fromEntries(MAKE_UP.map((name) => [name, spreadTolerance(MOTOR[name]) / Math.sqrt(3)])) as Record<
-  (typeof MAKE_UP)[number],
-  number
->;
+const MAKE_UP_SPREADS = tableOf(MAKE_UP, (name) => spreadTolerance(MOTOR[name]) / Math.sqrt(3));
 
 function tolerances(split: Partial<Split>): Partial<Record<keyof Split, number>> {
   return Object.fromEntries(

@@ -1,3 +1,4 @@
+import { keysOf } from "../../quantity/index.ts";
 import type { Assumption } from "../motor-start/index.ts";
 import { leftOpen, MEASURABLE, type MeasurableFigure } from "./measurable.ts";
 import type { Trial } from "./trial.ts";
@@ -27,7 +28,7 @@ export function narrowings(trials: readonly Trial[], assumed: readonly Assumptio
   const p = trials.filter((t) => t.holds).length / n;
   const now = p * (1 - p);
   if (now === 0) return [];
-  const found = (Object.keys(MEASURABLE) as MeasurableFigure[]).flatMap((code): readonly Narrowing[] => {
+  const found = keysOf(MEASURABLE).flatMap((code): readonly Narrowing[] => {
     const figure = assumed.find((a) => a.code === code);
     const moved = trials.map((t) => t.moved[code]);
     if (figure === undefined || figure.origin === "measured" || moved.some((m) => m === undefined)) return [];

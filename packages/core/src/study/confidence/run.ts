@@ -1,5 +1,5 @@
-import { ok, type Result } from "../../quantity/index.ts";
-import { type AssumedCode, computed, type PrepareFailure, type StartCase } from "../motor-start/index.ts";
+import { keysOf, ok, type Result } from "../../quantity/index.ts";
+import { computed, type PrepareFailure, type StartCase } from "../motor-start/index.ts";
 import { Members } from "./members.ts";
 import type { Batch, Confidence, Influence } from "./result.ts";
 import { type Trial, tryMember } from "./trial.ts";
@@ -61,7 +61,7 @@ export function summarise(batches: readonly Batch[]): Confidence {
 /** Share of what is to spare that goes with each unknown: squared correlation, largest first. */
 function influences(trials: readonly Trial[]): readonly Influence[] {
   const spare = trials.map((t) => t.spareShare);
-  const codes = [...new Set(trials.flatMap((t) => Object.keys(t.moved)))] as AssumedCode[];
+  const codes = [...new Set(trials.flatMap((t) => keysOf(t.moved)))];
   return codes
     .map((code) => ({
       code,

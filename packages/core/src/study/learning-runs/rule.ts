@@ -1,3 +1,4 @@
+import { keysOf } from "../../quantity/index.ts";
 /** How often a starter is to start while it learns, how long each run lasts and how long it rests. */
 export interface LearningRule {
   /** Fewest runs, and the most until which it goes on where it has not settled. */
@@ -23,4 +24,4 @@ export const SCHOOLS = {
   thermostat: { runs: 4, mostRuns: 5, runS: 240, restS: 210 },
 } as const satisfies Readonly<Record<string, LearningRule>>;
 export type School = keyof typeof SCHOOLS;
-export const SCHOOL_NAMES = Object.keys(SCHOOLS) as readonly School[];
+export const SCHOOL_NAMES = keysOf(SCHOOLS);

@@ -1,4 +1,4 @@
-import type { Origin, Param, Quantity } from "../../quantity/index.ts";
+import { keysOf, type Origin, type Param, type Quantity } from "../../quantity/index.ts";
 import { CENTRAL, type Pick, streamOf } from "./pick.ts";
 
 /** Codes of the figures a study takes for granted; worded in the interface. */
@@ -152,7 +152,7 @@ export class Assumptions {
   /** Takes over what was listed and moved elsewhere. */
   include(other: Picked): void {
     this.list.push(...other.list);
-    for (const [code, step] of Object.entries(other.moved)) this.note(code as AssumedCode, step);
+    for (const code of keysOf(other.moved)) this.note(code, other.moved[code] ?? 0);
   }
 
   private note(code: AssumedCode, step: number): void {

@@ -1,3 +1,4 @@
+import { keysOf } from "../../quantity/index.ts";
 /** stop: it does not work, or must not. warn: it may not. note: worth knowing. */
 export type Severity = "stop" | "warn" | "note";
 
@@ -71,12 +72,12 @@ const EVERY: Readonly<Record<FindingCode, true>> = {
   "rule-motor-share": true,
   "rule-plug-in": true,
 };
-export const FINDING_CODES = Object.keys(EVERY) as readonly FindingCode[];
+export const FINDING_CODES = keysOf(EVERY);
 
 /** A finding of one code with its own figures, and the rule's source. */
-export type FindingOf<C extends FindingCode> = C extends FindingCode
-  ? { readonly code: C; readonly severity: Severity; readonly figures: FindingFigures[C]; readonly source: string }
-  : never;
+export type FindingOf<C extends FindingCode> = {
+  [K in C]: { readonly code: K; readonly severity: Severity; readonly figures: FindingFigures[K]; readonly source: string };
+}[C];
 export type Finding = FindingOf<FindingCode>;
 
 /** Findings that are rules of a code: broken, they cap an answer and make nothing impossible. */
@@ -84,7 +85,7 @@ const RULE_CODES = ["rule-motor-share", "rule-plug-in"] as const satisfies reado
 
 /** Whether a finding is a rule of a code and no physics. */
 export function isRule({ code }: Finding): boolean {
-  return (RULE_CODES as readonly string[]).includes(code);
+  return RULE_CODES.some((rule) => rule === code);
 }
 
 /** The finding of a code among some; undefined where there is none. */

@@ -5,7 +5,7 @@ import {
   splitFromWindings,
   TYPICAL_SPLIT,
 } from "../../device/compressor-motor/index.ts";
-import { spreadTolerance } from "../../quantity/index.ts";
+import { keysOf, spreadTolerance, tableOf } from "../../quantity/index.ts";
 import type { Assumptions } from "./assume.ts";
 import type { UnitCase } from "./case.ts";
 
@@ -17,7 +17,7 @@ const SPLIT: Readonly<Record<Exclude<keyof Split, "poles">, "low" | "high">> = {
   startOverRunOhm: "low",
   inertiaPerShaftW: "low",
 };
-const SPLIT_NAMES = Object.keys(SPLIT) as (keyof typeof SPLIT)[];
+const SPLIT_NAMES = keysOf(SPLIT);
 /** How well a make-up worked out from measurements is known, relative (common practice, no source). */
 const MEASURED_SPLIT = 0.05;
 
@@ -47,15 +47,14 @@ export function pickSplit(unit: UnitCase, wound: Partial<Split>, assumptions: As
     tolerance: factor === undefined ? spreadTolerance(MOTOR.lockedPowerFactor) : within("lockedPowerFactor"),
     source: factor === undefined ? MOTOR.lockedPowerFactor.source : "worked out from measurements",
   });
-  const split: Record<string, number> = { ...TYPICAL_SPLIT };
-  for (const name of SPLIT_NAMES) {
+  const split = tableOf(SPLIT_NAMES, (name) => {
     const middle = known[name];
     const param = MOTOR[name];
     const about =
       middle === undefined
         ? param
         : { ...param, value: middle, spread: [middle * (1 - within(name)), middle * (1 + within(name))] as const };
-    split[name] = assumptions.hidden(name, about, "motor-make-up", SPLIT[name]);
-  }
-  return split as unknown as Split;
+    return assumptions.hidden(name, about, "motor-make-up", SPLIT[name]);
+  });
+  return { ...TYPICAL_SPLIT, ...split };
 }

@@ -19,9 +19,10 @@ function noted(side: readonly ClampReading[], of: (r: ClampReading) => number | 
 export function compareRunning(alike: readonly ClampReading[], seasonsApart: boolean): RunningComparison | null {
   const compared = compare(alike, null);
   if (compared === null) return null;
-  const sides = (["before", "after"] as const).map((when) => alike.filter((r) => r.when === when));
-  const [beforeC, afterC] = sides.map((side) => noted(side, (r) => r.outdoorC)) as [number | null, number | null];
-  const [beforeV, afterV] = sides.map((side) => noted(side, (r) => r.volts)) as [number | null, number | null];
+  const before = alike.filter((r) => r.when === "before");
+  const after = alike.filter((r) => r.when === "after");
+  const [beforeC, afterC] = [noted(before, (r) => r.outdoorC), noted(after, (r) => r.outdoorC)];
+  const [beforeV, afterV] = [noted(before, (r) => r.volts), noted(after, (r) => r.volts)];
   const hasAir = beforeC !== null && afterC !== null;
   const hasVolts = beforeV !== null && afterV !== null;
   const air = hasAir ? Math.log(runningShareAt(afterC) / runningShareAt(beforeC)) : 0;

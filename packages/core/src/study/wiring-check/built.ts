@@ -65,7 +65,7 @@ export function built(netlist: Netlist): Built | null {
 function bridgesOf(part: Part): readonly (readonly [Terminal, Terminal])[] {
   if (part.kind === "through") return [[terminal(part.id, "A"), terminal(part.id, "B")]];
   if (part.kind !== "contactor" || part.poles !== 1 || part.unbroken === undefined) return [];
-  const [line, load] = part.unbroken.split("-") as [string, string];
+  const [line = "", load = ""] = part.unbroken.split("-");
   return [[terminal(part.id, line), terminal(part.id, load)]];
 }
 

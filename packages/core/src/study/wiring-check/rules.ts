@@ -155,7 +155,7 @@ export function fanFed(b: Built): readonly WiringFault[] {
   const supply = sides(b);
   return b.netlist.parts.flatMap((fan) => {
     if (fan.kind !== "fan-motor") return [];
-    const [c, m, a] = ["C", "M", "A"].map((name) => terminal(fan.id, name)) as [Terminal, Terminal, Terminal];
+    const [c, m, a] = [terminal(fan.id, "C"), terminal(fan.id, "M"), terminal(fan.id, "A")];
     const lone = [c, m, a].filter((t) => b.others(t).length === 0);
     if (lone.length > 0) return [fault("fan-unfed", "fan-dead", ...lone)];
     if (supply !== null && !between(b.closed, [c, m], supply)) return [fault("fan-unfed", "fan-dead", c, m)];

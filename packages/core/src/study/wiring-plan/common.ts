@@ -1,4 +1,15 @@
-import { type Conductor, farEnd, type Netlist, netsOf, partById, partOf, STARTER, type Terminal, terminal } from "../../network/index.ts";
+import {
+  type Conductor,
+  farEnd,
+  type Netlist,
+  netsOf,
+  type PartKind,
+  partById,
+  partOf,
+  STARTER,
+  type Terminal,
+  terminal,
+} from "../../network/index.ts";
 import type { PlanOptions } from "./options.ts";
 import { freeAll, soleWire } from "./run-winding.ts";
 import { wiresAt } from "./understand.ts";
@@ -36,10 +47,10 @@ export function tapCommon(work: Work, pin: Terminal, lead: string, way: PlanOpti
 }
 
 /** Kinds of part whose terminal takes one more wire, best first: a screw, then a tab. */
-const TAPS = ["contactor", "relay", "through", "control"] as const;
+const TAPS: readonly PartKind[] = ["contactor", "relay", "through", "control"];
 
 function tapPlace(netlist: Netlist, pin: Terminal): Terminal | null {
-  const rank = (t: Terminal): number => (TAPS as readonly string[]).indexOf(partById(netlist, partOf(t)).kind);
+  const rank = (t: Terminal): number => TAPS.indexOf(partById(netlist, partOf(t)).kind);
   const places = netsOf(netlist)
     .with(pin)
     .filter((t) => rank(t) >= 0)

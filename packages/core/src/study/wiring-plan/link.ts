@@ -10,7 +10,7 @@ import {
   type Terminal,
   terminal,
 } from "../../network/index.ts";
-import { fail, ok, type Result } from "../../quantity/index.ts";
+import { assert, fail, ok, type Result } from "../../quantity/index.ts";
 import { type BlockReason, type Circuit, wiresAt } from "./understand.ts";
 import type { Work } from "./work.ts";
 
@@ -42,7 +42,8 @@ export function contactorLink(netlist: Netlist, { pins, can }: Circuit): Result<
 
 /** The first link feeds the module, any other comes off; the module feeds the can. */
 export function moveLink(work: Work, { ends }: ContactorLink, can: Terminal): void {
-  const [first, ...others] = ends as [string, ...string[]];
+  const [first, ...others] = ends;
+  assert(first !== undefined, "a link has an end");
   work.move(first, can, terminal(STARTER, "ACTIVE"), "link-to-starter");
   for (const wire of others) work.put(wire, can, "second-link-off");
   work.land(terminal(STARTER, "CAP"), can, "capacitor-fed");

@@ -9,6 +9,7 @@ import {
   terminal,
   type WiringMove,
 } from "../../network/index.ts";
+import { assert } from "../../quantity/index.ts";
 import type { Fitting, PlanStep, StepReason } from "./step.ts";
 
 /** A netlist under change, and the steps that changed it: what is done is written down, what is written down was done. */
@@ -62,7 +63,8 @@ export class Work {
 
   /** Free ends are joined in one new splice, each pulled. */
   join(conductors: readonly string[], why: StepReason): void {
-    const [first, ...others] = conductors as [string, ...string[]];
+    const [first, ...others] = conductors;
+    assert(first !== undefined, "a splice has a conductor");
     const at = terminal(this.jointName(), "J");
     for (const conductor of others) this.change({ do: "splice", conductor, at, with: first }, why);
     for (const conductor of conductors) this.note("tug", why, { conductor, at });
