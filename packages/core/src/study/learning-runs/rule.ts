@@ -23,5 +23,4 @@ export const SCHOOLS = {
   "until-settled": { runs: 3, mostRuns: 8, runS: 60, restS: 300 },
   thermostat: { runs: 4, mostRuns: 5, runS: 240, restS: 210 },
 } as const satisfies Readonly<Record<string, LearningRule>>;
-type School = keyof typeof SCHOOLS;
 export const SCHOOL_NAMES = keysOf(SCHOOLS);
