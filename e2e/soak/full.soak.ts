@@ -3,7 +3,7 @@ import { fileURLToPath } from "node:url";
 import { build } from "vite";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { clocks } from "./clocks.ts";
-import { deskOf } from "./desk.ts";
+import { askerOf } from "./asker.ts";
 import { files } from "./files.ts";
 import { headless } from "./headless.ts";
 import { kills } from "./kills.ts";
@@ -21,8 +21,8 @@ const of = (tries: number): number => Math.max(1, Math.round(tries * SHARE));
 const FOLDER = fileURLToPath(new URL("../../.cache/soak/", import.meta.url));
 const tallies: Tally[] = [];
 const began = performance.now();
-let desk: ReturnType<typeof deskOf>;
-const ask = (question: Question): Promise<Told> => desk.ask(question);
+let asker: ReturnType<typeof askerOf>;
+const ask = (question: Question): Promise<Told> => asker.ask(question);
 
 beforeAll(async () => {
   await build({
@@ -32,10 +32,10 @@ beforeAll(async () => {
     ssr: { noExternal: true },
     build: { ssr: "soak/child.ts", outDir: FOLDER, target: "node20", emptyOutDir: false },
   });
-  desk = deskOf(`${FOLDER}child.js`);
+  asker = askerOf(`${FOLDER}child.js`);
 });
 afterAll(() => {
-  desk.close();
+  asker.close();
   mkdirSync(FOLDER, { recursive: true });
   writeFileSync(`${FOLDER}report-${SEED}.md`, reportOf(SEED, tallies, (performance.now() - began) / 1000));
 });

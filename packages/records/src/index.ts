@@ -1,6 +1,6 @@
 export { clampReading, runTests, shownBy } from "./core-input.ts";
 
-export type { Side } from "./exchange/merge.ts";
+export type { MergeSide } from "./exchange/merge.ts";
 export { canonical, previewImport } from "./exchange/preview.ts";
 export {
   isArchive,

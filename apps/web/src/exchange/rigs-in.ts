@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import { grouped, rigOf, type Side, type Tell } from "@amp-saver/records";
+import { grouped, rigOf, type MergeSide, type Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
 import {
   AT_HOME,
@@ -34,7 +34,7 @@ export async function lookIn(
 }
 
 /** Takes an offer in: all of it in one step that can be undone, or nothing. */
-export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMap<number, Side>, tell: Tell): Promise<StoreResult> {
+export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMap<number, MergeSide>, tell: Tell): Promise<StoreResult> {
   const { merge, pixels, shared, records } = offer;
   for (const [id, bytes] of pixels) {
     const kept = await store.keepPixels(id, bytes.slice());

@@ -12,7 +12,7 @@ export function useExportAll(): { readonly exportAll: () => Promise<void>; reado
   const exportAll = async (): Promise<void> => {
     setFailed(false);
     const wanted = { what: "all", name: RIGS.allName } as const;
-    const file = await run("out", (desk, tell) => desk.out(wanted, tell)).catch(() => null);
+    const file = await run("out", (exchanger, tell) => exchanger.out(wanted, tell)).catch(() => null);
     setFailed(file === null);
     if (file === null) return;
     saveFile(file.name, file.blob, file.blob.type);

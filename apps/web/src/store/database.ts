@@ -1,7 +1,7 @@
 import { type AnyRecord, grouped, type Step as Migration, type RecordKind, type RigSummary, recordKey, rigOf } from "@amp-saver/records";
 import type { Travels } from "@amp-saver/records/exchange";
 import { Dexie, type EntityTable } from "dexie";
-import { filesOf, type Side, type Step } from "./journal.ts";
+import { filesOf, type JournalSide, type Step } from "./journal.ts";
 import type { Turn } from "./pending.ts";
 
 /**
@@ -87,10 +87,10 @@ interface SideRow {
 }
 
 /** Sides as they are kept. */
-export const sideRow = (seq: number, sides: readonly Side[]): Omit<SideRow, "at"> => ({ seq, text: JSON.stringify(sides) });
+export const sideRow = (seq: number, sides: readonly JournalSide[]): Omit<SideRow, "at"> => ({ seq, text: JSON.stringify(sides) });
 
 /** Sides of a row. */
-export const sidesOfRow = ({ text }: SideRow): readonly Side[] => JSON.parse(text);
+export const sidesOfRow = ({ text }: SideRow): readonly JournalSide[] => JSON.parse(text);
 
 /** Kinds of the first released database. */
 const FIRST_KINDS = ["rig", "unit", "source", "job", "reading"] as const;

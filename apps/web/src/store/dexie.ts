@@ -1,7 +1,7 @@
 import { type AnyRecord, isKind, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
 import type { Travels } from "@amp-saver/records/exchange";
 import { Dexie } from "dexie";
-import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./care.ts";
+import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./upkeep.ts";
 import { Database, NO_RIG, type RigRow, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
 import {
   continues,
@@ -12,7 +12,7 @@ import {
   nextRedo,
   nextUndo,
   resolved,
-  type Side,
+  type JournalSide,
   type Step,
   sideOf,
   stepOf,
@@ -217,11 +217,11 @@ export class DexieStore implements RecordStore {
     });
   }
 
-  private async sidesOf({ seq }: Step): Promise<readonly Side[]> {
+  private async sidesOf({ seq }: Step): Promise<readonly JournalSide[]> {
     return (await this.db.sides.where("seq").equals(seq).sortBy("at")).flatMap(sidesOfRow);
   }
 
-  private async keepSides(seq: number, sides: readonly Side[]): Promise<void> {
+  private async keepSides(seq: number, sides: readonly JournalSide[]): Promise<void> {
     for (let from = 0; from < sides.length; from += SIDES) await this.db.sides.add(sideRow(seq, sides.slice(from, from + SIDES)));
   }
 

@@ -15,7 +15,7 @@ export function movesRig(done: readonly DoneChange[]): boolean {
 }
 
 /** What the next press of undo or redo puts in place of one record: the step keeps only the side that is not there now. */
-export interface Side {
+export interface JournalSide {
   readonly kind: RecordKind;
   readonly id: string;
   readonly to: AnyRecord | null;
@@ -69,10 +69,10 @@ export function stepOf(commit: Commit, done: readonly DoneChange[], at: number):
 }
 
 /** What undo needs of a change. */
-export const sideOf = ({ kind, id, before }: DoneChange): Side => ({ kind, id, to: before });
+export const sideOf = ({ kind, id, before }: DoneChange): JournalSide => ({ kind, id, to: before });
 
 /** Sides of changes that continue a step: what it already puts back stays. */
-export function furtherSides(sides: readonly Side[], done: readonly DoneChange[]): readonly Side[] {
+export function furtherSides(sides: readonly JournalSide[], done: readonly DoneChange[]): readonly JournalSide[] {
   const there = new Set(sides.map(recordKey));
   return done.filter((c) => !there.has(recordKey(c))).map(sideOf);
 }

@@ -9,7 +9,7 @@ import {
   nextRedo,
   nextUndo,
   resolved,
-  type Side,
+  type JournalSide,
   type Step,
   sideOf,
   stepOf,
@@ -28,7 +28,7 @@ export interface MemoryFaults {
 /** A store that lives as long as the page: for tests, and where the browser allows nothing better. */
 export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   let records = new Map<string, AnyRecord>();
-  let steps: (Step & { readonly sides: readonly Side[] })[] = [];
+  let steps: (Step & { readonly sides: readonly JournalSide[] })[] = [];
   const pictures = new Map<string, Uint8Array<ArrayBuffer>>();
   const shares = new Map<string, Travels>();
   let seq = 0;
@@ -70,7 +70,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     const found = which === "undo" ? nextUndo(steps) : nextRedo(steps);
     const target = steps.find((s) => s === found);
     if (target === undefined) return { ok: false, reason: "nothing-there" };
-    const back = target.sides.map(({ kind, id }): Side => ({ kind, id, to: records.get(key(kind, id)) ?? null }));
+    const back = target.sides.map(({ kind, id }): JournalSide => ({ kind, id, to: records.get(key(kind, id)) ?? null }));
     const result = apply(target.sides);
     if (!result.ok) return result;
     steps = steps.map((s) => (s === target ? { ...s, sides: back, undone: which === "undo" } : s));

@@ -1,5 +1,5 @@
 import { RECORD_VERSIONS } from "@amp-saver/records";
-import { NewerError } from "./care.ts";
+import { NewerError } from "./upkeep.ts";
 import { dexieStore } from "./dexie.ts";
 import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";

@@ -1,12 +1,12 @@
 /** A stretch of a sentence; `decides` marks the figure that decides. */
-interface Part {
+interface Span {
   readonly text: string;
   readonly decides?: boolean;
 }
 
 interface AnswerProps {
   readonly question: string;
-  readonly parts: readonly Part[];
+  readonly parts: readonly Span[];
   readonly sure?: React.ReactNode;
   readonly extra?: React.ReactNode;
 }

@@ -19,12 +19,12 @@ const FONTS = {
 /** Longest that making a PDF may take, its script's loading and all, ms. */
 const LIMIT_MS = 60_000;
 
-const hire = (): Worker => new Worker(new URL("../workers/pdf.worker.ts", import.meta.url), { type: "module" });
+const makeWorker = (): Worker => new Worker(new URL("../workers/pdf.worker.ts", import.meta.url), { type: "module" });
 let waiting: Worker | null = null;
 
 /** Starts the worker of the next PDF ahead of time, since reading its script takes longer than a page; gives back what sends it away unused. */
 export function awaitPdf(): () => void {
-  waiting ??= hire();
+  waiting ??= makeWorker();
   waiting.onerror = () => {
     waiting = null;
   };
@@ -36,7 +36,7 @@ export function awaitPdf(): () => void {
 
 /** Makes a PDF in a worker with the app's own fonts; nothing is asked of any other machine. `foot` has {page} and {pages}. */
 export function makePdf(content: TDocumentDefinitions, foot = ""): Promise<Blob> {
-  const worker = waiting ?? hire();
+  const worker = waiting ?? makeWorker();
   waiting = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
   return new Promise<Blob>((done, fail) => {

@@ -1,11 +1,11 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
-import { ASSESS_PARAMS, type Assessment, type Side } from "@amp-saver/core/study/assess";
+import { ASSESS_PARAMS, type Assessment, type AssessedSide } from "@amp-saver/core/study/assess";
 import type { Finding, FindingCode, FindingFigures, FindingOf } from "@amp-saver/core/study/motor-start";
 import type { Source } from "@amp-saver/records";
 import { aboutTime } from "./findings.ts";
 
 /** A stretch of a sentence; `decides` marks the figure that decides. */
-export interface Part {
+export interface Span {
   readonly text: string;
   readonly decides?: boolean;
 }
@@ -18,15 +18,15 @@ const SOURCE_NOUN: Readonly<Record<Source["type"], string>> = {
 };
 
 interface Around {
-  readonly start: Side;
+  readonly start: AssessedSide;
   readonly noun: string;
 }
 
-const needs = ({ neededA }: Side): string => `It needs ${formatAmps(neededA)} to start`;
-const supply = ({ availableA }: Side): string => (availableA === null ? "no size of it would do" : `can supply ${formatAmps(availableA)}`);
+const needs = ({ neededA }: AssessedSide): string => `It needs ${formatAmps(neededA)} to start`;
+const supply = ({ availableA }: AssessedSide): string => (availableA === null ? "no size of it would do" : `can supply ${formatAmps(availableA)}`);
 
 /** How a finding leads an answer; null for what never ends one. A code left out does not compile. */
-const LEADS: { readonly [C in FindingCode]: ((f: FindingFigures[C], around: Around) => readonly Part[]) | null } = {
+const LEADS: { readonly [C in FindingCode]: ((f: FindingFigures[C], around: Around) => readonly Span[]) | null } = {
   stalled: ({ amps, overloadOpensS }) => [
     { text: "No. It draws " },
     { text: formatAmps(amps), decides: true },
@@ -118,7 +118,7 @@ const LEADS: { readonly [C in FindingCode]: ((f: FindingFigures[C], around: Arou
   "rule-plug-in": null,
 };
 
-function lead<C extends FindingCode>(finding: FindingOf<C>, around: Around): readonly Part[] | null {
+function lead<C extends FindingCode>(finding: FindingOf<C>, around: Around): readonly Span[] | null {
   return LEADS[finding.code]?.(finding.figures, around) ?? null;
 }
 
@@ -134,7 +134,7 @@ export function wholeOfHundred(percent: number): number {
 }
 
 /** What is to spare, or short, on one side. */
-function spare({ spareA }: Side): string {
+function spare({ spareA }: AssessedSide): string {
   if (spareA === null) return "plenty to spare";
   return spareA > 0 ? `${formatAmps(spareA)} to spare` : `${formatAmps(-spareA)} short`;
 }
@@ -142,7 +142,7 @@ function spare({ spareA }: Side): string {
 const AMPS_OF_PLENTY = 100;
 
 /** The answer in one sentence, the deciding figure marked: the assessment's own, and nothing judged again. */
-export function answerSentence(assessment: Assessment, sourceType: Source["type"]): readonly Part[] {
+export function answerSentence(assessment: Assessment, sourceType: Source["type"]): readonly Span[] {
   const { fit, start, run, decides, findings, capped, tries, provisional } = assessment;
   if (fit === "not-known") return [{ text: "Not known yet." }];
   const around = { start, noun: SOURCE_NOUN[sourceType] };
@@ -170,7 +170,7 @@ export function answerSentence(assessment: Assessment, sourceType: Source["type"
   ];
 }
 
-function triesSay(word: string, tries: Assessment["tries"]): readonly Part[] {
+function triesSay(word: string, tries: Assessment["tries"]): readonly Span[] {
   if (tries === null) return [{ text: `${word}.` }];
   return [{ text: `${word}. It works in ` }, { text: `${ofHundred(tries)} of 100 tries`, decides: true }, { text: "." }];
 }

@@ -2,7 +2,7 @@ import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { Assessment } from "@amp-saver/core/study/assess";
 import type { MeasurableCode } from "@amp-saver/core/study/motor-start";
 import type { RemedyCode } from "@amp-saver/core/study/remedy";
-import { ofHundred, type Part } from "./answer.ts";
+import { ofHundred, type Span } from "./answer.ts";
 
 /** Every remedy, what it costs besides money, and what it does not do. */
 export const REMEDY_WORDS: Readonly<Record<RemedyCode, { readonly name: string; readonly gives: string; readonly noise: string }>> = {
@@ -57,7 +57,7 @@ export function chooseSentence(
   taken: Taken | null,
   sure: { readonly name: string; readonly usd: number } | null,
   measure: MeasurableCode | null,
-): readonly Part[] {
+): readonly Span[] {
   if (taken === null) return [{ text: "Nothing here works on this source. " }, { text: "Use another source.", decides: true }];
   const works = taken.tries === null ? "" : `${ofHundred(taken.tries)} of 100 tries`;
   if (taken.code === "as-is") return [{ text: "Nothing is needed. As it is it works in " }, { text: works, decides: true }, { text: "." }];

@@ -1,5 +1,5 @@
 import { formatNumber, formatPercent, formatWatts, formatWith } from "@amp-saver/core/quantity";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 /** A time of day, 24 hours. */
 export const clock = (minute: number): string => {
@@ -16,7 +16,7 @@ export function daySentence(day: {
   readonly short: readonly { readonly name: string; readonly minutes: number }[];
   readonly worstMinute: number;
   readonly spareW: number;
-}): readonly Part[] {
+}): readonly Span[] {
   const [first, ...more] = day.short;
   if (first !== undefined) {
     const rest = more.length === 0 ? "" : `, and ${more.length} more`;

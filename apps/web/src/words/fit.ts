@@ -1,7 +1,7 @@
 import { fahrenheitFromC, formatNumber } from "@amp-saver/core/quantity";
 import { MOUNTING_PARAMS, type MountingCheck, type MountingReason } from "@amp-saver/core/study/mounting";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 type PowerCheck = (typeof POWER_CHECKS)[number];
 type ClosingCheck = (typeof CLOSING_CHECKS)[number];
@@ -11,13 +11,13 @@ export const FIT = {
   question: "What is next?",
   phases: { mount: "Mount", wire: "Wire", power: "First power", close: "Close" },
   phaseLabel: "Part of fitting",
-  locked: (reason: string): readonly Part[] => [{ text: `${reason} ` }, { text: "Stage 5 opens it.", decides: true }],
+  locked: (reason: string): readonly Span[] => [{ text: `${reason} ` }, { text: "Stage 5 opens it.", decides: true }],
   toIsolate: "To Isolate",
   dead: (clock: string, off: number): string => `Dead since ${clock}. All ${off} sources off.`,
   awake: "The screen stays on.",
   stepOf: (k: number, n: number): string => `${k} of ${n}`,
-  allDone: [{ text: "Every step is done: " }, { text: "compare, then first power.", decides: true }] satisfies readonly Part[],
-  noPlan: [{ text: "There is no plan to fit by: " }, { text: "see Prepare.", decides: true }] satisfies readonly Part[],
+  allDone: [{ text: "Every step is done: " }, { text: "compare, then first power.", decides: true }] satisfies readonly Span[],
+  noPlan: [{ text: "There is no plan to fit by: " }, { text: "see Prepare.", decides: true }] satisfies readonly Span[],
   toPrepare: "To Prepare",
   tugged: "Tugged, it holds",
   done: "Done",
@@ -78,8 +78,8 @@ export const FIT = {
     edge: "No lead over a sharp edge; grommet or strain relief in every hole",
     water: "No water gets in: holes at the side, putty kept",
   } satisfies Readonly<Record<MountingCheck, string>>,
-  mountGo: [{ text: "Nothing speaks against this place: " }, { text: "go.", decides: true }] satisfies readonly Part[],
-  mountNoGo: (n: number): readonly Part[] => [
+  mountGo: [{ text: "Nothing speaks against this place: " }, { text: "go.", decides: true }] satisfies readonly Span[],
+  mountNoGo: (n: number): readonly Span[] => [
     { text: "Not here yet: " },
     { text: n === 1 ? "one reason." : `${n} reasons.`, decides: true },
   ],
@@ -119,17 +119,17 @@ export const FIT = {
     "Smoke, smell, sparks: off at the source.",
     "Silence for more than its own delay: off, lamp and code first.",
   ],
-  notYetPower: (left: number): readonly Part[] => [
+  notYetPower: (left: number): readonly Span[] => [
     { text: "Not yet: " },
     { text: left === 1 ? "one step is not done." : `${left} steps are not done.`, decides: true },
   ],
   wrong: [
     { text: "Not yet: the wiring as entered is wrong. " },
     { text: "See Check under Prepare.", decides: true },
-  ] satisfies readonly Part[],
-  before: [{ text: "Compare each joint with the plan, " }, { text: "cover on, everyone clear.", decides: true }] satisfies readonly Part[],
-  expect: [{ text: "Fan first, then silence, " }, { text: "then the compressor.", decides: true }] satisfies readonly Part[],
-  went: [{ text: "It ran as expected: " }, { text: "close up, then the learning runs.", decides: true }] satisfies readonly Part[],
+  ] satisfies readonly Span[],
+  before: [{ text: "Compare each joint with the plan, " }, { text: "cover on, everyone clear.", decides: true }] satisfies readonly Span[],
+  expect: [{ text: "Fan first, then silence, " }, { text: "then the compressor.", decides: true }] satisfies readonly Span[],
+  went: [{ text: "It ran as expected: " }, { text: "close up, then the learning runs.", decides: true }] satisfies readonly Span[],
   strong: "Learn on a strong source, not on the small generator; eco mode off.",
   closing: {
     fixed: "Fixed: tape, screws and second restraint",
@@ -139,12 +139,12 @@ export const FIT = {
     lid: "Lid closed, no wire under its edge",
     tools: "Every tool and rag down",
   } satisfies Readonly<Record<ClosingCheck, string>>,
-  closed: [{ text: "Closed, every screw back: " }, { text: "go on to Learn.", decides: true }] satisfies readonly Part[],
-  screwsMissing: (n: number): readonly Part[] => [
+  closed: [{ text: "Closed, every screw back: " }, { text: "go on to Learn.", decides: true }] satisfies readonly Span[],
+  screwsMissing: (n: number): readonly Span[] => [
     { text: "Not closed yet: " },
     { text: n > 0 ? `${n} screws are missing.` : `${-n} screws too many.`, decides: true },
   ],
-  closeOpen: (n: number): readonly Part[] => [
+  closeOpen: (n: number): readonly Span[] => [
     { text: "Not closed yet: " },
     { text: n === 1 ? "one thing left." : `${n} things left.`, decides: true },
   ],

@@ -1,15 +1,15 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { FollowUp } from "@amp-saver/core/study/follow-up";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 import { TOGETHER } from "./together.ts";
 
 export const HAND_OVER = {
   question: "What does the next person need to know?",
-  notReady: (missing: readonly ("source" | "starter")[]): readonly Part[] => [
+  notReady: (missing: readonly ("source" | "starter")[]): readonly Span[] => [
     { text: "Not ready yet: " },
     { text: `no ${missing.join(" and no ")} ${missing.length === 1 ? "is" : "are"} entered.`, decides: true },
   ],
-  answer: (reduction: number | null, afterA: number | null, sources: number): readonly Part[] =>
+  answer: (reduction: number | null, afterA: number | null, sources: number): readonly Span[] =>
     reduction === null || afterA === null
       ? [{ text: "Limits and looks are ready; " }, { text: "the reduction is not shown.", decides: true }]
       : [

@@ -1,7 +1,7 @@
 import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import type { Since } from "@amp-saver/core/study/since";
 import type { HistoryEvent, SinceLast } from "../screens/history/history.view.ts";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 import { HAND_OVER } from "./hand-over.ts";
 
 const times = (n: number, one: string, many: string): string => (n === 1 ? `1 ${one}` : `${n} ${many}`);
@@ -66,7 +66,7 @@ export const HISTORY = {
   open: "What was done",
   openOf: (rig: string): string => `What was done: ${rig}`,
   question: (rig: string): string => `What was done on ${rig}, and what is due?`,
-  answer: (jobs: number, due: string | null, overdue: boolean): readonly Part[] =>
+  answer: (jobs: number, due: string | null, overdue: boolean): readonly Span[] =>
     due === null
       ? [{ text: `${times(jobs, "job", "jobs")}, ` }, { text: "none handed over yet.", decides: true }]
       : [

@@ -1,17 +1,17 @@
 import { formatAmps, formatNumber, formatPercent, formatVolts, formatWatts } from "@amp-saver/core/quantity";
 import type { Display, DisplayOf, InstrumentKind } from "@amp-saver/instruments";
 import type { BenchSourceName, BenchState, Fault } from "@amp-saver/instruments/simulated";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 export const INSTRUMENTS = {
   question: "Which instruments answer here?",
-  none: [{ text: "None answers: " }, { text: "type every reading in.", decides: true }] satisfies readonly Part[],
-  asking: [{ text: "Asking." }] satisfies readonly Part[],
-  answer: (n: number, simulated: boolean): readonly Part[] => [
+  none: [{ text: "None answers: " }, { text: "type every reading in.", decides: true }] satisfies readonly Span[],
+  asking: [{ text: "Asking." }] satisfies readonly Span[],
+  answer: (n: number, simulated: boolean): readonly Span[] => [
     { text: `${n === 1 ? "One instrument answers" : `${n} instruments answer`}${simulated ? ", " : "."}` },
     ...(simulated ? [{ text: "all of them stand-ins.", decides: true }] : []),
   ],
-  lost: [{ text: "The line is lost: " }, { text: "it comes back by itself.", decides: true }] satisfies readonly Part[],
+  lost: [{ text: "The line is lost: " }, { text: "it comes back by itself.", decides: true }] satisfies readonly Span[],
   sure: "Where a server with instruments runs beside the app, clamp meter, multimeter, a starter’s link and a generator’s panel show here and hand their figures to Prove and Learn.",
   bridge: "A bridge to a real meter speaks the same messages: docs/formats/instruments.md.",
   without: "Nothing is missing without one: Prove and Learn take every figure by hand.",

@@ -1,9 +1,9 @@
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/core/study/isolation";
 import type { OwnMinutes, SiteQuestion } from "@amp-saver/core/study/site";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
-const RELOCK: Readonly<Partial<Record<LockReason, readonly Part[]>>> = {
+const RELOCK: Readonly<Partial<Record<LockReason, readonly Span[]>>> = {
   "long-break": [{ text: "More than an hour has passed: " }, { text: "prove it again.", decides: true }],
   "evidence-changed": [{ text: "A figure was changed since: " }, { text: "prove it again.", decides: true }],
 };
@@ -11,12 +11,12 @@ const RELOCK: Readonly<Partial<Record<LockReason, readonly Part[]>>> = {
 /** Words for isolating and proving dead. */
 export const ISOLATE = {
   question: "Is it dead, and proven so?",
-  open: (clock: string): readonly Part[] => [{ text: `Dead since ${clock}: ` }, { text: "work is open.", decides: true }],
-  notYet: (left: number, next: string): readonly Part[] => [
+  open: (clock: string): readonly Span[] => [{ text: `Dead since ${clock}: ` }, { text: "work is open.", decides: true }],
+  notYet: (left: number, next: string): readonly Span[] => [
     { text: `Not dead yet, ${left === 1 ? "one thing" : `${left} things`} left: ` },
     { text: next, decides: true },
   ],
-  ready: [{ text: "Everything is done: " }, { text: "say so below, and work opens.", decides: true }] satisfies readonly Part[],
+  ready: [{ text: "Everything is done: " }, { text: "say so below, and work opens.", decides: true }] satisfies readonly Span[],
   relock: RELOCK,
   sure: "Waiting is no proof, a meter on AC volts shows nothing of a charged capacitor, and shorting with a tool is never a step here.",
   caution: "Mains kills, and capacitors hold charge",

@@ -2,7 +2,7 @@ import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/
 import { type Missed, type RunState, trendOf } from "@amp-saver/core/study/learning-runs";
 import type { NextCheck, WaitBand, WaitingStudy } from "@amp-saver/core/study/waiting";
 import type { Learning } from "@amp-saver/records";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 /** Minutes and seconds as a clock shows them. */
 export function clock(seconds: number): string {
@@ -16,7 +16,7 @@ export function spell(seconds: number): string {
 }
 
 /** Whether it has learned enough, in one sentence. */
-export function learnSentence(state: RunState, mostRuns: number): readonly Part[] {
+export function learnSentence(state: RunState, mostRuns: number): readonly Span[] {
   const last = state.peaksA.findLast((p) => p !== null) ?? undefined;
   const trend = trendOf(state.peaksA);
   if (state.now.phase === "done") {
@@ -169,7 +169,7 @@ export const LEARN = {
 } as const;
 
 /** Waiting or faulty, in one sentence. */
-export function waitingSentence(study: WaitingStudy, elapsedS: number): readonly Part[] {
+export function waitingSentence(study: WaitingStudy, elapsedS: number): readonly Span[] {
   switch (study.verdict) {
     case "compressor-in":
       return [{ text: "The compressor runs." }];

@@ -1,13 +1,13 @@
 import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
 import type { Against, ProofGap, SourceShown } from "@amp-saver/core/study/proof";
 import type { RunningComparison } from "@amp-saver/core/study/reading";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 export const PROOF = {
   parts: { readings: "Readings", test: "Run test", proof: "Proof" },
   partLabel: "Part of proving",
   testQuestion: (source: string): string => `Does it keep running on ${source === "" ? "a weak source" : source}?`,
-  testShown: (source: string, shown: SourceShown | undefined): readonly Part[] => {
+  testShown: (source: string, shown: SourceShown | undefined): readonly Span[] => {
     const min = `${formatNumber(shown?.minutes ?? 0, 0)} min`;
     if (shown === undefined) return [{ text: "Not shown yet: " }, { text: "run it for half an hour.", decides: true }];
     if (shown.verdict === "stopped") return [{ text: `It stopped by itself on ${source}: ` }, { text: "look below first.", decides: true }];
@@ -15,8 +15,8 @@ export const PROOF = {
       ? [{ text: `Yes: on ${source} ` }, { text: `it kept running for ${min}.`, decides: true }]
       : [{ text: `Not shown yet: it ran for ${min} on ${source}; ` }, { text: "half an hour shows it.", decides: true }];
   },
-  testRuns: (left: string): readonly Part[] => [{ text: "It runs: " }, { text: `${left} to the goal.`, decides: true }],
-  testGoal: (min: number): readonly Part[] => [
+  testRuns: (left: string): readonly Span[] => [{ text: "It runs: " }, { text: `${left} to the goal.`, decides: true }],
+  testGoal: (min: number): readonly Span[] => [
     { text: `It has run for ${formatNumber(min, 0)} min: ` },
     { text: "that shows it.", decides: true },
   ],

@@ -2,7 +2,7 @@ import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/co
 import type { LeftOutReason, RunningComparison } from "@amp-saver/core/study/reading";
 import type { Since } from "@amp-saver/core/study/since";
 import type { Reading } from "@amp-saver/records";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 export const MODE_WORDS: Readonly<Record<Reading["mode"], string>> = {
   inrush: "inrush, 100 ms",
@@ -44,7 +44,7 @@ const RUNNING_CLAUSE: Readonly<Record<RunningComparison["verdict"] | "none", str
 };
 
 /** The proof in one sentence, the deciding figure marked. */
-export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, running, side }: ProofWords): readonly Part[] {
+export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, running, side }: ProofWords): readonly Span[] {
   const percent = formatWith(reduction * 100, 0, "%");
   const fell = `starting amps fell from ${formatAmps(beforeA)} to ${formatAmps(afterA)}, `;
   switch (verdict) {
@@ -91,7 +91,7 @@ export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, 
 }
 
 /** On a later visit: whether it starts as it did when it was handed over. */
-export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly Part[] {
+export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly Span[] {
   if (thenA === null || nowA === null || change === null)
     return verdict === "no-now"
       ? [{ text: "Not known yet: " }, { text: "read the start again as it was read then.", decides: true }]

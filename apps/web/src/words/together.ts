@@ -1,7 +1,7 @@
 import { formatAmps, formatNumber, formatPercent, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
 import type { Fit } from "@amp-saver/core/study/assess";
 import type { Gear } from "@amp-saver/records";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 
 const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
@@ -14,7 +14,7 @@ export function togetherSentence(plan: {
   readonly spareA: number;
   readonly rule: { readonly countedA: number; readonly ratingA: number } | null;
   readonly startFails: string | null;
-}): readonly Part[] {
+}): readonly Span[] {
   const { fit, status, shed, spareA, rule, startFails } = plan;
   if (fit === "not-known") return [{ text: "Not known yet. " }, { text: "Complete the plates first.", decides: true }];
   if (fit === "too-much" && status === "overload" && shed.length > 0)

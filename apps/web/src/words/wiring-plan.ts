@@ -2,14 +2,14 @@ import type { SpliceName } from "@amp-saver/core/reference";
 import type { Crimp } from "@amp-saver/core/study/wire-ends";
 import type { FaultCode, Symptom } from "@amp-saver/core/study/wiring-check";
 import type { BlockReason, PlanStep } from "@amp-saver/core/study/wiring-plan";
-import type { Part } from "./answer.ts";
+import type { Span } from "./answer.ts";
 import { lower, type WiringNames } from "./wiring.ts";
 
 const count = (n: number, one: string, many: string): string => (n === 0 ? `no ${many}` : n === 1 ? `one ${one}` : `${n} ${many}`);
 
 export const PLAN = {
   question: (unit: string): string => `How does the starter go into ${unit}?`,
-  answer: (leads: number, moved: number, cuts: number): readonly Part[] => [
+  answer: (leads: number, moved: number, cuts: number): readonly Span[] => [
     { text: `${leads} leads, ${count(moved, "wire to move", "wires to move")}, ` },
     { text: cuts === 0 ? "nothing cut." : `${count(cuts, "cut", "cuts")}.`, decides: cuts > 0 },
   ],
@@ -37,7 +37,7 @@ export const PLAN = {
     "no-contactor-link": "Nothing leads straight from the contactor to the can.",
     "link-not-understood": "The contactor feeds the can by more ways than one.",
   } satisfies Readonly<Record<BlockReason, string>>,
-  blockedSentence: (reason: string): readonly Part[] => [{ text: `${reason} ` }, { text: "No plan is guessed.", decides: true }],
+  blockedSentence: (reason: string): readonly Span[] => [{ text: `${reason} ` }, { text: "No plan is guessed.", decides: true }],
   blockedHelp: "Correct the circuit as found, or take a starter of another family.",
   family: "Starter family",
   families: { F4: "F4: run opened, common read", F5: "F5: run and common opened", FM: "FM: module with ACTIVE and CAP" },
@@ -157,7 +157,7 @@ export function stepSentence(
 export const BUILT = {
   question: "Is it wired right?",
   right: [{ text: "As built it is what the family asks for: " }, { text: "nothing found wrong.", decides: true }],
-  wrong: (fault: string, symptom: string): readonly Part[] => [{ text: `Not yet: ${fault} ` }, { text: symptom, decides: true }],
+  wrong: (fault: string, symptom: string): readonly Span[] => [{ text: `Not yet: ${fault} ` }, { text: symptom, decides: true }],
   differs: [{ text: "No fault found, " }, { text: "but it is not what was planned.", decides: true }],
   sure: "The check sees the wiring that is entered here, not the unit: compare each wire with the unit, twice.",
   sameAsPlan: "Taken as planned",

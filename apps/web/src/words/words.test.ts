@@ -1,4 +1,4 @@
-import type { Assessment, Side } from "@amp-saver/core/study/assess";
+import type { Assessment, AssessedSide } from "@amp-saver/core/study/assess";
 import { ASSUMED, type Finding } from "@amp-saver/core/study/motor-start";
 import { PROOF_GAPS } from "@amp-saver/core/study/proof";
 import { READING_VERDICTS } from "@amp-saver/core/study/reading";
@@ -97,7 +97,7 @@ describe("a later visit in a sentence", () => {
 });
 
 describe("the answer in a sentence", () => {
-  const side = (spareA: number | null, more: Partial<Side> = {}): Side => ({
+  const side = (spareA: number | null, more: Partial<AssessedSide> = {}): AssessedSide => ({
     by: "source",
     neededA: 62.8,
     availableA: spareA === null ? null : 62.8 + spareA,

@@ -1,9 +1,9 @@
 import { RECORD_VERSIONS } from "@amp-saver/records";
 import { expose } from "comlink";
-import { rigsDesk } from "../exchange/desk.ts";
+import { makeExchanger } from "../exchange/exchanger.ts";
 import { joinStore } from "../store/dexie.ts";
 import { STORE_NAME } from "../store/open.ts";
 
 const store = joinStore(STORE_NAME, RECORD_VERSIONS);
 
-expose(rigsDesk(() => store));
+expose(makeExchanger(() => store));

@@ -1,27 +1,27 @@
 import type { Tell } from "@amp-saver/records";
 import { proxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import { type RigsDesk, rigsDesk } from "../exchange/desk.ts";
+import { type Exchanger, makeExchanger } from "../exchange/exchanger.ts";
 import { useStore } from "../store/provider.tsx";
 import { deathOf } from "./lazy-worker.ts";
 
 /** What is going on: writing a file, reading one, taking one in, and how far it is. */
 export interface ExchangeTask {
-  readonly doing: keyof RigsDesk;
+  readonly doing: keyof Exchanger;
   readonly share: number;
 }
 
-interface Exchanger {
-  readonly desk: RigsDesk;
+interface HeldExchanger {
+  readonly exchanger: Exchanger;
   /** Rejects when the worker dies. */
   readonly dies: Promise<never>;
   readonly leave: () => void;
 }
 
-function makeExchanger(): Exchanger {
+function inWorker(): HeldExchanger {
   const worker = new Worker(new URL("./rigs.worker.ts", import.meta.url), { type: "module" });
-  const remote = wrap<RigsDesk>(worker);
-  const desk: RigsDesk = {
+  const remote = wrap<Exchanger>(worker);
+  const exchanger: Exchanger = {
     out: (wanted, tell) => remote.out(wanted, proxy(tell)),
     look: (file, tell) => remote.look(file, proxy(tell)),
     take: (sides, tell) => remote.take(sides, proxy(tell)),
@@ -30,7 +30,7 @@ function makeExchanger(): Exchanger {
     throw new Error(why);
   });
   dies.catch(() => undefined);
-  return { desk, dies, leave: () => worker.terminate() };
+  return { exchanger, dies, leave: () => worker.terminate() };
 }
 
 /**
@@ -39,36 +39,36 @@ function makeExchanger(): Exchanger {
  */
 export function useExchange(): {
   readonly task: ExchangeTask | null;
-  readonly run: <D extends keyof RigsDesk, T>(doing: D, work: (desk: RigsDesk, tell: Tell) => Promise<T>) => Promise<T | null>;
+  readonly run: <D extends keyof Exchanger, T>(doing: D, work: (exchanger: Exchanger, tell: Tell) => Promise<T>) => Promise<T | null>;
   readonly cancel: () => void;
 } {
   const { store, kept } = useStore();
   const [task, setTask] = useState<ExchangeTask | null>(null);
-  const exchanger = useRef<Exchanger | null>(null);
+  const held = useRef<HeldExchanger | null>(null);
   const stop = useRef<() => void>(() => undefined);
-  useEffect(() => () => exchanger.current?.leave(), []);
+  useEffect(() => () => held.current?.leave(), []);
   const cancel = (): void => {
-    exchanger.current?.leave();
-    exchanger.current = null;
+    held.current?.leave();
+    held.current = null;
     stop.current();
   };
   return {
     task,
     cancel,
     async run(doing, work) {
-      exchanger.current ??= kept
-        ? makeExchanger()
-        : { desk: rigsDesk(() => Promise.resolve(store)), dies: new Promise(() => undefined), leave: () => undefined };
+      held.current ??= kept
+        ? inWorker()
+        : { exchanger: makeExchanger(() => Promise.resolve(store)), dies: new Promise(() => undefined), leave: () => undefined };
       setTask({ doing, share: 0 });
       const stopped = new Promise<null>((settle) => {
         stop.current = () => settle(null);
       });
       try {
-        const { desk, dies } = exchanger.current;
-        return await Promise.race([work(desk, (share) => setTask((old) => old && { doing, share })), stopped, dies]);
+        const { exchanger, dies } = held.current;
+        return await Promise.race([work(exchanger, (share) => setTask((old) => old && { doing, share })), stopped, dies]);
       } catch (error) {
-        exchanger.current?.leave();
-        exchanger.current = null;
+        held.current?.leave();
+        held.current = null;
         throw error;
       } finally {
         setTask(null);

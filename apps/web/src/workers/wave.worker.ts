@@ -40,7 +40,7 @@ export interface WaveChannelName {
 
 export type WaveRefusal = WaveFailure | WaveformFailure;
 
-const desk = {
+const reader = {
   /** Answers as soon as the script is there. */
   ready: (): boolean => true,
   look(bytes: Uint8Array): Result<CsvLook, WaveFailure> {
@@ -82,6 +82,6 @@ function study(log: WaveLog, pick: ChannelPick, { form, lineHz: asked }: WaveAsk
 }
 
 /** What the page may ask of the worker. */
-export type WaveDesk = typeof desk;
+export type WaveReader = typeof reader;
 
-expose(desk);
+expose(reader);

@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { TOO_LONG } from "../ui/too-long.ts";
 import { WorkerQueue } from "./worker-queue.ts";
 
-interface Desk {
+interface Sums {
   readonly double: (n: number) => number;
   readonly never: () => Promise<number>;
   readonly fail: () => number;
@@ -19,7 +19,7 @@ function office(): { readonly make: () => Worker; readonly made: () => number; r
     made += 1;
     const { port1, port2 } = new MessageChannel();
     const listeners = new Map<string, ((event: unknown) => void)[]>();
-    const desk = {
+    const sums = {
       ready: () => true,
       double: (n: number) => 2 * n,
       never: () => new Promise<number>(() => undefined),
@@ -27,7 +27,7 @@ function office(): { readonly make: () => Worker; readonly made: () => number; r
         throw new Error("a figure was no figure");
       },
     };
-    expose(desk, port2);
+    expose(sums, port2);
     port2.start();
     killLatest = () => {
       for (const heard of listeners.get("error") ?? []) heard({ message: "out of memory" });
@@ -56,16 +56,16 @@ const FIRST = { rank: 0 };
 describe("the line before workers", () => {
   it("answers one question after the other with one worker, and asks no more workers than it has", async () => {
     const { make, made } = office();
-    const queue = new WorkerQueue<Desk>(make, 1);
+    const queue = new WorkerQueue<Sums>(make, 1);
     expect(await Promise.all([1, 2, 3].map((n) => queue.ask((d) => d.double(n), FIRST)))).toEqual([2, 4, 6].map(ok));
     expect(made()).toBe(1);
-    const two = new WorkerQueue<Desk>(make, 2);
+    const two = new WorkerQueue<Sums>(make, 2);
     await Promise.all([1, 2, 3, 4, 5].map((n) => two.ask((d) => d.double(n), FIRST)));
     expect(made()).toBe(3);
   });
 
   it("lets an earlier rank go first, whoever asked before", async () => {
-    const queue = new WorkerQueue<Desk>(office().make, 1);
+    const queue = new WorkerQueue<Sums>(office().make, 1);
     const order: number[] = [];
     const ask = (n: number, rank: number): Promise<unknown> => queue.ask((d) => d.double(n), { rank }).then(() => order.push(n));
     await Promise.all([ask(1, 5), ask(2, 5), ask(3, 0), ask(4, 2)]);
@@ -74,7 +74,7 @@ describe("the line before workers", () => {
 
   it("ends and replaces one that takes too long, says so, and answers what waited behind it", async () => {
     const { make, made, ended } = office();
-    const queue = new WorkerQueue<Desk>(make, 1, 60);
+    const queue = new WorkerQueue<Sums>(make, 1, 60);
     const endless = queue.ask((d) => d.never(), FIRST);
     const behind = queue.ask((d) => d.double(21), FIRST);
     expect(await endless).toEqual(fail("too-long", TOO_LONG));
@@ -84,7 +84,7 @@ describe("the line before workers", () => {
 
   it("says what a worker threw, and asks the same one again", async () => {
     const { make, made } = office();
-    const queue = new WorkerQueue<Desk>(make, 1);
+    const queue = new WorkerQueue<Sums>(make, 1);
     expect(await queue.ask((d) => d.fail(), FIRST)).toEqual(fail("threw", "a figure was no figure"));
     expect(await queue.ask((d) => d.double(4), FIRST)).toEqual(ok(8));
     expect(made()).toBe(1);
@@ -92,9 +92,9 @@ describe("the line before workers", () => {
 
   it("asks once more when a worker dies, and says so when the next dies too", async () => {
     const { make, made, kill } = office();
-    const queue = new WorkerQueue<Desk>(make, 1);
+    const queue = new WorkerQueue<Sums>(make, 1);
     let tries = 0;
-    const question = (d: Remote<Desk>): Promise<number> => {
+    const question = (d: Remote<Sums>): Promise<number> => {
       tries += 1;
       if (tries > 1) return d.double(5);
       setTimeout(kill, 5);
@@ -102,7 +102,7 @@ describe("the line before workers", () => {
     };
     expect(await queue.ask(question, FIRST)).toEqual(ok(10));
     expect(made()).toBe(2);
-    const dying = (d: Remote<Desk>): Promise<number> => {
+    const dying = (d: Remote<Sums>): Promise<number> => {
       setTimeout(kill, 5);
       return d.never();
     };
@@ -112,12 +112,12 @@ describe("the line before workers", () => {
   });
 
   it("never asks what was cancelled while it waited, and ends what was begun", async () => {
-    const queue = new WorkerQueue<Desk>(office().make, 1);
+    const queue = new WorkerQueue<Sums>(office().make, 1);
     const cancel = new AbortController();
     const asked: string[] = [];
     const question =
       (name: string, n: number) =>
-      (d: Remote<Desk>): Promise<number> => {
+      (d: Remote<Sums>): Promise<number> => {
         asked.push(name);
         return d.double(n);
       };

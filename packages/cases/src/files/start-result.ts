@@ -1,5 +1,5 @@
 import { fahrenheitFromC, ftFromMetres } from "@amp-saver/core/quantity";
-import { type Assessment, assess, type Side } from "@amp-saver/core/study/assess";
+import { type Assessment, assess, type AssessedSide } from "@amp-saver/core/study/assess";
 import { BOUNDARY_PARAMS, needsOf, reachOf, type Smallest, smallestOf, turnOf } from "@amp-saver/core/study/boundary";
 import { type Confidence, Members, summarise, TRIES_SEED, tryBatch } from "@amp-saver/core/study/confidence";
 import type { Assumption, StartCase, StartStudy } from "@amp-saver/core/study/motor-start";
@@ -45,7 +45,7 @@ function assessmentToFile({ fit, provisional, decides, start, run, leastVolts }:
   return { fit, provisional, decides, start: sideToFile(start), run: run && sideToFile(run), leastVolts };
 }
 
-function sideToFile({ fit, by, neededA, availableA, spareA, spareShare }: Side): object {
+function sideToFile({ fit, by, neededA, availableA, spareA, spareShare }: AssessedSide): object {
   return { fit, by, neededA, availableA, spareA, spareShare };
 }
 

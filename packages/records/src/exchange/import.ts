@@ -1,6 +1,6 @@
 import { ok, type Result } from "@amp-saver/core/quantity";
 import { type AnyRecord, RECORD_KINDS, type RecordKind, recordKey } from "../record.ts";
-import type { Merge, Side } from "./merge.ts";
+import type { Merge, MergeSide } from "./merge.ts";
 import { type PreviewRow, previewImport } from "./preview.ts";
 import type { ArchiveFailure, Pixels } from "./rig-archive.ts";
 import { isArchive, type RigFile, readRigFile, type Tell } from "./rig-file.ts";
@@ -55,7 +55,7 @@ export interface OfferView {
     readonly group: readonly string[] | null;
     readonly mine: string | null;
     readonly theirs: string | null;
-    readonly later: Side;
+    readonly later: MergeSide;
   })[];
   readonly nothing: boolean;
 }

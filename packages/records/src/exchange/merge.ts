@@ -16,7 +16,7 @@ interface Conflict {
   readonly later: "mine" | "theirs";
 }
 
-export type Side = "mine" | "theirs";
+export type MergeSide = "mine" | "theirs";
 
 /** What a merge would leave: records to keep, records to let go, and what only a person can decide. */
 export interface Merge {
@@ -72,7 +72,7 @@ export function mergeRigs(base: readonly AnyRecord[] | null, mine: readonly AnyR
 }
 
 /** The merge with each conflict decided: by its place in the list, this side or the other. */
-export function decide(merge: Merge, sides: ReadonlyMap<number, Side>): Pick<Merge, "records" | "removed"> {
+export function decide(merge: Merge, sides: ReadonlyMap<number, MergeSide>): Pick<Merge, "records" | "removed"> {
   const records = new Map(merge.records);
   const removed = new Set(merge.removed);
   for (const [k, { key, record, group, mine, theirs }] of merge.conflicts.entries()) {
@@ -102,7 +102,7 @@ function mergeRecord(
   a: AnyRecord,
   b: AnyRecord,
 ): { readonly record: AnyRecord; readonly conflicts: readonly Conflict[] } {
-  const later: Side = b.updatedAt > a.updatedAt ? "theirs" : "mine";
+  const later: MergeSide = b.updatedAt > a.updatedAt ? "theirs" : "mine";
   const conflicts: Conflict[] = [];
   let record = a;
   for (const group of groupsOf(a, b)) {

@@ -1,6 +1,6 @@
 import { type AnyRecord, recordKey, references, rigOf } from "../record.ts";
 import { grouped } from "../summary.ts";
-import { decide, type Merge, mergeRigs, type Side } from "./merge.ts";
+import { decide, type Merge, mergeRigs, type MergeSide } from "./merge.ts";
 import { MOST_SEEN, type Sharing } from "./rig-file.ts";
 
 /** One state of a rig as it went to or came from another device. */
@@ -78,7 +78,7 @@ export function mergeIncoming(
 /** What a decided merge changes of what is kept: records to put in place, and records to let go. What another one needs stays. */
 export function changesOf(
   merge: Merge,
-  sides: ReadonlyMap<number, Side>,
+  sides: ReadonlyMap<number, MergeSide>,
   kept: readonly AnyRecord[],
 ): { readonly put: readonly AnyRecord[]; readonly away: readonly AnyRecord[] } {
   const decided = decide(merge, sides);

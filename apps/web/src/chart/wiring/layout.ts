@@ -1,5 +1,5 @@
 import { type Conductor, type Netlist, nameOn, type Part, partOf, type Terminal, terminalsOf } from "@amp-saver/core/network";
-import { type Places, rankOf, type Side } from "./places.ts";
+import { type Places, rankOf, type MapSide } from "./places.ts";
 
 /** A part as it is drawn. */
 export interface MapBox {
@@ -9,7 +9,7 @@ export interface MapBox {
   readonly w: number;
   readonly h: number;
   /** Terminals with the height of their row's middle. */
-  readonly rows: readonly { readonly terminal: Terminal; readonly y: number; readonly sides: readonly Side[] }[];
+  readonly rows: readonly { readonly terminal: Terminal; readonly y: number; readonly sides: readonly MapSide[] }[];
 }
 
 /** Where one end of a conductor begins, and which way it leaves. */
@@ -17,7 +17,7 @@ export interface Slot {
   readonly x: number;
   readonly y: number;
   /** A joint is met from any side. */
-  readonly side: Side | "any";
+  readonly side: MapSide | "any";
 }
 
 /** Everything placed, for all the netlists it was laid out for. */
@@ -41,7 +41,7 @@ export function layoutWiring(states: readonly Netlist[], places: Places): MapLay
   const parts = [...new Map(states.flatMap((s) => s.parts).map((p) => [p.id, p])).values()];
   const ends = endsOf(states);
   const columns = new Map(parts.map((p) => [p.id, places.columnOf(p.kind)]));
-  const sideOf = (part: Part, at: Terminal, conductor: Conductor): Side => {
+  const sideOf = (part: Part, at: Terminal, conductor: Conductor): MapSide => {
     const fixed = places.sideOf(part.kind, nameOn(at));
     if (fixed !== "auto") return fixed;
     const other = conductor.ends.find((e) => e !== null && e !== at);

@@ -1,7 +1,7 @@
 import type { PartKind } from "@amp-saver/core/network";
 
-/** Side of a box a wire leaves it by; auto is towards the other end. */
-export type Side = "left" | "right" | "top" | "bottom";
+/** MapSide of a box a wire leaves it by; auto is towards the other end. */
+export type MapSide = "left" | "right" | "top" | "bottom";
 
 /** How the page is divided: columns by kind of part, widths and pitches. All multiples of the grid. */
 export interface Places {
@@ -17,7 +17,7 @@ export interface Places {
   /** Letters of tags and names. */
   readonly tag: { readonly letter: number; readonly size: number; readonly h: number };
   readonly columnOf: (kind: PartKind) => number;
-  readonly sideOf: (kind: PartKind, terminal: string) => Side | "auto";
+  readonly sideOf: (kind: PartKind, terminal: string) => MapSide | "auto";
 }
 
 const ORDER: readonly PartKind[] = [

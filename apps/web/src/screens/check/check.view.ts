@@ -1,4 +1,4 @@
-import { type Assessment, assess, type Side } from "@amp-saver/core/study/assess";
+import { type Assessment, assess, type AssessedSide } from "@amp-saver/core/study/assess";
 import type { Confidence } from "@amp-saver/core/study/confidence";
 import {
   ASSUMED,
@@ -11,7 +11,7 @@ import {
 } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 
-export { type Assessment, fitOfShare, type Side } from "@amp-saver/core/study/assess";
+export { type Assessment, fitOfShare, type AssessedSide } from "@amp-saver/core/study/assess";
 export { type Narrowing, narrowings } from "@amp-saver/core/study/confidence";
 export type { Sensitivity } from "@amp-saver/core/study/motor-start";
 
@@ -33,8 +33,8 @@ export interface TraceView {
 /** Everything the check screen shows about one answer, in figures. The judgement in it is core's. */
 export interface CheckView {
   readonly assessment: Assessment;
-  readonly start: Side;
-  readonly run: Side | null;
+  readonly start: AssessedSide;
+  readonly run: AssessedSide | null;
   readonly trace: TraceView;
   readonly synchronousRpm: number;
   readonly assumptions: readonly Assumption[];

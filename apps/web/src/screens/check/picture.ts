@@ -3,7 +3,7 @@ import type { Gap } from "../../chart/headroom.tsx";
 import type { PictureTrace } from "../../chart/picture-trace.ts";
 import type { StartPictureProps } from "../../chart/start-picture.tsx";
 import { CHECK } from "../../words/check.ts";
-import type { Side } from "./check.view.ts";
+import type { AssessedSide } from "./check.view.ts";
 import { type CheckView, type TraceView, traceOf } from "./check.view.ts";
 
 type Study = Parameters<typeof traceOf>[0];
@@ -18,7 +18,7 @@ export function pictureOf(
   const taken = (code: "fan-amps" | "other-loads"): number => view.assumptions.find((a) => a.code === code)?.value ?? 0;
   const [fanA, loadsA] = [taken("fan-amps"), taken("other-loads")];
   const { decides } = view.assessment;
-  const gap = (title: string, of: Side, word: string, decidesIt: boolean, limitWord: (limit: number) => string): Gap => ({
+  const gap = (title: string, of: AssessedSide, word: string, decidesIt: boolean, limitWord: (limit: number) => string): Gap => ({
     title,
     loadsA,
     fanA,

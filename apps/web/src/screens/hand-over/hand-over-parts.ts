@@ -1,6 +1,6 @@
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
-import type { Part } from "../../words/answer.ts";
+import type { Span } from "../../words/answer.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
 import { learnView } from "../learn/learn.view.ts";
@@ -42,7 +42,7 @@ export function starterLines(bundle: JobBundle): readonly string[] {
 }
 
 /** What is handed over in a sentence; what it still lacks where nothing of it was measured. */
-export function handOverAnswer({ job, sources, starters }: JobBundle, { study }: Proved): readonly Part[] {
+export function handOverAnswer({ job, sources, starters }: JobBundle, { study }: Proved): readonly Span[] {
   const { start } = study.readings;
   const missing = [
     ...(sources.length === 0 ? (["source"] as const) : []),

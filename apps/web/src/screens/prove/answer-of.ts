@@ -1,6 +1,6 @@
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
-import type { Part } from "../../words/answer.ts";
+import type { Span } from "../../words/answer.ts";
 import { HISTORY } from "../../words/history.ts";
 import { PROVE, proofSentence, visitSentence } from "../../words/prove.ts";
 import { fittedOn } from "../hand-over/hand-over.view.ts";
@@ -9,7 +9,7 @@ import type { ProveView } from "./prove.view.ts";
 import { readingSide } from "./reading-side.view.ts";
 
 /** The proof in a sentence. */
-export function proofAnswer(bundle: JobBundle, { verdict, start, running }: ProveView["study"]): readonly Part[] {
+export function proofAnswer(bundle: JobBundle, { verdict, start, running }: ProveView["study"]): readonly Span[] {
   return proofSentence({
     verdict,
     beforeA: start?.before.medianA ?? 0,
@@ -24,7 +24,7 @@ export function proofAnswer(bundle: JobBundle, { verdict, start, running }: Prov
 
 interface VisitAnswer {
   readonly question: string;
-  readonly parts: readonly Part[];
+  readonly parts: readonly Span[];
   readonly sure: string;
   /** Readings of the visit before as one side, of this one as the other. */
   readonly view: ProveView;

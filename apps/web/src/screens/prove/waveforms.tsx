@@ -49,10 +49,10 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
     const ask = { form: said.form, lineHz: unit.hz };
     const answer =
       "config" in picked
-        ? await askWave((desk) => desk.comtrade(picked.config, picked.data, pick, ask))
+        ? await askWave((reader) => reader.comtrade(picked.config, picked.data, pick, ask))
         : choice === null
           ? null
-          : await askWave((desk) => desk.csv(picked.bytes, choice, ask));
+          : await askWave((reader) => reader.csv(picked.bytes, choice, ask));
     setBusy(false);
     if (answer === null) return;
     if (!answer.ok) {
@@ -127,13 +127,13 @@ async function open(files: readonly File[]): Promise<Picked | { readonly refused
   if (config !== undefined || data !== undefined) {
     if (config === undefined || data === undefined) return { refused: waveRefused("needs-both") };
     const bytes = await bytesOf(config);
-    const channels = await askWave((desk) => desk.channels(bytes));
+    const channels = await askWave((reader) => reader.channels(bytes));
     if (!channels.ok) return { refused: waveRefused(channels.reason, channels.where) };
     return { name: nameOf(config), config: bytes, data: await bytesOf(data), channels: channels.value };
   }
   const [file] = files;
   const bytes = file === undefined ? new Uint8Array() : await bytesOf(file);
-  const look = await askWave((desk) => desk.look(bytes));
+  const look = await askWave((reader) => reader.look(bytes));
   return look.ok ? { name: nameOf(file), bytes, look: look.value } : { refused: waveRefused(look.reason, look.where) };
 }
 

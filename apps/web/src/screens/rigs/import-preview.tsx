@@ -1,4 +1,4 @@
-import type { Side } from "@amp-saver/records";
+import type { MergeSide } from "@amp-saver/records";
 import type { OfferView } from "@amp-saver/records/exchange";
 import { useState } from "react";
 import { Button } from "../../ui/button.tsx";
@@ -13,13 +13,13 @@ const ROWS = 30;
 
 interface ImportPreviewProps {
   readonly view: OfferView;
-  readonly onTake: (sides: ReadonlyMap<number, Side>) => void;
+  readonly onTake: (sides: ReadonlyMap<number, MergeSide>) => void;
   readonly onLeave: () => void;
 }
 
 /** What a file would change, before it does; what both devices changed is asked for one by one. */
 export function ImportPreview({ view: { counts, changed, gone, conflicts, nothing }, onTake, onLeave }: ImportPreviewProps) {
-  const [sides, setSides] = useState<ReadonlyMap<number, Side>>(() => new Map(conflicts.map((c, k) => [k, c.later])));
+  const [sides, setSides] = useState<ReadonlyMap<number, MergeSide>>(() => new Map(conflicts.map((c, k) => [k, c.later])));
   const [most, setMost] = useState(ROWS);
   const value = (text: string | null): string => text ?? RIGS.nothing;
   return (
@@ -51,7 +51,7 @@ export function ImportPreview({ view: { counts, changed, gone, conflicts, nothin
           <h3 className="border-b-[1.5px] border-ink pb-1 font-bold">{RIGS.conflicts(conflicts.length)}</h3>
           <p className="text-[14.5px] text-ink2">{RIGS.conflictsHelp}</p>
           {conflicts.slice(0, most).map((conflict, k) => (
-            <Choice<Side>
+            <Choice<MergeSide>
               // biome-ignore lint/suspicious/noArrayIndexKey: the list stays as it is
               key={k}
               label={

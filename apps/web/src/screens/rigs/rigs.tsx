@@ -1,4 +1,4 @@
-import { asId, type Side } from "@amp-saver/records";
+import { asId, type MergeSide } from "@amp-saver/records";
 import type { OfferView } from "@amp-saver/records/exchange";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
@@ -53,7 +53,7 @@ export function RigsScreen() {
   const { namesInFiles } = useSettings();
   const save = async (wanted: Wanted): Promise<void> => {
     setNotOut(false);
-    const file = await run("out", (desk, tell) => desk.out(wanted, tell)).catch(() => "broke" as const);
+    const file = await run("out", (exchanger, tell) => exchanger.out(wanted, tell)).catch(() => "broke" as const);
     if (file === "broke") setNotOut(true);
     if (file === null || file === "broke") return;
     saveFile(file.name, file.blob, file.blob.type);
@@ -66,12 +66,12 @@ export function RigsScreen() {
   if (rigs === undefined) return <p className="p-6">{COMMON.loading}</p>;
   const read = async (file: File | undefined): Promise<void> => {
     if (file === undefined) return;
-    const looked = await run("look", (desk, tell) => desk.look(file, tell)).catch(() => BROKE);
+    const looked = await run("look", (exchanger, tell) => exchanger.look(file, tell)).catch(() => BROKE);
     if (looked !== null) setFound(looked.ok ? { ok: true, view: looked.value } : looked);
   };
-  const takeIn = async (sides: ReadonlyMap<number, Side>): Promise<void> => {
+  const takeIn = async (sides: ReadonlyMap<number, MergeSide>): Promise<void> => {
     setFound(null);
-    const done = await run("take", (desk, tell) => desk.take(sides, tell)).catch(() => ABORTED);
+    const done = await run("take", (exchanger, tell) => exchanger.take(sides, tell)).catch(() => ABORTED);
     if (done !== null) await report(done);
   };
   const withRig = async (id: string, act: (bundle: RigBundle) => void): Promise<void> => {

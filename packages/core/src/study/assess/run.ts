@@ -7,7 +7,7 @@ export const FITS = ["fits", "just-fits", "too-much", "not-known"] as const;
 export type Fit = (typeof FITS)[number];
 
 /** The start, or the run, judged: its fit, and what is to spare at the centre of what is known. */
-export interface Side extends Room {
+export interface AssessedSide extends Room {
   readonly fit: Fit;
 }
 
@@ -21,9 +21,9 @@ export interface Assessment {
   readonly provisional: boolean;
   /** Which of the two decides; null where nothing is known. */
   readonly decides: "start" | "run" | null;
-  readonly start: Side;
+  readonly start: AssessedSide;
   /** Null where it does not come to running. */
-  readonly run: Side | null;
+  readonly run: AssessedSide | null;
   readonly leastVolts: number | null;
   readonly findings: readonly Finding[];
   /** True where only a rule of the code keeps it from fitting. */
@@ -61,7 +61,7 @@ export function assess(result: StartResult, confidence: Confidence | null): Asse
   const capped = rule && judged.fit === "fits";
   const decides = capped ? "run" : judged.decides;
   const fit = capped ? "just-fits" : judged.fit;
-  const side = (room: Room, which: "start" | "run"): Side => ({
+  const side = (room: Room, which: "start" | "run"): AssessedSide => ({
     ...room,
     fit: which === decides ? worse(judged[which], fit) : judged[which],
   });

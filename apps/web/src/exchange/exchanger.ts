@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import type { Side, Tell } from "@amp-saver/records";
+import type { MergeSide, Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
 import type { Offer, OfferView } from "@amp-saver/records/exchange";
 import type { RecordStore, StoreResult } from "../store/port.ts";
@@ -7,17 +7,17 @@ import { lookIn, takeIn } from "./rigs-in.ts";
 import { type FileOut, rigsOut, type Wanted } from "./rigs-out.ts";
 
 /** What goes out of a store and comes into it, step by step, with what was read held in between. */
-export interface RigsDesk {
+export interface Exchanger {
   /** Writes a file with what is wanted; null when it is gone. */
   readonly out: (wanted: Wanted, tell: Tell) => Promise<FileOut | null>;
   /** Reads a file and holds it until it is taken in. */
   readonly look: (file: File, tell: Tell) => Promise<Result<OfferView, ArchiveFailure | "unreadable">>;
   /** Takes in what was read last. */
-  readonly take: (sides: ReadonlyMap<number, Side>, tell: Tell) => Promise<StoreResult>;
+  readonly take: (sides: ReadonlyMap<number, MergeSide>, tell: Tell) => Promise<StoreResult>;
 }
 
-/** A desk before a store: in a worker, or on the page where the store lives there. */
-export function rigsDesk(open: () => Promise<RecordStore>): RigsDesk {
+/** What exchanges files with a store: in a worker, or on the page where the store lives there. */
+export function makeExchanger(open: () => Promise<RecordStore>): Exchanger {
   let held: Offer | null = null;
   return {
     out: async (wanted, tell) => rigsOut(await open(), wanted, tell),

@@ -20,7 +20,7 @@ function workedMs(pid: number | undefined): number {
 }
 
 /** Asks a process of its own, which is ended and replaced where it does not answer in time. */
-export function deskOf(script: string): { readonly ask: (question: Question) => Promise<Told>; readonly close: () => void } {
+export function askerOf(script: string): { readonly ask: (question: Question) => Promise<Told>; readonly close: () => void } {
   let child: ChildProcess | null = null;
   const end = (): void => {
     child?.kill("SIGKILL");
