@@ -94,6 +94,9 @@ describe("what goes out and in", () => {
   it("refuses what is no rig file, in a worker as anywhere", async () => {
     const exchanger = makeExchanger(async () => memoryStore());
     expect(await exchanger.look(new File(["[1]"], "list.json"), quiet)).toMatchObject({ ok: false, reason: "not-ours" });
-    expect(await exchanger.look(new File([Uint8Array.of(0x50, 0x4b, 1)], "cut.zip"), quiet)).toMatchObject({ ok: false, reason: "not-a-zip" });
+    expect(await exchanger.look(new File([Uint8Array.of(0x50, 0x4b, 1)], "cut.zip"), quiet)).toMatchObject({
+      ok: false,
+      reason: "not-a-zip",
+    });
   });
 });

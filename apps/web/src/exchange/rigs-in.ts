@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import { grouped, rigOf, type MergeSide, type Tell } from "@amp-saver/records";
+import { grouped, type MergeSide, rigOf, type Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
 import {
   AT_HOME,

@@ -1,18 +1,17 @@
 import { type AnyRecord, isKind, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
 import type { Travels } from "@amp-saver/records/exchange";
 import { Dexie } from "dexie";
-import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./upkeep.ts";
 import { Database, NO_RIG, type RigRow, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
 import {
   continues,
   type DoneChange,
   furtherSides,
   historyOf,
+  type JournalSide,
   movesRig,
   nextRedo,
   nextUndo,
   resolved,
-  type JournalSide,
   type Step,
   sideOf,
   stepOf,
@@ -20,6 +19,7 @@ import {
 import type { PendingLog, Turn } from "./pending.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type StoreFailure, type StoreResult } from "./port.ts";
 import { FEW, putRecords, recordsIn, rowsOf } from "./rows.ts";
+import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./upkeep.ts";
 
 /** Sides kept in one row. */
 const SIDES = 1000;

@@ -1,10 +1,10 @@
 import { RECORD_VERSIONS } from "@amp-saver/records";
-import { NewerError } from "./upkeep.ts";
 import { dexieStore } from "./dexie.ts";
 import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";
 import { PendingLog } from "./pending.ts";
 import type { RecordStore } from "./port.ts";
+import { NewerError } from "./upkeep.ts";
 
 /** The store in use, and whether it outlives the page. */
 export interface OpenStore {

@@ -24,7 +24,13 @@ export function recordsIn(rows: readonly RigRow[]): ReadonlyMap<string, AnyRecor
 }
 
 /** Puts records in place, or takes them away, and sums their rigs up anew; rows are those that hold any of them now. */
-export async function putRecords(db: Database, sides: readonly JournalSide[], rows: readonly RigRow[], tell?: Tell, turn?: Turn): Promise<void> {
+export async function putRecords(
+  db: Database,
+  sides: readonly JournalSide[],
+  rows: readonly RigRow[],
+  tell?: Tell,
+  turn?: Turn,
+): Promise<void> {
   const next = new Map(rows.map((row) => [row.id, byKey(row)]));
   const missing = [...new Set(sides.flatMap(({ to }) => (to === null || next.has(home(to)) ? [] : [home(to)])))];
   const further = sides.length > FEW ? [] : await db.rigs.bulkGet(missing);

@@ -1,5 +1,5 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
-import { ASSESS_PARAMS, type Assessment, type AssessedSide } from "@amp-saver/core/study/assess";
+import { ASSESS_PARAMS, type AssessedSide, type Assessment } from "@amp-saver/core/study/assess";
 import type { Finding, FindingCode, FindingFigures, FindingOf } from "@amp-saver/core/study/motor-start";
 import type { Source } from "@amp-saver/records";
 import { aboutTime } from "./findings.ts";
@@ -23,7 +23,8 @@ interface Around {
 }
 
 const needs = ({ neededA }: AssessedSide): string => `It needs ${formatAmps(neededA)} to start`;
-const supply = ({ availableA }: AssessedSide): string => (availableA === null ? "no size of it would do" : `can supply ${formatAmps(availableA)}`);
+const supply = ({ availableA }: AssessedSide): string =>
+  availableA === null ? "no size of it would do" : `can supply ${formatAmps(availableA)}`;
 
 /** How a finding leads an answer; null for what never ends one. A code left out does not compile. */
 const LEADS: { readonly [C in FindingCode]: ((f: FindingFigures[C], around: Around) => readonly Span[]) | null } = {

@@ -1,4 +1,4 @@
-import type { Assessment, AssessedSide } from "@amp-saver/core/study/assess";
+import type { AssessedSide, Assessment } from "@amp-saver/core/study/assess";
 import { ASSUMED, type Finding } from "@amp-saver/core/study/motor-start";
 import { PROOF_GAPS } from "@amp-saver/core/study/proof";
 import { READING_VERDICTS } from "@amp-saver/core/study/reading";

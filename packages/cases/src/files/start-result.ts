@@ -1,5 +1,5 @@
 import { fahrenheitFromC, ftFromMetres } from "@amp-saver/core/quantity";
-import { type Assessment, assess, type AssessedSide } from "@amp-saver/core/study/assess";
+import { type AssessedSide, type Assessment, assess } from "@amp-saver/core/study/assess";
 import { BOUNDARY_PARAMS, needsOf, reachOf, type Smallest, smallestOf, turnOf } from "@amp-saver/core/study/boundary";
 import { type Confidence, Members, summarise, TRIES_SEED, tryBatch } from "@amp-saver/core/study/confidence";
 import type { Assumption, StartCase, StartStudy } from "@amp-saver/core/study/motor-start";

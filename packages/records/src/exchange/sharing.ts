@@ -1,6 +1,6 @@
 import { type AnyRecord, recordKey, references, rigOf } from "../record.ts";
 import { grouped } from "../summary.ts";
-import { decide, type Merge, mergeRigs, type MergeSide } from "./merge.ts";
+import { decide, type Merge, type MergeSide, mergeRigs } from "./merge.ts";
 import { MOST_SEEN, type Sharing } from "./rig-file.ts";
 
 /** One state of a rig as it went to or came from another device. */

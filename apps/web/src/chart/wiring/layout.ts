@@ -1,5 +1,5 @@
 import { type Conductor, type Netlist, nameOn, type Part, partOf, type Terminal, terminalsOf } from "@amp-saver/core/network";
-import { type Places, rankOf, type MapSide } from "./places.ts";
+import { type MapSide, type Places, rankOf } from "./places.ts";
 
 /** A part as it is drawn. */
 export interface MapBox {

@@ -1,4 +1,4 @@
-import { type Assessment, assess, type AssessedSide } from "@amp-saver/core/study/assess";
+import { type AssessedSide, type Assessment, assess } from "@amp-saver/core/study/assess";
 import type { Confidence } from "@amp-saver/core/study/confidence";
 import {
   ASSUMED,
@@ -11,7 +11,7 @@ import {
 } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 
-export { type Assessment, fitOfShare, type AssessedSide } from "@amp-saver/core/study/assess";
+export { type AssessedSide, type Assessment, fitOfShare } from "@amp-saver/core/study/assess";
 export { type Narrowing, narrowings } from "@amp-saver/core/study/confidence";
 export type { Sensitivity } from "@amp-saver/core/study/motor-start";
 

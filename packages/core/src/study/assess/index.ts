@@ -1,2 +1,2 @@
 export { ASSESS_PARAMS } from "./params.ts";
-export { type Assessment, assess, FITS, type Fit, fitOfShare, type AssessedSide, undecided, worse } from "./run.ts";
+export { type AssessedSide, type Assessment, assess, FITS, type Fit, fitOfShare, undecided, worse } from "./run.ts";
