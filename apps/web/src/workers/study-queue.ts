@@ -12,7 +12,7 @@ let queue: WorkerQueue<Studies> | undefined;
 
 /** The one line before the workers that study; they are made at first use. */
 export function studyQueue(): WorkerQueue<Studies> {
-  const size = Math.min(MOST, Math.max(LEAST, navigator.hardwareConcurrency - 1));
+  const size = Math.min(MOST, Math.max(LEAST, (navigator.hardwareConcurrency || LEAST) - 1));
   queue ??= new WorkerQueue<Studies>(() => new Worker(new URL("./study.worker.ts", import.meta.url), { type: "module" }), size);
   return queue;
 }

@@ -31,6 +31,8 @@ export function useLatest<Q, A>(question: Q | null, ask: (question: Q, signal: A
     return () => clearTimeout(timer);
   }, [key, waitMs, round, line]);
 
+  useEffect(() => () => line.forget(), [line]);
+
   const again = useCallback(() => setRound((n) => n + 1), []);
   return { ...state, again };
 }

@@ -1,6 +1,6 @@
 import type { PartKind } from "@amp-saver/core/network";
 
-/** MapSide of a box a wire leaves it by; auto is towards the other end. */
+/** Side of a box a wire leaves it by; auto is towards the other end. */
 export type MapSide = "left" | "right" | "top" | "bottom";
 
 /** How the page is divided: columns by kind of part, widths and pitches. All multiples of the grid. */

@@ -19,7 +19,7 @@ export function fitOf({ question, compared, view, bundle }: ControlProps, key: "
   const chosen = id === (key === "source" ? bundle.job.sourceId : question.method);
   if (chosen && view !== null) return view.assessment.provisional ? null : view.assessment.fit;
   const { glanceOf } = question.input;
-  const at = glanceOf.findIndex((of) => key in of && Object.entries(of).some(([name, value]) => name === key && value === id));
+  const at = glanceOf.findIndex((of) => Object.entries(of).some(([name, value]) => name === key && value === id));
   if (at < 0) return "not-known";
   return compared.length === glanceOf.length ? (compared[at] ?? null) : null;
 }
