@@ -77,6 +77,10 @@ describe("a page that goes away", () => {
       await second.goto(new URL("/rigs", address).href, { waitUntil: "load" });
     }
     await page.bringToFront();
+    await until("four photos taken in", async () => {
+      const text = await page.$eval("main", (e) => e.textContent ?? "");
+      return !/Keeping (the|\d) photo/.test(text) && (await page.$$("main li img")).length === 4;
+    });
     await page.reload({ waitUntil: "load" });
     const drawn = (): Promise<number> => page.$$eval("img", (all) => all.filter((i) => i.complete && i.naturalWidth > 0).length);
     await until("four photos with their pixels", async () => (await drawn()) === 4);

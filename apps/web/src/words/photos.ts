@@ -14,5 +14,6 @@ export const PHOTO_WORDS = {
   note: "Note",
   remove: "Delete this photo",
   absent: "Picture is not on this device",
+  underWay: (count: number): string => (count === 1 ? "Keeping the photo." : `Keeping ${count} photos.`),
   refused: (name: string): string => `${name} is not a picture this browser can read. Nothing has changed.`,
 } as const;

@@ -9,6 +9,7 @@ import { DraftScope } from "../../ui/drafts.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { shrinkPhoto } from "../../ui/shrink-photo.ts";
 import { TextField } from "../../ui/text-field.tsx";
+import { useStayGuard } from "../../ui/use-stay-guard.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
 
 interface PhotosProps {
@@ -26,8 +27,9 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
   const [opened, setOpened] = useState<string | null>(null);
   const own = photos.filter((p) => p.unitId === unit.id && subjects.includes(p.of));
   const shown = own.find((p) => p.id === opened);
-  const take = async (file: File | undefined): Promise<void> => {
-    if (file === undefined) return;
+  const [underWay, setUnderWay] = useState(0);
+  useStayGuard(underWay > 0);
+  const take = async (file: File): Promise<void> => {
     const shrunk = await shrinkPhoto(file, PHOTO_MOST_SIDE);
     setRefused(shrunk === null ? PHOTO_WORDS.refused(file.name) : null);
     if (shrunk === null) return;
@@ -58,11 +60,15 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
           tabIndex={-1}
           aria-label={PHOTO_WORDS.file}
           onChange={(event) => {
-            void take(event.target.files?.[0]);
+            const file = event.target.files?.[0];
             event.target.value = "";
+            if (file === undefined) return;
+            setUnderWay((n) => n + 1);
+            void take(file).finally(() => setUnderWay((n) => n - 1));
           }}
         />
       </div>
+      <p role="status">{underWay > 0 && PHOTO_WORDS.underWay(underWay)}</p>
       {refused !== null && (
         <p role="alert" className="py-1 font-semibold text-lead">
           {refused}
