@@ -15,7 +15,7 @@ function secondModel(unit: typeof ROOFTOP, runningW: number, surgeW: number, cap
   if (!prepared.ok) throw new Error(prepared.reason);
   const { input } = prepared.value;
   const { machine: m, load, source } = input;
-  if (source.kind !== "machine") throw new Error("not a set");
+  if (source.kind !== "alternator") throw new Error("not a set");
   const w0 = 2 * Math.PI * m.hz;
   const n = m.turnsRatio;
   const [lm, l1, l2, la] = [m.xm / w0, m.x1 / w0, m.x2 / w0, m.xa / w0];

@@ -1,6 +1,7 @@
 import { deratingShares } from "@amp-saver/core/device/engine";
 import { INVERTER_GENERATOR_PARAMS } from "@amp-saver/core/device/inverter-generator";
 import { celsiusFromF, metresFromFt, withoutUndefined } from "@amp-saver/core/quantity";
+import { isCircuit, isEngine } from "@amp-saver/core/study/motor-start";
 import { type BudgetCase, type BudgetLoad, type BudgetSource, MOST_LOADS } from "@amp-saver/core/study/power-budget";
 import { z } from "zod";
 import { type Bounds, BUDGET_BOUNDS } from "./limits.ts";
@@ -62,7 +63,7 @@ const NO_HEAT_LOSS_F = 77;
 
 /** A case as core wants it, or the line that says what is wrong. */
 export function budgetFromFile({ source, loads }: BudgetCaseFile): BudgetCase | string {
-  if (source.kind !== "shore" && source.runningW === undefined && source.surgeW === undefined)
+  if (!isCircuit(source) && source.runningW === undefined && source.surgeW === undefined)
     return "source.runningW is missing (50 to 100000 W)";
   const seen = new Set<string>();
   for (const [i, { id, leg }] of loads.entries()) {
@@ -75,7 +76,7 @@ export function budgetFromFile({ source, loads }: BudgetCaseFile): BudgetCase | 
 
 function sourceOf(source: SourceFile): BudgetSource {
   const common = { volts: source.volts, legs: source.legs ?? 1 } as const;
-  if (source.kind === "shore") return { ...common, kind: "shore", breakerA: source.breakerA };
+  if (isCircuit(source)) return { ...common, kind: "shore", breakerA: source.breakerA };
   const { kind, runningW, surgeW, startLimitA, altitudeFt = 0, ambientF = NO_HEAT_LOSS_F } = source;
   const running = runningW ?? surgeW! / SURGE_OVER_RUNNING;
   return {
@@ -83,7 +84,7 @@ function sourceOf(source: SourceFile): BudgetSource {
     kind,
     runningW: running,
     surgeW: surgeW ?? running * SURGE_OVER_RUNNING,
-    deratedShare: kind === "inverter" ? 1 : deratingShares(metresFromFt(altitudeFt), celsiusFromF(ambientF)).all,
+    deratedShare: !isEngine(source) ? 1 : deratingShares(metresFromFt(altitudeFt), celsiusFromF(ambientF)).all,
     ...(startLimitA !== undefined && { startLimitA }),
   };
 }

@@ -1,6 +1,6 @@
 import { nominalVolts } from "@amp-saver/core/device/compressor-motor";
 import { celsiusFromF, faradFromUf, metresFromFt, type Quantity, quantity, W_PER_BTU_H, withoutUndefined } from "@amp-saver/core/quantity";
-import type { MethodCase, SourceCase, StartCase, UnitCase } from "@amp-saver/core/study/motor-start";
+import { isCircuit, type MethodCase, type SourceCase, type StartCase, type UnitCase } from "@amp-saver/core/study/motor-start";
 import { z } from "zod";
 import { type Bounds, START_BOUNDS } from "./limits.ts";
 
@@ -100,8 +100,7 @@ export function caseFromFile(file: StartCaseFile): StartCase | string {
   const { unit, source, motor } = file;
   if (unit.lraA === undefined && unit.rlaA === undefined && unit.coolingBtuH === undefined && motor === undefined)
     return "unit.lraA is missing (or unit.rlaA, unit.coolingBtuH, or a whole motor)";
-  const needsWatts = source.kind !== "ideal" && source.kind !== "shore";
-  if (needsWatts && source.runningW === undefined && source.surgeW === undefined)
+  if (!isCircuit(source) && source.runningW === undefined && source.surgeW === undefined)
     return "source.runningW is missing (or source.surgeW; 50 to 100000 W)";
   const hz = unit.hz ?? DEFAULT_HZ;
   return {
@@ -143,7 +142,7 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
     ...(source.ohm !== undefined && { ohm: stated(source.ohm) }),
     ...(source.mH !== undefined && { henry: stated(source.mH / 1000) }),
   };
-  if (source.kind === "ideal" || source.kind === "shore") {
+  if (isCircuit(source)) {
     return { ...common, kind: source.kind, ...(source.breakerA !== undefined && { breakerA: stated(source.breakerA) }) };
   }
   const rated = {

@@ -1,5 +1,5 @@
 import type { Members } from "../confidence/index.ts";
-import { type MotorStartInput, makes, type StartCase, scaledSource } from "../motor-start/index.ts";
+import { isEngine, type MotorStartInput, makes, modelOf, type StartCase } from "../motor-start/index.ts";
 import { prepareMember, runsAt } from "./member.ts";
 
 /** What runs up the map: altitude where an engine loses to it, else amps of other loads. */
@@ -14,7 +14,7 @@ export interface MapCell {
 
 /** The axis that a case's map has. */
 export function mapAxis({ source }: StartCase): MapAxis {
-  return source.kind === "generator" || source.kind === "inverter-generator" ? "altitude" : "loads";
+  return isEngine(source) ? "altitude" : "loads";
 }
 
 /** The case with nothing of what its map moves. */
@@ -67,7 +67,7 @@ export function mapOf(
 /** From which of some sizes on a start is made. */
 function startsBySize(input: MotorStartInput, sizes: readonly number[]): (size: number) => boolean {
   const sorted = [...new Set(sizes)].toSorted((a, b) => b - a);
-  const last = countThat(sorted, (size) => makes({ ...input, source: scaledSource(input.source, size) }));
+  const last = countThat(sorted, (size) => makes({ ...input, source: modelOf(input.source).scaled(size) }));
   const least = last === 0 ? Number.POSITIVE_INFINITY : sorted[last - 1]!;
   return (size) => size >= least;
 }

@@ -2,14 +2,15 @@ import { carriesA } from "../../device/breaker/index.ts";
 import { deratingShares } from "../../device/engine/index.ts";
 import {
   CARRIED_S,
+  isEngine,
   leastThat,
   type MotorStartInput,
   makes,
+  modelOf,
   type PreparedUnit,
   prepareWith,
   runRoom,
   type StartCase,
-  scaledSource,
   steadyRunning,
 } from "../motor-start/index.ts";
 
@@ -25,8 +26,7 @@ export function prepareMember(given: StartCase, unit: PreparedUnit, seed: number
   const prepared = prepareWith(given, unit, { kind: "drawn", seed, member: i, attempt: 0 });
   if (!prepared.ok) return null;
   const { source } = given;
-  const engine = source.kind === "generator" || source.kind === "inverter-generator";
-  if (!engine) return { input: prepared.value.input, leftAt: () => 1 };
+  if (!isEngine(source)) return { input: prepared.value.input, leftAt: () => 1 };
   const rule = source.derating;
   const share = (altitudeM: number, outdoorC: number): number => deratingShares(altitudeM, outdoorC, rule).all;
   const altitudeM = source.altitudeM ?? 0;
@@ -36,7 +36,7 @@ export function prepareMember(given: StartCase, unit: PreparedUnit, seed: number
 
 /** Whether a member keeps running in an air, on so much of its source. */
 export function runsAt(input: MotorStartInput, outdoorC: number, size: number): boolean {
-  const tried = { ...input, outdoorC, source: scaledSource(input.source, size) };
+  const tried = { ...input, outdoorC, source: modelOf(input.source).scaled(size) };
   const running = steadyRunning(tried);
   return running !== null && (runRoom(tried, running).spareShare ?? 0) > 0;
 }
@@ -48,7 +48,7 @@ const LOOKS = 8;
 
 /** The least size of its source, over the one there is, on which a member's start is made; null where none does. */
 export function startSize(input: MotorStartInput): number | null {
-  return leastThat((size) => makes({ ...input, source: scaledSource(input.source, size) }), LEAST, MOST, LOOKS);
+  return leastThat((size) => makes({ ...input, source: modelOf(input.source).scaled(size) }), LEAST, MOST, LOOKS);
 }
 
 /** The least size of its source on which a member keeps running, in this air; null where none does. */
@@ -63,8 +63,9 @@ const VOLTS_MOST = [1, 1.1] as const;
 /** The least volts of its circuit, at the outlet, on which a member starts and keeps running, its breaker apart. */
 export function leastVolts(input: MotorStartInput): number | null {
   const { source } = input;
-  if (source.kind !== "circuit") return null;
-  const at = (share: number): MotorStartInput => ({ ...input, source: { ...source, breakerA: null, volts: share * source.volts } });
+  const { startLimitA, atVolts } = modelOf(source);
+  if (startLimitA !== null) return null;
+  const at = (share: number): MotorStartInput => ({ ...input, source: atVolts(share * source.volts) });
   const holds = (s: number): boolean => runsAt(at(s), input.outdoorC, 1) && makes(at(s));
   const top = VOLTS_MOST.find(holds);
   const share = top === undefined ? null : leastThat(holds, VOLTS_LEAST, top, LOOKS);
@@ -90,13 +91,14 @@ const LEAST_OHM = 0.01;
 /** The least rating of a breaker that stands a member's start and carries it; null where it does not start. */
 export function leastBreakerA(input: MotorStartInput): number | null {
   const { source } = input;
-  if (source.kind !== "circuit" || source.breakerA === null) return null;
-  const rating = source.breakerA;
-  const bare = { ...input, source: { ...source, breakerA: null } };
+  const { breaker, atVolts, scaled } = modelOf(source);
+  if (breaker === null) return null;
+  const { ratingA: rating, band } = breaker;
+  const bare = { ...input, source: atVolts(source.volts) };
   const running = steadyRunning(bare);
   if (running === null || !runsAt(bare, input.outdoorC, 1)) return null;
-  const carried = running.totalA / (carriesA(rating, source.band, CARRIED_S, input.breakerEdge) / rating);
-  const size = leastThat((s) => makes({ ...input, source: scaledSource(source, s) }), LEAST, MOST, LOOKS);
+  const carried = running.totalA / (carriesA(rating, band, CARRIED_S, input.breakerEdge) / rating);
+  const size = leastThat((s) => makes({ ...input, source: scaled(s) }), LEAST, MOST, LOOKS);
   return size === null ? null : Math.max(carried, size * rating);
 }
 

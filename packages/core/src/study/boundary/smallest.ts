@@ -4,7 +4,7 @@ import { SHORE_PARAMS as SHORE } from "../../device/shore/index.ts";
 import { quantity, typicalOf } from "../../quantity/index.ts";
 import { GAUGES, type Gauge } from "../../reference/index.ts";
 import type { Members } from "../confidence/index.ts";
-import type { SourceCase, StartCase } from "../motor-start/index.ts";
+import { isEngine, type SourceCase, type StartCase } from "../motor-start/index.ts";
 import { leastBreakerA, leastVolts, mostCordOhm, type Prepared, prepareMember, runSize, startSize } from "./member.ts";
 import { BREAKER_SIZES, BOUNDARY_PARAMS as P } from "./params.ts";
 import { enoughFor, leastPair, mostFor, needed } from "./quantile.ts";
@@ -38,7 +38,7 @@ const CORD_GAUGES: readonly Gauge[] = GAUGES.filter((awg) => awg >= 6 && awg <= 
 /** The case on a generator to be bought, where its own source is none: an inverter generator for small units, no cord. */
 function onStandIn(given: StartCase): StartCase {
   const { source } = given;
-  if (source.kind === "generator" || source.kind === "inverter-generator") return given;
+  if (isEngine(source)) return given;
   const volts = nominalVolts(given.unit.plateVolts, given.unit.hz);
   const standIn: SourceCase = {
     kind: "inverter-generator",
@@ -49,6 +49,8 @@ function onStandIn(given: StartCase): StartCase {
   };
   return { ...given, source: standIn };
 }
+
+const isShore = ({ source }: StartCase): boolean => source.kind === "shore";
 
 /** The case without its cords, the outlet's own resistance where none was measured. */
 function withoutCord(given: StartCase): StartCase {
@@ -61,7 +63,7 @@ function withoutCord(given: StartCase): StartCase {
 export function needsOf(given: StartCase, members: Members, seed: number, from: number, to: number): readonly MemberNeeds[] {
   const bought = onStandIn(given);
   const bare = withoutCord(given);
-  const onShore = given.source.kind === "shore";
+  const onShore = isShore(given);
   const needs: MemberNeeds[] = [];
   for (let i = from; i < to; i++) {
     const member = members.at(i);
@@ -88,7 +90,7 @@ export function needsOf(given: StartCase, members: Members, seed: number, from: 
 export function smallestOf(given: StartCase, needs: readonly MemberNeeds[]): Smallest {
   const { source } = onStandIn(given);
   const count = needed(needs.length);
-  const rated = source.kind === "generator" || source.kind === "inverter-generator" ? source : null;
+  const rated = isEngine(source) ? source : null;
   const runningW = rated?.runningW?.value ?? (rated?.surgeW === undefined ? null : rated.surgeW.value / P.standInRatio.value);
   const surgeW = rated?.surgeW?.value ?? (runningW === null ? null : runningW * P.standInRatio.value);
   const pair =
@@ -99,7 +101,7 @@ export function smallestOf(given: StartCase, needs: readonly MemberNeeds[]): Sma
           count,
         );
   const wanted = runningW === null || surgeW === null || pair === null ? null : { runningW: pair[1] * runningW, surgeW: pair[0] * surgeW };
-  const onShore = given.source.kind === "shore";
+  const onShore = isShore(given);
   const breaker =
     onShore && needs.length > 0
       ? enoughFor(
@@ -122,7 +124,7 @@ export function smallestOf(given: StartCase, needs: readonly MemberNeeds[]): Sma
           count,
         );
   const reach = reachThatFits(needs.map((n) => n.reach ?? { hottestC: null, highestM: null }));
-  const engine = given.source.kind === "generator" || given.source.kind === "inverter-generator";
+  const engine = isEngine(given.source);
   return {
     of: needs.length,
     runningW: wanted?.runningW ?? null,

@@ -1,6 +1,6 @@
 import { ASSESS_PARAMS } from "../assess/index.ts";
 import type { Members } from "../confidence/index.ts";
-import { makes, type StartCase, scaledSource } from "../motor-start/index.ts";
+import { isEngine, makes, modelOf, type StartCase } from "../motor-start/index.ts";
 import { lastThat, prepareMember, runsAt } from "./member.ts";
 import { BOUNDARY_PARAMS as P } from "./params.ts";
 import { mostFor, needed } from "./quantile.ts";
@@ -21,7 +21,7 @@ export interface Turn {
 export function reachOf(given: StartCase, members: Members, seed: number, from: number, to: number): readonly Reach[] {
   const reaches: Reach[] = [];
   const altitudeM = "altitudeM" in given.source ? (given.source.altitudeM ?? 0) : 0;
-  const engine = given.source.kind === "generator" || given.source.kind === "inverter-generator";
+  const engine = isEngine(given.source);
   for (let i = from; i < to; i++) {
     const member = members.at(i);
     const prepared = member.ok && member.value.unit !== null ? prepareMember(given, member.value.unit, seed, i) : null;
@@ -42,7 +42,7 @@ export function reachOf(given: StartCase, members: Members, seed: number, from: 
 
 /** Looks for the least size of a source, between one and what is left of it where it is worst. */
 function sizeWithin(input: Parameters<typeof makes>[0], worst: number): number | null {
-  const at = (size: number): boolean => makes({ ...input, source: scaledSource(input.source, size) });
+  const at = (size: number): boolean => makes({ ...input, source: modelOf(input.source).scaled(size) });
   const largest = MOST_LEFT;
   if (at(worst)) return worst;
   const last = lastThat((x) => at(largest - x), 0, largest - worst, 7);

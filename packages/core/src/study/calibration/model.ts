@@ -3,7 +3,9 @@ import { modulus } from "../../numeric/index.ts";
 import { quantity } from "../../quantity/index.ts";
 import {
   cycleRows,
+  isCircuit,
   type MotorStartInput,
+  modelOf,
   peaksOf,
   prepare,
   type SourceCase,
@@ -52,7 +54,7 @@ export function fedStart(
 ): FedStart {
   const volts = read.volts ?? null;
   const loaded = read.loadedVolts ?? null;
-  const circuit = start.source.kind === "ideal" || start.source.kind === "shore";
+  const circuit = isCircuit(start.source);
   const sag = volts !== null && loaded !== null && loaded < volts && amps > 0 ? (volts - loaded) / amps : null;
   const { kind: _kind, ...named } = start.source;
   return {
@@ -143,7 +145,7 @@ function runningOf(input: MotorStartInput): { readonly lineA: number; readonly r
   const { machine, source, load, runCapacitorF, outdoorC, fanA } = input;
   const state = runningAtTorque(machine, source.volts, load.ratedNm, {
     capacitanceF: runCapacitorF,
-    series: { re: source.kind === "machine" ? 0 : source.seriesOhm, im: 0 },
+    series: { re: modelOf(source).turns ? 0 : source.seriesOhm, im: 0 },
   });
   if (!state.ok) return null;
   const share = runningShareAt(outdoorC);

@@ -110,7 +110,7 @@ export interface ElectronicCase extends SourceCaseCommon {
 }
 
 /** A conventional generator set; constants left out take their typical value. */
-export interface MachineCase extends SourceCaseCommon {
+export interface AlternatorCase extends SourceCaseCommon {
   readonly kind: "generator";
   readonly runningW?: Quantity;
   readonly surgeW?: Quantity;
@@ -126,7 +126,7 @@ export interface MachineCase extends SourceCaseCommon {
 }
 
 /** What feeds the unit. */
-export type SourceCase = CircuitCase | ElectronicCase | MachineCase;
+export type SourceCase = CircuitCase | ElectronicCase | AlternatorCase;
 
 /** How it is to be started; figures left out take their typical value. */
 export type MethodCase =

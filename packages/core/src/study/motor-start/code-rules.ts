@@ -1,6 +1,7 @@
 import { CODE_PARAMS as CODE } from "../../reference/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import { type Finding, finding } from "./issues.ts";
+import { modelOf } from "./source/index.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 /**
@@ -8,8 +9,9 @@ import type { SteadyRunning } from "./steady.ts";
  * continuous load; the largest motor counts 125 % once, a unit that is plugged in has shares of its own.
  */
 export function brokenRules({ source, fanA, backgroundA }: MotorStartInput, running: SteadyRunning, plugIn: boolean): readonly Finding[] {
-  if (source.kind !== "circuit" || source.breakerA === null) return [];
-  const ratingA = source.breakerA;
+  const { breaker } = modelOf(source);
+  if (breaker === null) return [];
+  const { ratingA } = breaker;
   if (plugIn) {
     const rule = backgroundA > 0 ? CODE.plugInBeside : CODE.plugInAlone;
     const share = rule.value;

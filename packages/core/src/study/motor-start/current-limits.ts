@@ -1,7 +1,7 @@
 import { bandOf } from "../../device/breaker/index.ts";
 import type { CurvePoint } from "../../reference/index.ts";
-import { carriedW, foldbackA, shoreW } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
+import { modelOf } from "./source/index.ts";
 
 /** A current and a time that belongs to it. */
 export interface CurrentTimePoint {
@@ -21,20 +21,19 @@ const LAST_S = 36_000;
 
 /** The limits of a source over time; null where nothing limits. Steps for rated watts, the band for a breaker. */
 export function currentLimits({ source }: MotorStartInput): CurrentLimits | null {
-  if (source.kind === "circuit") {
-    const rating = source.breakerA;
-    if (rating === null) return null;
-    const { earliest, latest } = source.band ?? bandOf(rating);
-    const edge = (points: readonly CurvePoint[]): CurrentTimePoint[] => points.map(({ x, y }) => ({ amps: x * rating, seconds: y }));
+  const { breaker, carriedW, startLimitA, dropOutS, ratings } = modelOf(source);
+  if (breaker !== null) {
+    const { ratingA, band } = breaker;
+    const { earliest, latest } = band ?? bandOf(ratingA);
+    const edge = (points: readonly CurvePoint[]): CurrentTimePoint[] => points.map(({ x, y }) => ({ amps: x * ratingA, seconds: y }));
     return { earliest: edge(earliest), latest: edge(latest) };
   }
-  const steps: { amps: number; untilS: number }[] = [];
-  if (source.kind === "electronic") {
-    steps.push({ amps: foldbackA(source), untilS: source.dropOutS });
-    for (const { watts, seconds } of source.endurance.toReversed())
-      steps.push({ amps: (watts + shoreW(source)) / source.volts, untilS: seconds });
-  } else steps.push({ amps: source.surgeW / source.volts, untilS: source.surgeS });
-  steps.push({ amps: carriedW(source) / source.volts, untilS: LAST_S });
+  if (carriedW === null) return null;
+  const steps = [
+    ...(startLimitA === null || dropOutS === null ? [] : [{ amps: startLimitA, untilS: dropOutS }]),
+    ...ratings.toReversed().map(({ watts, seconds }) => ({ amps: watts / source.volts, untilS: seconds })),
+    { amps: carriedW / source.volts, untilS: LAST_S },
+  ];
   const points: CurrentTimePoint[] = [];
   let from = FIRST_S;
   for (const { amps, untilS } of steps) {

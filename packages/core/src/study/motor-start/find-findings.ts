@@ -5,7 +5,7 @@ import { GENERATOR_PARAMS as GENERATOR } from "../../device/generator/index.ts";
 import { LONGEST_IN_CIRCUIT_S } from "../../device/hard-start/index.ts";
 import { COMMON_PRACTICE, FROM_MEMORY } from "../../quantity/index.ts";
 import { STARTS_IN_A_ROW } from "./breaker-row.ts";
-import { carriedW, foldbackA, overstay } from "./carried.ts";
+import { overstay } from "./carried.ts";
 import { brokenRules } from "./code-rules.ts";
 import type { MotorStartInput } from "./input.ts";
 import { type Finding, type FindingFigures, finding } from "./issues.ts";
@@ -13,6 +13,7 @@ import type { PreparedStart } from "./prepare.ts";
 import type { StartTrace } from "./record.ts";
 import type { BatteryUse, BreakerRow, Retry, Room, StartReason } from "./result.ts";
 import { CARRIED_S, drawnA } from "./room.ts";
+import { modelOf } from "./source/index.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 const UL489 = "UL 489 for the fixed points, typical band from memory between them";
@@ -82,37 +83,37 @@ function stalledOn(input: MotorStartInput, trace: StartTrace): FindingFigures["s
   const { source, overloadS, lockedRotorA } = input;
   const overloadOpensS =
     overloadS === null ? null : trace.decidedAtS + ((1 - trace.overloadDose) * overloadS) / Math.max(1e-6, (amps / lockedRotorA) ** 2);
-  if (source.kind !== "circuit" || source.breakerA === null) return { amps, overloadOpensS, breakerTripsS: null };
-  const after = bandSeconds(source.breakerA, source.band, amps, input.breakerEdge);
+  const { breaker } = modelOf(source);
+  if (breaker === null) return { amps, overloadOpensS, breakerTripsS: null };
+  const after = bandSeconds(breaker.ratingA, breaker.band, amps, input.breakerEdge);
   return { amps, overloadOpensS, breakerTripsS: Number.isFinite(after) ? after : null };
 }
 
 function warnings({ input }: PreparedStart, trace: StartTrace, { breaker }: StartFacts): readonly Finding[] {
   const { source } = input;
+  const { startLimitA, turns, eco } = modelOf(source);
   const found: Finding[] = [];
   if (!endedIt(trace) && trace.breakerDose !== null && trace.breakerDose.earliest >= 1)
     found.push(finding("breaker-may-trip", "warn", { dose: trace.breakerDose.earliest }, UL489));
-  if (source.kind === "electronic" && trace.lowestHold < 1) {
+  if (startLimitA !== null && trace.lowestHold < 1) {
     const figures = {
       lowestShare: trace.lowestHold,
       lowestV: trace.lowestHold * source.volts,
       drawnA: drawnA(input),
-      availableA: foldbackA(source),
+      availableA: startLimitA,
     };
     found.push(finding("source-sags", "warn", figures, FROM_MEMORY));
   }
-  if (source.kind === "machine") {
+  if (turns) {
     if (!endedIt(trace) && trace.lowestSpeed < GENERATOR.badlyShare.value)
       found.push(finding("engine-badly", "warn", { lowestSpeed: trace.lowestSpeed }, COMMON_PRACTICE));
     const limitV = GENERATOR.contactorShare.value * source.volts;
     const volts = lowestHeldVolts(trace, GENERATOR.contactorS.value);
     if (volts < limitV) found.push(finding("contactor-may-drop", "warn", { volts, limitV }, FROM_MEMORY));
   }
-  if (source.kind !== "circuit") {
-    const over = overstay(source, trace);
-    if (over !== null) found.push(finding("surge-time", "stop", over, "the source's sheet"));
-    if (source.eco) found.push(finding("eco-mode", "note", {}, COMMON_PRACTICE));
-  }
+  const over = overstay(source, trace);
+  if (over !== null) found.push(finding("surge-time", "stop", over, "the source's sheet"));
+  if (eco) found.push(finding("eco-mode", "note", {}, COMMON_PRACTICE));
   if ((trace.capacitorOutAtS ?? Number.POSITIVE_INFINITY) > trace.decidedAtS && input.method.kind === "hard")
     found.push(finding("start-capacitor-long", "warn", { limitS: LONGEST_IN_CIRCUIT_S }, FROM_MEMORY));
   if (breaker?.mayTripAt != null && breaker.mayTripAt > 1 && breaker.mayTripAt <= STARTS_IN_A_ROW)
@@ -124,29 +125,25 @@ function runFindings({ input, runningMet }: PreparedStart, { running, run, batte
   const { source } = input;
   if (running === null || run === null) return [finding("run-pull-out", "stop", { volts: source.volts }, "simulation")];
   const found: Finding[] = [];
-  if (source.kind === "circuit") {
-    if (source.breakerA !== null) {
-      const afterS = bandSeconds(source.breakerA, source.band, running.totalA, input.breakerEdge);
-      if (afterS < CARRIED_S)
-        found.push(finding("run-breaker-trips", "stop", { amps: running.totalA, ratingA: source.breakerA, afterS }, UL489));
-    }
-  } else {
-    const limitW = carriedW(source);
-    if (running.watts > limitW) {
-      const afterS = shutdownAfterS(running.watts / limitW);
-      const onBank = source.kind === "electronic" && source.battery !== null;
-      const figures = {
-        watts: running.watts,
-        limitW,
-        neededA: running.totalA,
-        availableA: (running.totalA * limitW) / running.watts,
-        afterS: onBank || !Number.isFinite(afterS) ? null : afterS,
-      };
-      found.push(finding("run-over-rating", "stop", figures, "the source's rated watts, derated"));
-    }
+  const { breaker, bank, carriedW: limitW } = modelOf(source);
+  if (breaker !== null) {
+    const { ratingA, band } = breaker;
+    const afterS = bandSeconds(ratingA, band, running.totalA, input.breakerEdge);
+    if (afterS < CARRIED_S) found.push(finding("run-breaker-trips", "stop", { amps: running.totalA, ratingA, afterS }, UL489));
   }
-  if (source.kind === "electronic" && source.battery !== null && battery?.runV != null && battery.runA !== null) {
-    const { cutOffV, bms } = source.battery;
+  if (limitW !== null && running.watts > limitW) {
+    const afterS = shutdownAfterS(running.watts / limitW);
+    const figures = {
+      watts: running.watts,
+      limitW,
+      neededA: running.totalA,
+      availableA: (running.totalA * limitW) / running.watts,
+      afterS: bank !== null || !Number.isFinite(afterS) ? null : afterS,
+    };
+    found.push(finding("run-over-rating", "stop", figures, "the source's rated watts, derated"));
+  }
+  if (bank !== null && battery?.runV != null && battery.runA !== null) {
+    const { cutOffV, bms } = bank;
     if (battery.runV < cutOffV)
       found.push(
         finding("run-battery-low", "stop", { volts: battery.runV, limitV: cutOffV, amps: battery.runA }, "the inverter's own cut-off"),

@@ -1,6 +1,5 @@
 export { ASSUMED, type AssumedCode, type Assumption } from "./assume.ts";
 
-export { carriedW, foldbackA } from "./carried.ts";
 export type { BatteryCase, CircuitCase, ElectronicCase, MethodCase, SourceCase, StartCase, UnitCase } from "./case.ts";
 export { DRIVES } from "./case.ts";
 export { computed } from "./computed.ts";
@@ -38,9 +37,10 @@ export {
 export { persist } from "./retry.ts";
 export { CARRIED_S, leastThat, runRoom } from "./room.ts";
 export { type StartStudy, studyStart } from "./run.ts";
-export { scaledSource } from "./scale.ts";
 export { type MeasurableCode, type Sensitivity, sensitivities } from "./sensitivity.ts";
 export { simulate } from "./simulate.ts";
+export { modelOf } from "./source/index.ts";
+export { canParallel, isCircuit, isEngine } from "./source-kind.ts";
 export { steadyRunning } from "./steady.ts";
 export { cycleRows, largestCycleA, outcomeOf, peaksOf } from "./summarise.ts";
 export { tightest } from "./tightest.ts";

@@ -58,8 +58,8 @@ export interface ElectronicSource extends SourceCommon {
 }
 
 /** A conventional set: alternator, regulator, engine and governor; watts as derated. */
-export interface MachineSource extends SourceCommon {
-  readonly kind: "machine";
+export interface AlternatorSource extends SourceCommon {
+  readonly kind: "alternator";
   readonly runningW: number;
   readonly surgeW: number;
   readonly surgeS: number;
@@ -69,6 +69,9 @@ export interface MachineSource extends SourceCommon {
   readonly governorS: number;
   readonly eco: boolean;
 }
+
+/** What feeds a start, every default taken. */
+export type Source = CircuitSource | ElectronicSource | AlternatorSource;
 
 /** Everything a start needs, SI, every default already taken. */
 export interface MotorStartInput {
@@ -83,7 +86,7 @@ export interface MotorStartInput {
   readonly backgroundA: number;
   readonly outdoorC: number;
   readonly method: StartMethod;
-  readonly source: CircuitSource | ElectronicSource | MachineSource;
+  readonly source: Source;
   /** Seconds to be shown; the run goes on by itself until it is known how it ends. */
   readonly seconds: number;
   /** Where in its band a breaker lies, 0 at the quick edge to 1 at the slow one. */

@@ -3,6 +3,7 @@ import { GENERATOR_PARAMS as SET } from "../../device/generator/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import type { LimitUse, Room } from "./result.ts";
+import { modelOf } from "./source/index.ts";
 import type { SteadyRunning } from "./steady.ts";
 
 /** Every limit that applies to a start and how much of it was used. */
@@ -18,10 +19,10 @@ export function limitUse(
   if (trace.breakerDose !== null) uses.push({ code: "breaker-heat", share: trace.breakerDose.earliest });
   if (run?.spareShare != null) uses.push({ code: "run-limit", share: 1 - run.spareShare });
   if (running !== null) uses.push({ code: "run-volts", share: (LOWEST_PLATE_SHARE * input.plateVolts) / running.volts });
-  const bank = input.source.kind === "electronic" ? input.source.battery : null;
+  const { bank, turns } = modelOf(input.source);
   if (bank !== null && trace.lowestBankV !== null)
     uses.push({ code: "battery-volts", share: (bank.volts - trace.lowestBankV) / (bank.volts - bank.cutOffV) });
-  if (input.source.kind === "machine") uses.push({ code: "engine-speed", share: (1 - trace.lowestSpeed) / (1 - SET.stallShare.value) });
+  if (turns) uses.push({ code: "engine-speed", share: (1 - trace.lowestSpeed) / (1 - SET.stallShare.value) });
   return uses;
 }
 

@@ -1,14 +1,11 @@
-import { mostAcW } from "../../device/battery/index.ts";
 import { MotorEquations, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import { GeneratorEquations } from "../../device/generator/index.ts";
 import { PotentialRelayEquations, PtcEquations } from "../../device/hard-start/index.ts";
 import { InverterGeneratorEquations } from "../../device/inverter-generator/index.ts";
 import { ShoreEquations } from "../../device/shore/index.ts";
 import { SoftStarterEquations } from "../../device/soft-starter/index.ts";
-import { foldbackA, shoreW } from "./carried.ts";
 import type { MotorStartInput, StartAid } from "./input.ts";
-
-type SourceEquations = ShoreEquations | InverterGeneratorEquations | GeneratorEquations;
+import { modelOf, type SourceEquations } from "./source/index.ts";
 
 /** The motor on its source: what a run integrates. */
 class Plant {
@@ -46,28 +43,8 @@ export function assemble(input: MotorStartInput): Assembly {
   const { source, machine, method } = input;
   const closing = (source.closingDeg * Math.PI) / 180;
   const loads = steadyLoadsA(input);
-  const { volts, seriesOhm, seriesH } = source;
-  let generator: InverterGeneratorEquations | null = null;
-  let set: GeneratorEquations | null = null;
-  let equations: SourceEquations;
-  if (source.kind === "circuit") equations = new ShoreEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads);
-  else if (source.kind === "machine") {
-    set = new GeneratorEquations({ ...source, hz: machine.hz, engineW: source.surgeW }, seriesOhm, seriesH, source.cordOhm, closing, loads);
-    equations = set;
-  } else {
-    const none = Number.POSITIVE_INFINITY;
-    const { dropOutShare, dropOutS } = source;
-    const limits = source.foldback
-      ? {
-          limitA: foldbackA(source),
-          mostW: source.battery === null ? none : mostAcW(source.battery) + shoreW(source),
-          dropOutShare,
-          dropOutS,
-        }
-      : { limitA: none, mostW: none, dropOutShare, dropOutS };
-    generator = new InverterGeneratorEquations(volts, machine.hz, seriesOhm, seriesH, closing, loads, limits);
-    equations = generator;
-  }
+  const { seriesOhm, seriesH } = source;
+  const equations = modelOf(source).equations(machine.hz, closing, loads);
   const motor = new MotorEquations(machine, input.load, seriesOhm, seriesH);
   const top = synchronousRadS(machine);
   const aid = aidOfMethod(method);
@@ -80,7 +57,14 @@ export function assemble(input: MotorStartInput): Assembly {
     motor.setCapacitance(farad, ohm);
   }
   if (starter !== null) motor.mainClosed = false;
-  return { plant: new Plant(motor, equations), generator, set, starter, relay, ptc };
+  return {
+    plant: new Plant(motor, equations),
+    generator: equations instanceof InverterGeneratorEquations ? equations : null,
+    set: equations instanceof GeneratorEquations ? equations : null,
+    starter,
+    relay,
+    ptc,
+  };
 }
 
 /** The start aid that is in circuit; null for none. */

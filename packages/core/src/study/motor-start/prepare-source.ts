@@ -7,9 +7,10 @@ import { SHORE_PARAMS as SHORE } from "../../device/shore/index.ts";
 import { FROM_MEMORY, fail, ok, type Param, type Quantity, quantity, type Result } from "../../quantity/index.ts";
 import { CONDUCTOR_SOURCE } from "../../reference/index.ts";
 import { Assumptions } from "./assume.ts";
-import type { BatteryCase, CircuitCase, ElectronicCase, Endurance, MachineCase, SourceCase, StartCase } from "./case.ts";
+import type { AlternatorCase, BatteryCase, CircuitCase, ElectronicCase, Endurance, SourceCase, StartCase } from "./case.ts";
 import { type FeedOf, feedOf } from "./feed.ts";
-import type { CircuitSource, ElectronicSource, MachineSource } from "./input.ts";
+import type { AlternatorSource, CircuitSource, ElectronicSource, Source } from "./input.ts";
+import { isCircuit, isEngine } from "./source-kind.ts";
 
 const SHEET = "the source's sheet";
 const METER = "a meter";
@@ -17,19 +18,14 @@ const METER = "a meter";
 export type SourceFailure = "needs-watts" | "wrong-volts";
 
 /** Takes a source's missing figures, its leg, its cords, and derates it for height, heat and fuel. */
-export function prepareSource(
-  given: StartCase,
-  assumptions: Assumptions,
-): Result<CircuitSource | ElectronicSource | MachineSource, SourceFailure> {
+export function prepareSource(given: StartCase, assumptions: Assumptions): Result<Source, SourceFailure> {
   const { source, unit } = given;
   const feed = feedOf(unit.plateVolts, source.volts.value, source.legs ?? 1);
   if (!feed.ok) return feed;
   if (isCircuit(source)) return ok(circuit(source, given.unit.hz, feed.value, assumptions));
-  return isMachine(source) ? machine(source, given, feed.value, assumptions) : electronic(source, given.outdoorC, feed.value, assumptions);
-}
-
-function isCircuit(source: SourceCase): source is CircuitCase {
-  return source.kind === "ideal" || source.kind === "shore";
+  return source.kind === "generator"
+    ? machine(source, given, feed.value, assumptions)
+    : electronic(source, given.outdoorC, feed.value, assumptions);
 }
 
 function cords(source: SourceCase, assumptions: Assumptions): { readonly ohm: number; readonly henry: number } {
@@ -106,10 +102,6 @@ function circuit(source: CircuitCase, hz: number, feed: FeedOf, assumptions: Ass
   };
 }
 
-function isMachine(source: ElectronicCase | MachineCase): source is MachineCase {
-  return source.kind === "generator";
-}
-
 interface Rated {
   readonly runningW: number;
   readonly surgeW: number;
@@ -118,7 +110,7 @@ interface Rated {
 
 /** Watts of a source on the unit's leg, one from the other where only one is known, a second set added, derated where an engine makes them. */
 function watts(
-  source: ElectronicCase | MachineCase,
+  source: ElectronicCase | AlternatorCase,
   outdoorC: number,
   { wattsShare }: FeedOf,
   assumptions: Assumptions,
@@ -127,7 +119,7 @@ function watts(
   if (own === null) return fail("needs-watts", "source");
   const second = "second" in source && source.second !== undefined ? bothWatts(source.second) : null;
   const sum = (one: Quantity, other: Quantity | undefined): Quantity => ({ ...one, value: (one.value + (other?.value ?? 0)) * wattsShare });
-  const share = source.kind === "inverter" ? 1 : engineShare(source, outdoorC, assumptions);
+  const share = !isEngine(source) ? 1 : engineShare(source, outdoorC, assumptions);
   const runningW = assumptions.take("running-watts", sum(own.runningW, second?.runningW), "W", SHEET);
   const surgeW = assumptions.take("surge-watts", sum(own.surgeW, second?.surgeW), "W", SHEET);
   return ok({
@@ -145,7 +137,7 @@ function bothWatts(rated: { readonly runningW?: Quantity; readonly surgeW?: Quan
   return runningW === undefined || surgeW === undefined ? null : { runningW, surgeW };
 }
 
-function engineShare(source: ElectronicCase | MachineCase, outdoorC: number, assumptions: Assumptions): number {
+function engineShare(source: ElectronicCase | AlternatorCase, outdoorC: number, assumptions: Assumptions): number {
   const altitudeM = source.altitudeM ?? assumptions.typical("altitude", SHORE.altitudeM);
   const shares = deratingShares(altitudeM, outdoorC, source.derating);
   const note = (code: "altitude-loss" | "heat-loss" | "fuel-loss", share: number, from: string): void => {
@@ -250,7 +242,12 @@ function bank(given: BatteryCase, assumptions: Assumptions): Bank {
 /** How well a low-voltage cut-off nobody read is known, relative (typical, from memory). */
 const CUT_OFF_TOLERANCE = 0.03;
 
-function machine(source: MachineCase, given: StartCase, feed: FeedOf, assumptions: Assumptions): Result<MachineSource, "needs-watts"> {
+function machine(
+  source: AlternatorCase,
+  given: StartCase,
+  feed: FeedOf,
+  assumptions: Assumptions,
+): Result<AlternatorSource, "needs-watts"> {
   const rated = watts(source, given.outdoorC, feed, assumptions);
   if (!rated.ok) return rated;
   const volts = source.volts.value * feed.voltsFactor;
@@ -262,7 +259,7 @@ function machine(source: MachineCase, given: StartCase, feed: FeedOf, assumption
   const made = (name: "regulatorS" | "ceiling" | "inertiaS" | "governorS"): number =>
     source[name] ?? assumptions.hidden(name, SET[name], "set-make-up");
   return ok({
-    kind: "machine",
+    kind: "alternator",
     volts,
     cordOhm,
     seriesOhm: own.ohm + cordOhm,

@@ -68,7 +68,7 @@ export function prepareWith(given: StartCase, unit: PreparedUnit, pick: Pick): R
     "as entered",
   );
   const method = prepareMethod(given, unit, rest, assumptions);
-  const usual = method.kind === "soft" && source.value.kind === "machine" ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE;
+  const usual = method.kind === "soft" && source.value.kind === "alternator" ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE;
   const circuit = { machine: unit.machine, source: source.value, runCapacitorF: unit.runCapacitorF, method };
   if (!isComputable(circuit, usual)) return fail("not-computable", "unit");
   const input: MotorStartInput = {

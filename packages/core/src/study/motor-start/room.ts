@@ -2,14 +2,14 @@ import { carriesA, roomFactor } from "../../device/breaker/index.ts";
 import { LOWEST_PLATE_SHARE } from "../../device/compressor-motor/index.ts";
 import type { Assumptions } from "./assume.ts";
 import { bankRoom } from "./battery-use.ts";
-import { carriedW, foldbackA, overstay } from "./carried.ts";
+import { overstay } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
 import { isMade, onlyOutcome } from "./made.ts";
 import type { StartTrace } from "./record.ts";
 import type { Room, RoomBy } from "./result.ts";
-import { scaledSource } from "./scale.ts";
 import { simulate } from "./simulate.ts";
-import { type SteadyRunning, steadySeries } from "./steady.ts";
+import { modelOf } from "./source/index.ts";
+import type { SteadyRunning } from "./steady.ts";
 import { largestCycleA, outcomeOf } from "./summarise.ts";
 
 /** Halvings once it is known between which two sizes it turns; with the middle of the last two, to some one or two in a hundred. */
@@ -105,14 +105,14 @@ export function startRoom(input: MotorStartInput, trace: StartTrace, assumptions
   const { source } = input;
   const started = outcomeOf(trace).status === "started";
   const peakA = largestCycleA(trace);
-  if (source.kind === "circuit") return circuitRoom({ ...input, source }, trace, peakA, started, assumptions);
-  const availableA = source.kind === "electronic" ? foldbackA(source) : source.surgeW / source.volts;
+  const { startLimitA: availableA, turns } = modelOf(source);
+  if (availableA === null) return circuitRoom(input, trace, peakA, started, assumptions);
   const made = started && overstay(source, trace) === null;
-  const size = leastAbout(made, (share) => makesAtOnce(input, scaledSource(source, share)), DOWN, UP);
+  const size = leastAbout(made, (share) => makesAtOnce(input, modelOf(source).scaled(share)), DOWN, UP);
   const limitTolerance = Math.hypot(
     assumptions.tolerance("momentary-limit"),
     assumptions.tolerance("surge-watts"),
-    source.kind === "machine" ? SET_TOLERANCE : 0,
+    turns ? SET_TOLERANCE : 0,
   );
   const neededA = (size ?? 1) * availableA;
   const toleranceA = Math.hypot(startSpread(input, assumptions) * neededA, limitTolerance * availableA);
@@ -120,18 +120,16 @@ export function startRoom(input: MotorStartInput, trace: StartTrace, assumptions
   return { room, leastVolts: null };
 }
 
-type OnCircuit = MotorStartInput & { readonly source: Extract<MotorStartInput["source"], { readonly kind: "circuit" }> };
-
-function circuitRoom(input: OnCircuit, trace: StartTrace, peakA: number, started: boolean, assumptions: Assumptions): StartRoom {
+function circuitRoom(input: MotorStartInput, trace: StartTrace, peakA: number, started: boolean, assumptions: Assumptions): StartRoom {
   const { source } = input;
-  const bare = { ...source, breakerA: null };
-  const at = (share: number): boolean => makesAtOnce(input, { ...bare, volts: source.volts * share });
+  const { breaker, atVolts } = modelOf(source);
+  const at = (share: number): boolean => makesAtOnce(input, atVolts(source.volts * share));
   const least = leastAbout(started, at, VOLTS_DOWN, VOLTS_UP);
   const toleranceA = startSpread(input, assumptions) * peakA;
   const limits: Limit[] = least === null ? [{ by: "torque", share: -NOTHING }] : [{ by: "torque", share: 1 - least }];
-  if (source.breakerA !== null) {
+  if (breaker !== null) {
     const until = Math.min(trace.halfCycles, Math.round(trace.decidedAtS / trace.halfCycleS));
-    const factor = roomFactor(source.breakerA, source.band, trace.meter.rmsA.subarray(0, until), trace.halfCycleS, input.breakerEdge);
+    const factor = roomFactor(breaker.ratingA, breaker.band, trace.meter.rmsA.subarray(0, until), trace.halfCycleS, input.breakerEdge);
     limits.push({ by: "breaker", share: 1 - 1 / factor });
   }
   const tightest = limits.reduce((a, b) => (b.share < a.share ? b : a));
@@ -166,11 +164,11 @@ export function runRoom(input: MotorStartInput, running: SteadyRunning, assumpti
   const limits: Limit[] = [{ by: "volts", share: voltsShare(input, running, LOWEST_PLATE_SHARE * input.plateVolts) }];
   if (source.manager !== null) limits.push({ by: "manager", share: voltsShare(input, running, source.manager.lowV) });
   let tolerance = (assumptions?.tolerance("running-amps") ?? 0) * running.compressorA;
-  if (source.kind === "circuit") {
-    if (source.breakerA !== null)
-      limits.push({ by: "breaker", share: 1 - running.totalA / carriesA(source.breakerA, source.band, CARRIED_S, input.breakerEdge) });
-  } else {
-    limits.push({ by: "watts", share: 1 - running.watts / carriedW(source) });
+  const { breaker, carriedW } = modelOf(source);
+  if (breaker !== null)
+    limits.push({ by: "breaker", share: 1 - running.totalA / carriesA(breaker.ratingA, breaker.band, CARRIED_S, input.breakerEdge) });
+  if (carriedW !== null) {
+    limits.push({ by: "watts", share: 1 - running.watts / carriedW });
     limits.push(...bankRoom(source, running));
     tolerance = Math.hypot(tolerance, (assumptions?.tolerance("running-watts") ?? 0) * running.totalA * 0.5);
   }
@@ -186,7 +184,7 @@ const LEAST_LEFT = 0.1;
 
 /** Share of the amps that could still flow before the volts at the unit fall to a limit. */
 function voltsShare({ source, machine }: MotorStartInput, { totalA, volts }: SteadyRunning, lowestV: number): number {
-  const ohm = Math.hypot(...steadySeries(source, machine.hz));
+  const ohm = Math.hypot(...modelOf(source).steadySeries(machine.hz));
   if (ohm === 0) return volts >= lowestV ? 1 - 1e-9 : 1 - 1 / LEAST_LEFT;
   return 1 - totalA / Math.max(LEAST_LEFT * totalA, totalA + (volts - lowestV) / ohm);
 }

@@ -3,11 +3,11 @@ import { BreakerEquations } from "../../device/breaker/index.ts";
 import { STATE, STATE_SIZE } from "../../device/compressor-motor/index.ts";
 import { engineStalls } from "../../device/generator/index.ts";
 import { stepToZero } from "../../numeric/index.ts";
-import { shoreW } from "./carried.ts";
 import type { MotorStartInput } from "./input.ts";
 import { Meter } from "./meter.ts";
 import { type Assembly, assemble, steadyLoadsA } from "./plant.ts";
 import type { StartTrace, TripCause } from "./record.ts";
+import { modelOf } from "./source/index.ts";
 import { StartWatch } from "./watch.ts";
 
 const SPLIT_FLOOR_S = 1e-9;
@@ -55,6 +55,7 @@ class StartRun {
   /** Source volts at the end of the latest step, which the next begins with. */
   private emfAtEnd: number;
   private readonly watch: StartWatch;
+  private readonly shoreW: number;
   private tripped: StartTrace["tripped"] = null;
   private starterOpenedAtS: number | null = null;
   private bypassAtS: number | null = null;
@@ -69,10 +70,11 @@ class StartRun {
     this.input = input;
     this.probe = probe;
     this.parts = assemble(input);
-    const { source, machine } = input;
-    this.breaker =
-      source.kind === "circuit" && source.breakerA !== null ? new BreakerEquations(source.breakerA, source.band, input.breakerEdge) : null;
-    this.battery = source.kind === "electronic" && source.battery !== null ? new BatteryEquations(source.battery) : null;
+    const { machine } = input;
+    const { breaker, bank, shoreW } = modelOf(input.source);
+    this.breaker = breaker === null ? null : new BreakerEquations(breaker.ratingA, breaker.band, input.breakerEdge);
+    this.battery = bank === null ? null : new BatteryEquations(bank);
+    this.shoreW = shoreW;
     this.halfCycleS = 0.5 / machine.hz;
     this.stepS = this.halfCycleS / input.stepsPerHalfCycle;
     this.room = Math.ceil(Math.max(FIRST_ROOM_S, input.untilDecided === true ? 0 : input.seconds) / this.halfCycleS);
@@ -240,9 +242,8 @@ class StartRun {
   }
 
   private drain(t: number, watts: number): void {
-    const { source } = this.input;
-    if (this.battery === null || source.kind !== "electronic") return;
-    this.battery.onHalfCycle(t, watts - shoreW(source));
+    if (this.battery === null) return;
+    this.battery.onHalfCycle(t, watts - this.shoreW);
     if (this.battery.shutsOffAt(t)) this.trip("battery", t);
   }
 

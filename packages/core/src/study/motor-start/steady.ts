@@ -2,6 +2,7 @@ import { runningAtTorque, runningShareAt } from "../../device/compressor-motor/i
 import { add, complex, conjugate, modulus, multiply, scale, subtract } from "../../numeric/index.ts";
 import type { MotorStartInput } from "./input.ts";
 import { steadyLoadsA } from "./plant.ts";
+import { modelOf } from "./source/index.ts";
 
 /** Steady running at rating load and the case's outdoor air, everything on: amps and watts at the source's terminals, volts at the unit. */
 export interface SteadyRunning {
@@ -11,15 +12,10 @@ export interface SteadyRunning {
   readonly volts: number;
 }
 
-/** Resistance and reactance between what holds its volts and the unit, ohm: a set with a regulator holds them at its terminals. */
-export function steadySeries(source: MotorStartInput["source"], hz: number): readonly [ohm: number, reactanceOhm: number] {
-  return source.kind === "machine" ? [source.cordOhm, 0] : [source.seriesOhm, 2 * Math.PI * hz * source.seriesH];
-}
-
 /** Steady running, or null where the motor cannot carry its load at these volts. */
 export function steadyRunning(input: MotorStartInput): SteadyRunning | null {
   const { machine, source } = input;
-  const series = complex(...steadySeries(source, machine.hz));
+  const series = complex(...modelOf(source).steadySeries(machine.hz));
   const loads = complex(steadyLoadsA(input));
   const behind = subtract(complex(source.volts), multiply(series, loads));
   const state = runningAtTorque(machine, modulus(behind), input.load.ratedNm, { capacitanceF: input.runCapacitorF, series });

@@ -46,6 +46,11 @@ interface BudgetSet extends SourceCommon {
 
 export type BudgetSource = BudgetCircuit | BudgetSet;
 
+/** Whether a breaker alone limits a source: no watts are rated, no starts judged. */
+export function isOnBreaker(source: BudgetSource): source is BudgetCircuit {
+  return source.kind === "shore";
+}
+
 /** What is asked: these loads on this source. */
 export interface BudgetCase {
   readonly source: BudgetSource;

@@ -1,4 +1,4 @@
-import type { BudgetCase } from "./case.ts";
+import { type BudgetCase, isOnBreaker } from "./case.ts";
 import { type Halves, halvesOf, leftBeside } from "./halves.ts";
 import { weight } from "./shed.ts";
 
@@ -6,7 +6,7 @@ import { weight } from "./shed.ts";
 export function everyCombination(given: BudgetCase): Uint8Array {
   const halves = halvesOf(given);
   const table = new Uint8Array(2 ** given.loads.length);
-  const mark = given.source.kind === "shore" ? markOnBreaker : markOnSet;
+  const mark = isOnBreaker(given.source) ? markOnBreaker : markOnSet;
   for (let i = 0; i < halves.first.size; i++) mark(halves, i, table);
   return table;
 }

@@ -1,4 +1,4 @@
-export type { BudgetCase, BudgetLoad, BudgetSource, Leg } from "./case.ts";
+export { type BudgetCase, type BudgetLoad, type BudgetSource, isOnBreaker, type Leg } from "./case.ts";
 export { everyCombination, type Fillings, fillings, largestSets } from "./combine.ts";
 export { feederAmps } from "./feeder.ts";
 export { budgetFit } from "./fit.ts";

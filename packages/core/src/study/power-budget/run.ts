@@ -1,4 +1,4 @@
-import type { BudgetCase } from "./case.ts";
+import { type BudgetCase, isOnBreaker } from "./case.ts";
 import type { BudgetIssue } from "./issues.ts";
 import { BUDGET_PARAMS as P } from "./params.ts";
 import type { BudgetStudy, LegUse, StartUse } from "./result.ts";
@@ -16,8 +16,9 @@ export function studyBudget(given: BudgetCase): BudgetStudy {
   const limits = limitsOf(source);
   const sums = sumsOf(list);
   const running = runs(sums, limits);
-  const starts: StartUse[] =
-    source.kind === "shore" ? [] : startDemands(list).map(({ at, totalA }) => ({ id: loads[at]!.id, totalA, limitA: limits.startA }));
+  const starts: StartUse[] = isOnBreaker(source)
+    ? []
+    : startDemands(list).map(({ at, totalA }) => ({ id: loads[at]!.id, totalA, limitA: limits.startA }));
   const starting = starts.every(({ totalA, limitA }) => within(totalA, limitA));
   const status = !running ? "overload" : starting ? "fits" : "start-blocked";
   const legs = legUse(given, limits, sums);
@@ -35,7 +36,7 @@ function legUse({ source }: BudgetCase, limits: Limits, sums: Sums): readonly Le
   const legs = source.legs === 2 ? ([1, 2] as const) : ([1] as const);
   return legs.map((leg) => {
     const at = leg === 1 ? 0 : 1;
-    return source.kind === "shore"
+    return isOnBreaker(source)
       ? { leg, countedA: sums.breakerA[at], limitA: limits.breakerA }
       : { leg, countedA: sums.wattsPerLeg[at] / source.volts, limitA: limits.wattsPerLeg / source.volts };
   });
@@ -50,7 +51,7 @@ function stops(
 ): readonly BudgetIssue[] {
   const over = legs.filter(({ countedA, limitA }) => !within(countedA, limitA));
   const found: BudgetIssue[] = over.map(({ leg, countedA, limitA }) =>
-    source.kind === "shore"
+    isOnBreaker(source)
       ? { code: "over-breaker", severity: "stop", leg, countedA, limitA }
       : {
           code: "over-running-watts",
@@ -69,7 +70,7 @@ function stops(
 
 /** Legs over their breaker by the three-hour rule alone: a claim that they carry it is too bold, but not for an hour. */
 function holdsShort({ source }: BudgetCase, sums: Sums, legs: readonly LegUse[]): readonly BudgetIssue[] {
-  if (source.kind !== "shore") return [];
+  if (!isOnBreaker(source)) return [];
   return legs.flatMap(({ leg, countedA, limitA }): readonly BudgetIssue[] => {
     const runA = sums.runA[leg === 1 ? 0 : 1];
     const short = !within(countedA, limitA) && within(runA, limitA);
@@ -79,11 +80,11 @@ function holdsShort({ source }: BudgetCase, sums: Sums, legs: readonly LegUse[])
 
 function notes({ source, loads }: BudgetCase, legs: readonly LegUse[]): readonly BudgetIssue[] {
   const found: BudgetIssue[] = [];
-  if (source.kind === "shore" && loads.some((l) => l.motor === true))
+  if (isOnBreaker(source) && loads.some((l) => l.motor === true))
     found.push({ code: "motor-counted", severity: "note", factor: P.motorFactor.value });
-  if (source.kind === "shore" && loads.some((l) => l.continuous === true && l.motor !== true))
+  if (isOnBreaker(source) && loads.some((l) => l.continuous === true && l.motor !== true))
     found.push({ code: "continuous-counted", severity: "note", factor: P.continuousFactor.value });
-  if (source.kind === "shore")
+  if (isOnBreaker(source))
     for (const { id, startA, runA } of loads)
       if (startA !== undefined && startA > runA) found.push({ code: "start-not-judged", severity: "note", id });
   const [first, second] = legs;

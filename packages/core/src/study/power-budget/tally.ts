@@ -1,4 +1,4 @@
-import type { BudgetCase, BudgetLoad, BudgetSource } from "./case.ts";
+import { type BudgetCase, type BudgetLoad, type BudgetSource, isOnBreaker } from "./case.ts";
 import { BUDGET_PARAMS as P } from "./params.ts";
 
 /** The legs of a source, 0 and 1. */
@@ -55,7 +55,7 @@ export interface Limits {
 /** Limits of a source. */
 export function limitsOf(source: BudgetSource): Limits {
   const none = Number.POSITIVE_INFINITY;
-  if (source.kind === "shore") return { breakerA: source.breakerA, watts: none, wattsPerLeg: none, startA: none };
+  if (isOnBreaker(source)) return { breakerA: source.breakerA, watts: none, wattsPerLeg: none, startA: none };
   const watts = source.runningW * source.deratedShare;
   const surgeA = (P.momentaryFactor.value * source.surgeW * source.deratedShare) / source.volts / source.legs;
   return { breakerA: none, watts, wattsPerLeg: watts / source.legs, startA: source.startLimitA ?? surgeA };

@@ -2,7 +2,7 @@ import type { Cord } from "../../device/cord/index.ts";
 import { HARD_START_PARAMS } from "../../device/hard-start/index.ts";
 import { faradFromUf, type Quantity } from "../../quantity/index.ts";
 import { GAUGES } from "../../reference/index.ts";
-import type { SourceCase, StartCase } from "../motor-start/index.ts";
+import { canParallel, isEngine, type SourceCase, type StartCase } from "../motor-start/index.ts";
 import { REMEDY_PARAMS as P, type Prices } from "./params.ts";
 import { type StarterRating, sizeStarter } from "./size.ts";
 
@@ -74,7 +74,7 @@ export function candidates(given: StartCase, { others, starters, prices, service
     list.push({ ...bare, code: "other-source", other, given: { ...asIs, source } });
   });
   const { source } = given;
-  if (source.kind === "inverter-generator" && source.second === undefined) {
+  if (canParallel(source) && source.second === undefined) {
     const second = { ...(source.runningW && { runningW: source.runningW }), ...(source.surgeW && { surgeW: source.surgeW }) };
     list.push({
       ...bare,
@@ -84,7 +84,7 @@ export function candidates(given: StartCase, { others, starters, prices, service
       kg: P.secondKg.value,
     });
   }
-  if (source.kind === "inverter-generator" || source.kind === "generator") {
+  if (isEngine(source)) {
     const bigger = grown(source, P.biggerFactor.value);
     const bought = { ...bare, usd: prices.generatorUsd, kg: P.generatorKg.value };
     list.push({ ...bought, code: "bigger", given: { ...asIs, source: bigger } });

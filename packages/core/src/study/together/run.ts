@@ -8,6 +8,7 @@ import {
   budgetFit,
   type Fillings,
   fillings,
+  isOnBreaker,
   type Leg,
   startLimit,
   studyBudget,
@@ -99,7 +100,7 @@ function stayOff({ source, loads }: BudgetCase, units: readonly string[], shed: 
   const running = loads
     .filter((load) => !out.includes(load.id))
     .map(({ startA: _startA, ...load }) => ({ ...load, cycles: false, priority: units.includes(load.id) ? KEEP : load.priority }));
-  const endless = source.kind === "shore" ? source : { ...source, startLimitA: Number.MAX_VALUE };
+  const endless = isOnBreaker(source) ? source : { ...source, startLimitA: Number.MAX_VALUE };
   return [...out, ...studyBudget({ source: endless, loads: running }).shed];
 }
 

@@ -1,5 +1,5 @@
 import { quantity } from "../../quantity/index.ts";
-import { carriedW, foldbackA, prepare, type SourceCase, type StartCase, type UnitCase } from "../motor-start/index.ts";
+import { modelOf, prepare, type SourceCase, type StartCase, type UnitCase } from "../motor-start/index.ts";
 import type { BudgetSource } from "../power-budget/index.ts";
 
 /** Any unit between all of a source's volts: what a source gives as a whole does not depend on it. */
@@ -18,9 +18,10 @@ export function budgetSourceOf(source: SourceCase, outdoorC: number, hz: number,
   if (!prepared.ok) return null;
   const { source: made } = prepared.value.input;
   const common = { volts: perLegV, legs } as const;
-  if (made.kind === "circuit") return made.breakerA === null ? null : { ...common, kind: "shore", breakerA: made.breakerA };
-  const rated = { runningW: carriedW(made), surgeW: made.surgeW, deratedShare: 1 };
-  if (made.kind === "machine") return { ...common, kind: "generator", ...rated };
-  const startLimitA = (foldbackA(made) * made.volts) / perLegV / legs;
-  return { ...common, kind: "inverter", ...rated, startLimitA };
+  const { breaker, carriedW: runningW, startLimitA } = modelOf(made);
+  if (made.kind === "circuit" || runningW === null || startLimitA === null)
+    return breaker === null ? null : { ...common, kind: "shore", breakerA: breaker.ratingA };
+  const rated = { ...common, runningW, surgeW: made.surgeW, deratedShare: 1 };
+  if (made.kind === "alternator") return { ...rated, kind: "generator" };
+  return { ...rated, kind: "inverter", startLimitA: (startLimitA * made.volts) / perLegV / legs };
 }
