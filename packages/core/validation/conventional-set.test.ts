@@ -14,7 +14,7 @@ function secondModel(unit: typeof ROOFTOP, runningW: number, surgeW: number, cap
   const prepared = prepare(setStart(unit, { kind: "direct" }, runningW, surgeW));
   if (!prepared.ok) throw new Error(prepared.reason);
   const { input } = prepared.value;
-  const { machine: m, load, source } = input;
+  const { motor: m, load, source } = input;
   if (source.kind !== "alternator") throw new Error("not a set");
   const w0 = 2 * Math.PI * m.hz;
   const n = m.turnsRatio;
@@ -68,7 +68,7 @@ function secondModel(unit: typeof ROOFTOP, runningW: number, surgeW: number, cap
     const torque = pairs * lm * (im * idr - n * ia * iqr);
     const asked = load.ratedNm * (load.breakaway + load.build * Math.min(1, revs / load.buildRevs));
     const seenV = Math.sqrt(Math.max(0, v2));
-    const ceiling = Math.max(0, Math.min(source.ceiling, field + SET.regulatorGain.value * (1 - seenV / source.volts)));
+    const ceiling = Math.max(0, Math.min(source.fieldCeilingPu, field + SET.regulatorGain.value * (1 - seenV / source.volts)));
     const governor = Math.max(0, Math.min(surgeW / runningW, (1 - speed) / SET.droop.value));
     const taken = (watts + rs * line * line) / runningW;
     return [
@@ -79,9 +79,9 @@ function secondModel(unit: typeof ROOFTOP, runningW: number, surgeW: number, cap
       ia / capacitorF,
       radS <= 0 && torque < asked ? 0 : (torque - asked) / m.inertiaKgM2,
       radS / (2 * Math.PI),
-      (ceiling - field) / source.regulatorS,
-      (governor - engine) / source.governorS,
-      (engine * speed - taken) / (2 * source.inertiaS * speed),
+      (ceiling - field) / source.avrTimeConstantS,
+      (governor - engine) / source.governorTimeConstantS,
+      (engine * speed - taken) / (2 * source.inertiaConstantS * speed),
       w0 * speed,
       (unitV * unitV - v2) / filter,
       (unitV * line - watts) / filter,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { loadTorqueNm, MotorEquations, STATE } from "../src/device/compressor-motor/index.ts";
 import { type OdeSystem, RungeKutta4 } from "../src/numeric/index.ts";
-import { REFERENCE_MACHINE as M, REFERENCE_START } from "./motors.ts";
+import { REFERENCE_MOTOR as M, REFERENCE_START } from "./motors.ts";
 
 const { load, runCapacitorF } = REFERENCE_START;
 const W = 2 * Math.PI * M.hz;

@@ -1,9 +1,9 @@
-import type { Machine } from "../src/device/compressor-motor/index.ts";
+import type { Motor } from "../src/device/compressor-motor/index.ts";
 import { celsiusFromF } from "../src/quantity/index.ts";
 import { type MotorStartInput, STEPS_PER_HALF_CYCLE } from "../src/study/motor-start/index.ts";
 
 /** The machine of the reference netlist. */
-export const REFERENCE_MACHINE: Machine = {
+export const REFERENCE_MOTOR: Motor = {
   r1: 0.78,
   x1: 0.626,
   r2: 0.52,
@@ -19,7 +19,7 @@ export const REFERENCE_MACHINE: Machine = {
 
 /** The reference start: direct, 120 V behind 0.05 ohm and 0.1 mH, 45 µF. */
 export const REFERENCE_START: MotorStartInput = {
-  machine: REFERENCE_MACHINE,
+  motor: REFERENCE_MOTOR,
   load: { ratedNm: 3.3, breakaway: 0.07, build: 0.6, buildRevs: 300 },
   plateVolts: 115,
   lockedRotorA: 63,

@@ -6,7 +6,7 @@ import type { MotorStartInput } from "../src/study/motor-start/index.ts";
  * apart from the product's equations; step and tolerances are fixed here.
  */
 export function netlistOf(input: MotorStartInput, dataFile: string): string {
-  const { machine: m, load, source } = input;
+  const { motor: m, load, source } = input;
   const w = 2 * Math.PI * m.hz;
   const a = m.turnsRatio;
   const lm = m.xm / w;

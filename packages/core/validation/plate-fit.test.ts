@@ -13,7 +13,7 @@ describe("fit to the plate", () => {
   it("draws the plate's locked rotor amps to 0.1 % over a grid of plates", () => {
     const off = grid.filter((plate) => {
       const fit = fitToPlate({ ...plate, runningA: (0.9 * plate.lockedRotorA) / 5 });
-      return !fit.ok || Math.abs(lockedRotorAOf(fit.value.machine, plate.volts, plate.runCapacitorF) / plate.lockedRotorA - 1) > 0.001;
+      return !fit.ok || Math.abs(lockedRotorAOf(fit.value.motor, plate.volts, plate.runCapacitorF) / plate.lockedRotorA - 1) > 0.001;
     });
     expect(off).toEqual([]);
     expect(grid.length).toBe(60);

@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { type Machine, steadyState, synchronousRadS } from "../src/device/compressor-motor/index.ts";
+import { type Motor, steadyState, synchronousRadS } from "../src/device/compressor-motor/index.ts";
 import { modulus } from "../src/numeric/index.ts";
 
 /**
  * Fitzgerald, Kingsley, Umans, Electric Machinery: 1/4 hp, 110 V, 60 Hz, four-pole capacitor-start
  * motor running on its main winding at slip 0.05 (figures from memory).
  */
-const MOTOR: Machine = { r1: 2.02, x1: 2.79, r2: 4.12, x2: 2.12, xm: 66.8, turnsRatio: 1, ra: 1, xa: 1, poles: 4, inertiaKgM2: 1, hz: 60 };
+const MOTOR: Motor = { r1: 2.02, x1: 2.79, r2: 4.12, x2: 2.12, xm: 66.8, turnsRatio: 1, ra: 1, xa: 1, poles: 4, inertiaKgM2: 1, hz: 60 };
 const CORE_AND_FRICTION_W = 24 + 13;
 const SLIP = 0.05;
 

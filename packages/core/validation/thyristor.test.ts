@@ -15,7 +15,7 @@ const STEP_S = 10e-6;
  * 10 µs. The regulator is written anew from its description and its table.
  */
 function secondModel(input: MotorStartInput, seconds: number) {
-  const { machine: m, load, source, method } = input;
+  const { motor: m, load, source, method } = input;
   if (method.kind !== "soft" || source.kind !== "circuit") throw new Error("not a thyristor start on a circuit");
   const w0 = 2 * Math.PI * m.hz;
   const n = m.turnsRatio;
@@ -136,7 +136,7 @@ describe("a thyristor start against a second model, within 3 % on peak and start
     const ours: number[] = [];
     for (let j = 0; j + 1 < trace.halfCycles; j += 2) ours.push(Math.sqrt((trace.meter.rmsA[j]! ** 2 + trace.meter.rmsA[j + 1]! ** 2) / 2));
     const reached =
-      (trace.meter.radS.findIndex((w) => w >= (0.9 * 4 * Math.PI * input.machine.hz) / input.machine.poles) + 1) * trace.halfCycleS;
+      (trace.meter.radS.findIndex((w) => w >= (0.9 * 4 * Math.PI * input.motor.hz) / input.motor.poles) + 1) * trace.halfCycleS;
     expect(theirs.startS).not.toBeNull();
     expect(Math.abs(Math.max(...ours) / theirs.peakA - 1)).toBeLessThan(0.03);
     expect(Math.abs(reached / theirs.startS! - 1)).toBeLessThan(0.03);

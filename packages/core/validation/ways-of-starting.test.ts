@@ -47,7 +47,7 @@ describe.each(UNITS)("$name", ({ unit }) => {
       const prepared = prepare(stiffStart(unit, method));
       if (!prepared.ok) throw new Error(prepared.reason);
       const { input } = prepared.value;
-      const wanted = 0.9 * ((4 * Math.PI * input.machine.hz) / input.machine.poles);
+      const wanted = 0.9 * ((4 * Math.PI * input.motor.hz) / input.motor.poles);
       const startS = (steps: number): number => {
         const trace = simulate({ ...input, stepsPerHalfCycle: steps });
         return trace.meter.radS.findIndex((w) => w >= wanted) * trace.halfCycleS;

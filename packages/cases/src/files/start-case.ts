@@ -128,7 +128,7 @@ function unitCase(file: StartCaseFile, hz: number): UnitCase {
     ...(unit.fanA !== undefined && { fanA: stated(unit.fanA) }),
     ...(unit.runCapUf !== undefined && { runCapacitorF: stated(faradFromUf(unit.runCapUf)) }),
     ...(unit.coolingBtuH !== undefined && { coolingW: stated(unit.coolingBtuH * W_PER_BTU_H) }),
-    ...(motor !== undefined && { machine: { ...motor, hz } }),
+    ...(motor !== undefined && { motor: { ...motor, hz } }),
     ...(load !== undefined && { load: withoutUndefined(load) }),
   };
 }
@@ -152,8 +152,18 @@ function sourceCase(file: StartCaseFile, hz: number): SourceCase {
     ...(source.surgeS !== undefined && { surgeS: stated(source.surgeS) }),
   };
   if (source.kind !== "generator") return { ...common, ...rated, kind: source.kind };
-  const { xd, regulatorS, ceiling, inertiaS, governorS } = source;
-  return { ...common, ...rated, kind: "generator", ...withoutUndefined({ xd, regulatorS, ceiling, inertiaS, governorS }) };
+  return {
+    ...common,
+    ...rated,
+    kind: "generator",
+    ...withoutUndefined({
+      xd: source.xd,
+      avrTimeConstantS: source.regulatorS,
+      fieldCeilingPu: source.ceiling,
+      inertiaConstantS: source.inertiaS,
+      governorTimeConstantS: source.governorS,
+    }),
+  };
 }
 
 function methodCase(file: StartCaseFile): MethodCase {

@@ -120,7 +120,16 @@ describe("running current with outdoor air", () => {
 describe("a conventional set", () => {
   const make = (backgroundA = 0) =>
     new GeneratorEquations(
-      { volts: 120, hz: 60, runningW: 3000, engineW: 3750, regulatorS: 0.4, ceiling: 2, inertiaS: 0.7, governorS: 0.2 },
+      {
+        volts: 120,
+        hz: 60,
+        runningW: 3000,
+        engineW: 3750,
+        avrTimeConstantS: 0.4,
+        fieldCeilingPu: 2,
+        inertiaConstantS: 0.7,
+        governorTimeConstantS: 0.2,
+      },
       0.1,
       3e-3,
       0,

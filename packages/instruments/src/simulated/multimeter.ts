@@ -86,7 +86,7 @@ export class SimulatedMultimeter {
     const source = { kind: "ideal" as const, volts: quantity(given.plateVolts, "plate") };
     const prepared = prepare({ unit: given, source, method: { kind: "direct" }, backgroundA: 0, outdoorC: 25, seconds: 1 });
     if (!prepared.ok) return null;
-    const { r1, ra } = prepared.value.input.machine;
+    const { r1, ra } = prepared.value.input.motor;
     const between: Partial<Record<Probes, number>> = { "R-C": r1, "C-S": ra, "R-S": r1 + ra };
     return between[this.between] ?? null;
   }

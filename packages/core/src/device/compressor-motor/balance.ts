@@ -1,4 +1,4 @@
-import { type Machine, synchronousRadS } from "./machine.ts";
+import { type Motor, synchronousRadS } from "./motor.ts";
 import { backwardShare, steadyState } from "./phasor.ts";
 import { runningAtCurrent } from "./running.ts";
 
@@ -13,11 +13,11 @@ const GOLDEN = (Math.sqrt(5) - 1) / 2;
  * together, so that the backward field is least (textbook aim for a permanent-capacitor motor, from
  * memory). `make` gives the motor of a ratio. Golden-section search: the share has one valley in the range.
  */
-export function balancedTurnsRatio(make: (turnsRatio: number) => Machine, volts: number, runningA: number, capacitanceF: number): number {
+export function balancedTurnsRatio(make: (turnsRatio: number) => Motor, volts: number, runningA: number, capacitanceF: number): number {
   const backward = (ratio: number): number => {
-    const machine = make(ratio);
-    const running = runningAtCurrent(machine, volts, runningA, { capacitanceF });
-    const state = running.ok ? running.value : steadyState(machine, volts, synchronousRadS(machine) * LIGHT_SPEED, { capacitanceF });
+    const motor = make(ratio);
+    const running = runningAtCurrent(motor, volts, runningA, { capacitanceF });
+    const state = running.ok ? running.value : steadyState(motor, volts, synchronousRadS(motor) * LIGHT_SPEED, { capacitanceF });
     return backwardShare(state, ratio);
   };
   let low = FROM;

@@ -1,5 +1,5 @@
 import { invert } from "../../numeric/index.ts";
-import type { Machine, ShaftLoad } from "./machine.ts";
+import type { Motor, ShaftLoad } from "./motor.ts";
 import { type Coefficients, stepClosed, stepOpen } from "./step.ts";
 
 /** Places in the state: main, auxiliary (× turns ratio), rotor q, rotor d amps; capacitor volts; rad/s; revolutions. */
@@ -22,34 +22,34 @@ export class MotorEquations {
   readonly c: Coefficients;
   private readonly auxiliaryOhm: number;
 
-  constructor(machine: Machine, load: ShaftLoad, seriesOhm: number, seriesH: number) {
-    this.auxiliaryOhm = machine.ra;
-    const w = 2 * Math.PI * machine.hz;
-    const a = machine.turnsRatio;
-    const lm = machine.xm / w;
-    const mainH = machine.x1 / w + lm;
-    const auxH = machine.xa / w / (a * a) + lm;
-    const rotorH = machine.x2 / w + lm;
+  constructor(motor: Motor, load: ShaftLoad, seriesOhm: number, seriesH: number) {
+    this.auxiliaryOhm = motor.ra;
+    const w = 2 * Math.PI * motor.hz;
+    const a = motor.turnsRatio;
+    const lm = motor.xm / w;
+    const mainH = motor.x1 / w + lm;
+    const auxH = motor.xa / w / (a * a) + lm;
+    const rotorH = motor.x2 / w + lm;
     const k = seriesH / a;
     const auxLoopH = auxH + k / a;
     const closed = invert([mainH + seriesH, k, lm, 0, k, auxLoopH, 0, lm, lm, 0, rotorH, 0, 0, lm, 0, rotorH], 4);
     const det = auxLoopH * rotorH - lm * lm;
     const open = [rotorH / det, -lm / det, auxLoopH / det, 1 / rotorH];
-    const pairs = machine.poles / 2;
+    const pairs = motor.poles / 2;
     const { ratedNm, breakaway, build, buildRevs } = load;
     this.c = Float64Array.from([
       ...closed,
       ...open,
-      machine.r1,
-      machine.ra / (a * a),
-      machine.r2,
+      motor.r1,
+      motor.ra / (a * a),
+      motor.r2,
       1 / a,
       seriesOhm,
       lm,
       rotorH,
       pairs,
       pairs * lm,
-      1 / machine.inertiaKgM2,
+      1 / motor.inertiaKgM2,
       ratedNm * breakaway,
       (ratedNm * build) / buildRevs,
       ratedNm * (breakaway + build),

@@ -1,7 +1,7 @@
 import { findRoot, modulus } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
 import { balancedTurnsRatio } from "./balance.ts";
-import { type Machine, synchronousRadS } from "./machine.ts";
+import { type Motor, synchronousRadS } from "./motor.ts";
 import { COMPRESSOR_MOTOR_PARAMS as P } from "./params.ts";
 import { steadyState } from "./phasor.ts";
 import { runningAtCurrent } from "./running.ts";
@@ -48,27 +48,27 @@ export interface RatedPoint {
 
 /** A motor fitted to its plate, with its rated point. */
 export interface FittedMotor extends RatedPoint {
-  readonly machine: Machine;
+  readonly motor: Motor;
 }
 
 /** Line current at standstill on plate volts with the run capacitor, amps. */
-export function lockedRotorAOf(machine: Machine, volts: number, runCapacitorF: number): number {
-  return modulus(steadyState(machine, volts, 0, { capacitanceF: runCapacitorF }).lineA);
+export function lockedRotorAOf(motor: Motor, volts: number, runCapacitorF: number): number {
+  return modulus(steadyState(motor, volts, 0, { capacitanceF: runCapacitorF }).lineA);
 }
 
 /** The torque at which a motor draws its expected running current at plate volts; fails when it would stall first. */
-export function ratedPoint(machine: Machine, volts: number, runningA: number, runCapacitorF: number): Result<RatedPoint, "no-fit"> {
+export function ratedPoint(motor: Motor, volts: number, runningA: number, runCapacitorF: number): Result<RatedPoint, "no-fit"> {
   const feed = { capacitanceF: runCapacitorF };
-  const running = runningAtCurrent(machine, volts, runningA, feed);
+  const running = runningAtCurrent(motor, volts, runningA, feed);
   if (!running.ok && running.reason === "above-pull-out") return fail("no-fit", "runningA");
-  const state = running.ok ? running.value : steadyState(machine, volts, synchronousRadS(machine) * 0.99, feed);
+  const state = running.ok ? running.value : steadyState(motor, volts, synchronousRadS(motor) * 0.99, feed);
   return ok({ ratedNm: Math.max(0.01, state.torqueNm), shaftW: state.shaftW, runningMet: running.ok });
 }
 
 /** Shaft power below which the inertia no longer shrinks, W: no hermetic compressor is smaller. */
 const LEAST_SHAFT_W = 50;
 
-function machineOf(zLocked: number, hz: number, split: Split, turnsRatio: number, inertiaKgM2: number): Machine {
+function motorOf(zLocked: number, hz: number, split: Split, turnsRatio: number, inertiaKgM2: number): Motor {
   const resistance = zLocked * split.lockedPowerFactor;
   const leakage = zLocked * Math.sqrt(1 - split.lockedPowerFactor ** 2);
   const r1 = resistance * (1 - split.rotorShare);
@@ -93,9 +93,9 @@ const WITHIN = 1e-9;
 const ROUGHLY = 1e-3;
 
 /** A motor of this split and turns ratio that draws the plate's locked rotor amps; null where none does. */
-function atLockedAmps(plate: Plate, split: Split, turnsRatio: number, within: number): Machine | null {
+function atLockedAmps(plate: Plate, split: Split, turnsRatio: number, within: number): Motor | null {
   const guess = plate.volts / plate.lockedRotorA;
-  const make = (logZ: number): Machine => machineOf(Math.exp(logZ), plate.hz, split, turnsRatio, 1);
+  const make = (logZ: number): Motor => motorOf(Math.exp(logZ), plate.hz, split, turnsRatio, 1);
   const error = (logZ: number): number => lockedRotorAOf(make(logZ), plate.volts, plate.runCapacitorF) - plate.lockedRotorA;
   const logZ = findRoot(error, Math.log(guess / 8), Math.log(guess * 8), within);
   return logZ === undefined ? null : make(logZ);
@@ -103,8 +103,8 @@ function atLockedAmps(plate: Plate, split: Split, turnsRatio: number, within: nu
 
 /** Turns of the start winding over the run winding's that a plate's own capacitor balances; 1 where no motor fits. */
 export function plateTurnsRatio(plate: Plate, split: Split = TYPICAL_SPLIT): number {
-  const make = (ratio: number): Machine =>
-    atLockedAmps(plate, split, ratio, ROUGHLY) ?? machineOf(plate.volts / plate.lockedRotorA, plate.hz, split, ratio, 1);
+  const make = (ratio: number): Motor =>
+    atLockedAmps(plate, split, ratio, ROUGHLY) ?? motorOf(plate.volts / plate.lockedRotorA, plate.hz, split, ratio, 1);
   return balancedTurnsRatio(make, plate.volts, plate.runningA, plate.runCapacitorF);
 }
 
@@ -121,5 +121,5 @@ export function fitToPlate(plate: Plate, split: Split = TYPICAL_SPLIT, balanced?
   const rated = ratedPoint(electrical, plate.volts, plate.runningA, plate.runCapacitorF);
   if (!rated.ok) return rated;
   const inertiaKgM2 = split.inertiaPerShaftW * Math.max(LEAST_SHAFT_W, rated.value.shaftW);
-  return ok({ machine: { ...electrical, inertiaKgM2 }, ...rated.value });
+  return ok({ motor: { ...electrical, inertiaKgM2 }, ...rated.value });
 }

@@ -10,7 +10,7 @@ export {
   TYPICAL_SPLIT,
 } from "./fit.ts";
 export { LOWEST_PLATE_SHARE, nominalVolts, runningShareAt, STARTED_SHARE, WARN_NOMINAL_SHARE } from "./limits.ts";
-export { loadTorqueNm, type Machine, restedBreakaway, type ShaftLoad, synchronousRadS } from "./machine.ts";
+export { loadTorqueNm, type Motor, restedBreakaway, type ShaftLoad, synchronousRadS } from "./motor.ts";
 export { COMPRESSOR_MOTOR_PARAMS } from "./params.ts";
 export { steadyState } from "./phasor.ts";
 export { runningAtTorque } from "./running.ts";

@@ -1,5 +1,5 @@
 import { type Complex, complex } from "../../numeric/index.ts";
-import type { Machine } from "./machine.ts";
+import type { Motor } from "./motor.ts";
 
 /** Steady state of the motor at one speed: RMS phasors against the source, N·m, W. */
 export interface SteadyState {
@@ -27,8 +27,8 @@ export interface Feed {
  * replaced by jω, the rotor taken out by its forward and backward fields (two-phase symmetrical
  * components; Krause). Written out in real numbers, because maps and fits ask it thousands of times.
  */
-export function steadyState(machine: Machine, volts: number, radS: number, feed: Feed): SteadyState {
-  const { turnsRatio: a, r2, x2, xm, poles, hz } = machine;
+export function steadyState(motor: Motor, volts: number, radS: number, feed: Feed): SteadyState {
+  const { turnsRatio: a, r2, x2, xm, poles, hz } = motor;
   const w = 2 * Math.PI * hz;
   const k = (radS * poles) / 2 / w;
   const forward = fieldOhm(1 - k, r2, x2, xm);
@@ -39,12 +39,12 @@ export function steadyState(machine: Machine, volts: number, radS: number, feed:
   const halfIm = (forward.im + backward.im) / 2;
   const skewRe = (forward.re - backward.re) / 2;
   const skewIm = (forward.im - backward.im) / 2;
-  const a11Re = machine.r1 + zsRe + halfRe;
-  const a11Im = machine.x1 + zsIm + halfIm;
+  const a11Re = motor.r1 + zsRe + halfRe;
+  const a11Im = motor.x1 + zsIm + halfIm;
   const xc = 1 / (w * feed.capacitanceF);
   const perSquare = 1 / (a * a);
-  const a22Re = (machine.ra + (feed.auxiliaryOhm ?? 0) + zsRe) * perSquare + halfRe;
-  const a22Im = (machine.xa - xc + zsIm) * perSquare + halfIm;
+  const a22Re = (motor.ra + (feed.auxiliaryOhm ?? 0) + zsRe) * perSquare + halfRe;
+  const a22Im = (motor.xa - xc + zsIm) * perSquare + halfIm;
   const a12Re = zsRe / a + skewIm;
   const a12Im = zsIm / a - skewRe;
   const a21Re = zsRe / a - skewIm;

@@ -1,6 +1,6 @@
 import { findRoot, modulus } from "../../numeric/index.ts";
 import { fail, ok, type Result } from "../../quantity/index.ts";
-import { type Machine, synchronousRadS } from "./machine.ts";
+import { type Motor, synchronousRadS } from "./motor.ts";
 import { type Feed, type SteadyState, steadyState } from "./phasor.ts";
 
 /** Relative width to which slips are found. */
@@ -20,13 +20,13 @@ interface Walked {
  * peak. Gives the last two points, so that the answer lies between them.
  */
 function walk(
-  machine: Machine,
+  motor: Motor,
   volts: number,
   feed: Feed,
   reached: (at: Walked, before: Walked | null) => boolean,
 ): { readonly before: Walked | null; readonly at: Walked; readonly met: boolean; readonly first: Walked } {
-  const top = synchronousRadS(machine);
-  const look = (slip: number): Walked => ({ slip, state: steadyState(machine, volts, top * (1 - slip), feed) });
+  const top = synchronousRadS(motor);
+  const look = (slip: number): Walked => ({ slip, state: steadyState(motor, volts, top * (1 - slip), feed) });
   const first = look(FIRST_SLIP);
   let before: Walked | null = null;
   let at = first;
@@ -41,32 +41,32 @@ function walk(
 }
 
 /** Steady running at a given shaft torque; fails with "pull-out" when the motor cannot carry it at these volts. */
-export function runningAtTorque(machine: Machine, volts: number, torqueNm: number, feed: Feed): Result<SteadyState, "pull-out"> {
-  const { before, at, met, first } = walk(machine, volts, feed, ({ state }) => state.torqueNm >= torqueNm);
-  if (!met) return nearPeak(machine, volts, torqueNm, feed, before, at);
+export function runningAtTorque(motor: Motor, volts: number, torqueNm: number, feed: Feed): Result<SteadyState, "pull-out"> {
+  const { before, at, met, first } = walk(motor, volts, feed, ({ state }) => state.torqueNm >= torqueNm);
+  if (!met) return nearPeak(motor, volts, torqueNm, feed, before, at);
   if (before === null) return ok(first.state);
-  const top = synchronousRadS(machine);
-  const slip = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, before.slip, at.slip, WITHIN);
-  return slip === undefined ? fail("pull-out", "compressor") : ok(steadyState(machine, volts, top * (1 - slip), feed));
+  const top = synchronousRadS(motor);
+  const slip = findRoot((s) => steadyState(motor, volts, top * (1 - s), feed).torqueNm - torqueNm, before.slip, at.slip, WITHIN);
+  return slip === undefined ? fail("pull-out", "compressor") : ok(steadyState(motor, volts, top * (1 - slip), feed));
 }
 
 /** A torque that the walk stepped over lies, if anywhere, about the peak: looks closer there. */
 function nearPeak(
-  machine: Machine,
+  motor: Motor,
   volts: number,
   torqueNm: number,
   feed: Feed,
   before: Walked | null,
   at: Walked,
 ): Result<SteadyState, "pull-out"> {
-  const top = synchronousRadS(machine);
+  const top = synchronousRadS(motor);
   const from = (before?.slip ?? at.slip) / SLIP_RATIO;
   for (let k = 0; k <= 24; k++) {
     const slip = from + ((at.slip - from) * k) / 24;
-    const state = steadyState(machine, volts, top * (1 - slip), feed);
+    const state = steadyState(motor, volts, top * (1 - slip), feed);
     if (state.torqueNm >= torqueNm) {
-      const root = findRoot((s) => steadyState(machine, volts, top * (1 - s), feed).torqueNm - torqueNm, FIRST_SLIP, slip, WITHIN);
-      return ok(root === undefined ? state : steadyState(machine, volts, top * (1 - root), feed));
+      const root = findRoot((s) => steadyState(motor, volts, top * (1 - s), feed).torqueNm - torqueNm, FIRST_SLIP, slip, WITHIN);
+      return ok(root === undefined ? state : steadyState(motor, volts, top * (1 - root), feed));
     }
   }
   return fail("pull-out", "compressor");
@@ -78,21 +78,21 @@ function nearPeak(
  * would stall first.
  */
 export function runningAtCurrent(
-  machine: Machine,
+  motor: Motor,
   volts: number,
   amps: number,
   feed: Feed,
 ): Result<SteadyState, "below-idle" | "above-pull-out"> {
   const current = (w: Walked): number => modulus(w.state.lineA);
   let lightest = Number.POSITIVE_INFINITY;
-  const { before, at, met } = walk(machine, volts, feed, (now, last) => {
+  const { before, at, met } = walk(motor, volts, feed, (now, last) => {
     lightest = Math.min(lightest, current(now));
     return last !== null && current(now) >= amps && current(last) < amps;
   });
   if (met && before !== null) {
-    const top = synchronousRadS(machine);
-    const slip = findRoot((s) => modulus(steadyState(machine, volts, top * (1 - s), feed).lineA) - amps, before.slip, at.slip, WITHIN);
-    if (slip !== undefined) return ok(steadyState(machine, volts, top * (1 - slip), feed));
+    const top = synchronousRadS(motor);
+    const slip = findRoot((s) => modulus(steadyState(motor, volts, top * (1 - s), feed).lineA) - amps, before.slip, at.slip, WITHIN);
+    if (slip !== undefined) return ok(steadyState(motor, volts, top * (1 - slip), feed));
   }
   return lightest >= amps ? fail("below-idle", "running amps") : fail("above-pull-out", "running amps");
 }

@@ -26,7 +26,7 @@ export function splitFromWindings(plate: Plate, windings: Windings, from: Split 
   for (let k = 0; k < ROUNDS; k++) {
     const fit = fitToPlate(plate, split);
     if (!fit.ok) return fit;
-    const { r1, r2, x1, x2 } = fit.value.machine;
+    const { r1, r2, x1, x2 } = fit.value.motor;
     const pair = nearestPair(windings.mainOhm / Math.hypot(r1 + r2, x1 + x2), from);
     if (pair === null) return fail("main-against-locked", "mainOhm");
     split = { ...split, ...pair };

@@ -6,10 +6,10 @@ export interface GeneratorConstants {
   readonly hz: number;
   readonly runningW: number;
   readonly engineW: number;
-  readonly regulatorS: number;
-  readonly ceiling: number;
-  readonly inertiaS: number;
-  readonly governorS: number;
+  readonly avrTimeConstantS: number;
+  readonly fieldCeilingPu: number;
+  readonly inertiaConstantS: number;
+  readonly governorTimeConstantS: number;
 }
 
 /**
@@ -76,12 +76,12 @@ export class GeneratorEquations {
     this.movedAt = t;
     const terminalV = unitV + (this.cordOhm * watts) / Math.max(1, unitV);
     const missing = 1 - terminalV / c.volts;
-    const wanted = Math.max(0, Math.min(c.ceiling, this.field + P.regulatorGain.value * missing));
-    this.field += ((wanted - this.field) * dt) / c.regulatorS;
+    const wanted = Math.max(0, Math.min(c.fieldCeilingPu, this.field + P.regulatorGain.value * missing));
+    this.field += ((wanted - this.field) * dt) / c.avrTimeConstantS;
     const asked = Math.max(0, Math.min(c.engineW / c.runningW, this.restingPu + (1 - this.speed) / P.droop.value));
-    this.enginePu += ((asked - this.enginePu) * dt) / c.governorS;
+    this.enginePu += ((asked - this.enginePu) * dt) / c.governorTimeConstantS;
     const takenPu = (watts + this.seriesOhm * rmsA * rmsA) / c.runningW;
-    this.speed = Math.max(0.05, this.speed + ((this.enginePu * this.speed - takenPu) * dt) / (2 * c.inertiaS * this.speed));
+    this.speed = Math.max(0.05, this.speed + ((this.enginePu * this.speed - takenPu) * dt) / (2 * c.inertiaConstantS * this.speed));
     this.w = this.ratedW * this.speed;
   }
 }

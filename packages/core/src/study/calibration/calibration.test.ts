@@ -74,9 +74,9 @@ describe("calibration", () => {
     const found = done({ windings: { mainOhm: 0.9, startOhm: 3.8 }, readings });
     const again = prepare({ ...START, unit: refined(ROOFTOP, found) });
     if (!again.ok) throw new Error(again.reason);
-    const { machine } = again.value.input;
-    expect(machine.ra / machine.r1).toBeCloseTo(3.8 / 0.9, 6);
-    expect(Math.abs(machine.r1 / 0.9 - 1)).toBeLessThan(0.08);
+    const { motor } = again.value.input;
+    expect(motor.ra / motor.r1).toBeCloseTo(3.8 / 0.9, 6);
+    expect(Math.abs(motor.r1 / 0.9 - 1)).toBeLessThan(0.08);
   });
 
   it.each([
@@ -104,7 +104,7 @@ describe("calibration", () => {
       expect(Math.abs(found.runningA.value / (0.9 * 13.2 * running) - 1)).toBeLessThan(0.01);
       const prepared = prepare({ ...START, unit });
       if (!prepared.ok) throw new Error(prepared.reason);
-      expect(Math.abs(found.inertiaKgM2.value / prepared.value.input.machine.inertiaKgM2 - 1)).toBeLessThan(0.02);
+      expect(Math.abs(found.inertiaKgM2.value / prepared.value.input.motor.inertiaKgM2 - 1)).toBeLessThan(0.02);
     },
   );
 
@@ -162,7 +162,7 @@ describe("calibration", () => {
     const frame = (unit: UnitCase): number => {
       const prepared = prepare({ ...START, unit });
       if (!prepared.ok) throw new Error(prepared.reason);
-      return prepared.value.input.machine.ra / prepared.value.input.machine.r1;
+      return prepared.value.input.motor.ra / prepared.value.input.motor.r1;
     };
     expect(frame(wound(0.8, 3.2))).toBeCloseTo(4, 6);
   });

@@ -128,7 +128,7 @@ export function meteredOf(given: StartCase, withStart: boolean): Metered | null 
   if (!prepared.ok) return null;
   const { input } = prepared.value;
   const running = runningOf(input);
-  const steady = { runningA: running?.lineA ?? null, runWindingA: running?.runA ?? null, inertiaKgM2: input.machine.inertiaKgM2 };
+  const steady = { runningA: running?.lineA ?? null, runWindingA: running?.runA ?? null, inertiaKgM2: input.motor.inertiaKgM2 };
   if (!withStart) return { inrushA: 0, firstHalfCycleA: 0, maxHold: { low: 0, high: 0 }, cycles: [], ...steady };
   const trace = simulate(input);
   const peaks = peaksOf(trace);
@@ -142,8 +142,8 @@ export function meteredOf(given: StartCase, withStart: boolean): Metered | null 
 }
 
 function runningOf(input: MotorStartInput): { readonly lineA: number; readonly runA: number } | null {
-  const { machine, source, load, runCapacitorF, outdoorC, fanA } = input;
-  const state = runningAtTorque(machine, source.volts, load.ratedNm, {
+  const { motor, source, load, runCapacitorF, outdoorC, fanA } = input;
+  const state = runningAtTorque(motor, source.volts, load.ratedNm, {
     capacitanceF: runCapacitorF,
     series: { re: modelOf(source).turns ? 0 : source.seriesOhm, im: 0 },
   });

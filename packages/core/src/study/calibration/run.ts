@@ -66,7 +66,7 @@ export function calibrate(input: CalibrationInput): Result<Calibration, Calibrat
   const starts = observed.some((o) => o.withStart);
   const live = usable.some((r) => r.kind === "live") || waves.some((w) => w.observed.length > 1);
   const typical = TYPICAL_SPLIT.inertiaPerShaftW;
-  const inertiaKgM2 = found.metered.find((m) => m !== null)?.inertiaKgM2 ?? plain.machine.inertiaKgM2;
+  const inertiaKgM2 = found.metered.find((m) => m !== null)?.inertiaKgM2 ?? plain.motor.inertiaKgM2;
   const from = (i: number): CalibrationRow => rowOf(judged[i]!, doubted[usable.indexOf(judged[i]!.reading)] ?? null, found, usable);
   return ok({
     lockedRotorA: quantity(locked.value * ratio, starts ? "measured" : locked.origin, starts ? within("locked") : locked.tolerance),

@@ -14,7 +14,7 @@ export interface WindingRecord {
 
 /** Runs one start and keeps what each winding carried: common is run and start winding together, the supply has the fan and other loads too. */
 export function recordWindings(input: MotorStartInput): WindingRecord {
-  const sampleHz = 2 * input.machine.hz * input.stepsPerHalfCycle;
+  const sampleHz = 2 * input.motor.hz * input.stepsPerHalfCycle;
   const most = Math.floor(input.seconds * sampleHz + 1e-6);
   const space = (): Float32Array => new Float32Array(most);
   const kept = { common: space(), run: space(), start: space(), supply: space(), volts: space() };

@@ -48,7 +48,7 @@ export class Members {
   }
 
   private canBeTrue(unit: PreparedUnit): boolean {
-    return this.unit.seenToStart === false || this.unit.machine !== undefined || startsAsSeen(unit);
+    return this.unit.seenToStart === false || this.unit.motor !== undefined || startsAsSeen(unit);
   }
 
   private keep(i: number, member: Member): Result<Member, PrepareFailure> {

@@ -1,6 +1,6 @@
 import type { Chemistry } from "../../device/battery/index.ts";
 import type { BreakerBand } from "../../device/breaker/index.ts";
-import type { Machine, ShaftLoad, Split } from "../../device/compressor-motor/index.ts";
+import type { Motor, ShaftLoad, Split } from "../../device/compressor-motor/index.ts";
 import type { Cord } from "../../device/cord/index.ts";
 import type { Derating } from "../../device/engine/index.ts";
 import type { Quantity } from "../../quantity/index.ts";
@@ -46,7 +46,7 @@ export interface UnitCase {
   /** Resistances of its windings where they were measured; they replace the typical ones. */
   readonly windings?: MeasuredWindings;
   /** A motor known in full, in place of the fit to the plate. */
-  readonly machine?: Machine;
+  readonly motor?: Motor;
   readonly load?: Partial<ShaftLoad>;
 }
 
@@ -119,10 +119,10 @@ export interface AlternatorCase extends SourceCaseCommon {
   readonly derating?: Derating;
   readonly eco?: boolean;
   readonly xd?: number;
-  readonly regulatorS?: number;
-  readonly ceiling?: number;
-  readonly inertiaS?: number;
-  readonly governorS?: number;
+  readonly avrTimeConstantS?: number;
+  readonly fieldCeilingPu?: number;
+  readonly inertiaConstantS?: number;
+  readonly governorTimeConstantS?: number;
 }
 
 /** What feeds the unit. */

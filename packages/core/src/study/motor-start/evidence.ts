@@ -20,7 +20,7 @@ const STEPS = 12;
 export function startsAsSeen(unit: PreparedUnit): boolean {
   const volts = VOLTS_SHARE * unit.plateVolts;
   const startAidF = unit.aid?.startCapacitorF ?? 0;
-  const standing = steadyState(unit.machine, volts, 0, { capacitanceF: unit.runCapacitorF + startAidF });
+  const standing = steadyState(unit.motor, volts, 0, { capacitanceF: unit.runCapacitorF + startAidF });
   if (standing.torqueNm <= HOPELESS_SHARE * loadTorqueNm(unit.load, 0)) return false;
   const source = {
     kind: "circuit",
@@ -34,10 +34,10 @@ export function startsAsSeen(unit: PreparedUnit): boolean {
     band: null,
   } as const;
   const method = { kind: "as-found", aid: unit.aid } as const;
-  const circuit = { machine: unit.machine, source, runCapacitorF: unit.runCapacitorF, method };
+  const circuit = { motor: unit.motor, source, runCapacitorF: unit.runCapacitorF, method };
   if (!isComputable(circuit, STEPS)) return false;
   const input: MotorStartInput = {
-    machine: unit.machine,
+    motor: unit.motor,
     load: unit.load,
     plateVolts: unit.plateVolts,
     lockedRotorA: unit.lockedRotorA,

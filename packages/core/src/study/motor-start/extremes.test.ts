@@ -34,7 +34,7 @@ describe("figures that hardly belong together", () => {
       {
         ...about,
         unit: { ...unit(2, { fanA: plate(50) }), plateVolts: 90 },
-        source: { kind: "generator", volts: plate(90), surgeW: plate(200_000), altitudeM: 6096, regulatorS: 0.001 },
+        source: { kind: "generator", volts: plate(90), surgeW: plate(200_000), altitudeM: 6096, avrTimeConstantS: 0.001 },
         method: { kind: "hard", startCapacitorF: 209.486e-6 },
         backgroundA: 150,
         seconds: 6.6,

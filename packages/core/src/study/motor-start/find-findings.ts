@@ -154,7 +154,7 @@ function runFindings({ input, runningMet }: PreparedStart, { running, run, batte
   if (source.manager !== null && running.volts < source.manager.lowV)
     found.push(finding("run-manager", "stop", { volts: running.volts, limitV: source.manager.lowV }, COMMON_PRACTICE));
   const stopV = LOWEST_PLATE_SHARE * input.plateVolts;
-  const warnV = WARN_NOMINAL_SHARE * nominalVolts(input.plateVolts, input.machine.hz);
+  const warnV = WARN_NOMINAL_SHARE * nominalVolts(input.plateVolts, input.motor.hz);
   if (running.volts < stopV) found.push(finding("run-volts-too-low", "stop", { volts: running.volts, limitV: stopV }, COMMON_PRACTICE));
   else if (running.volts < warnV) found.push(finding("run-volts-low", "warn", { volts: running.volts, limitV: warnV }, COMMON_PRACTICE));
   if (!runningMet) found.push(finding("run-current-not-met", "note", { amps: running.compressorA }, "simulation"));

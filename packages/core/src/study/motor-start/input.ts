@@ -1,6 +1,6 @@
 import type { Bank } from "../../device/battery/index.ts";
 import type { BreakerBand } from "../../device/breaker/index.ts";
-import type { Machine, ShaftLoad } from "../../device/compressor-motor/index.ts";
+import type { Motor, ShaftLoad } from "../../device/compressor-motor/index.ts";
 import type { PtcAid } from "../../device/hard-start/index.ts";
 import type { Endurance } from "./case.ts";
 
@@ -63,10 +63,10 @@ export interface AlternatorSource extends SourceCommon {
   readonly runningW: number;
   readonly surgeW: number;
   readonly surgeS: number;
-  readonly regulatorS: number;
-  readonly ceiling: number;
-  readonly inertiaS: number;
-  readonly governorS: number;
+  readonly avrTimeConstantS: number;
+  readonly fieldCeilingPu: number;
+  readonly inertiaConstantS: number;
+  readonly governorTimeConstantS: number;
   readonly eco: boolean;
 }
 
@@ -75,7 +75,7 @@ export type Source = CircuitSource | ElectronicSource | AlternatorSource;
 
 /** Everything a start needs, SI, every default already taken. */
 export interface MotorStartInput {
-  readonly machine: Machine;
+  readonly motor: Motor;
   readonly load: ShaftLoad;
   readonly plateVolts: number;
   readonly lockedRotorA: number;

@@ -40,25 +40,25 @@ export function steadyLoadsA(input: MotorStartInput): number {
 
 /** Wires source, starter or start aid and motor together. */
 export function assemble(input: MotorStartInput): Assembly {
-  const { source, machine, method } = input;
+  const { source, motor, method } = input;
   const closing = (source.closingDeg * Math.PI) / 180;
   const loads = steadyLoadsA(input);
   const { seriesOhm, seriesH } = source;
-  const equations = modelOf(source).equations(machine.hz, closing, loads);
-  const motor = new MotorEquations(machine, input.load, seriesOhm, seriesH);
-  const top = synchronousRadS(machine);
+  const equations = modelOf(source).equations(motor.hz, closing, loads);
+  const unit = new MotorEquations(motor, input.load, seriesOhm, seriesH);
+  const top = synchronousRadS(motor);
   const aid = aidOfMethod(method);
-  motor.setCapacitance(input.runCapacitorF + (method.kind === "soft" ? method.startCapacitorF : (aid?.startCapacitorF ?? 0)));
+  unit.setCapacitance(input.runCapacitorF + (method.kind === "soft" ? method.startCapacitorF : (aid?.startCapacitorF ?? 0)));
   const starter = method.kind === "soft" ? new SoftStarterEquations(method.limitA, top) : null;
   const relay = aid?.kind === "relay" ? new PotentialRelayEquations(aid.pickUpV) : null;
-  const ptc = aid?.kind === "ptc" ? new PtcEquations(aid, input.runCapacitorF, machine.hz) : null;
+  const ptc = aid?.kind === "ptc" ? new PtcEquations(aid, input.runCapacitorF, motor.hz) : null;
   if (ptc !== null) {
     const { farad, ohm } = ptc.branch();
-    motor.setCapacitance(farad, ohm);
+    unit.setCapacitance(farad, ohm);
   }
-  if (starter !== null) motor.mainClosed = false;
+  if (starter !== null) unit.mainClosed = false;
   return {
-    plant: new Plant(motor, equations),
+    plant: new Plant(unit, equations),
     generator: equations instanceof InverterGeneratorEquations ? equations : null,
     set: equations instanceof GeneratorEquations ? equations : null,
     starter,

@@ -24,7 +24,7 @@ export function prepareSource(given: StartCase, assumptions: Assumptions): Resul
   if (!feed.ok) return feed;
   if (isCircuit(source)) return ok(circuit(source, given.unit.hz, feed.value, assumptions));
   return source.kind === "generator"
-    ? machine(source, given, feed.value, assumptions)
+    ? motor(source, given, feed.value, assumptions)
     : electronic(source, given.outdoorC, feed.value, assumptions);
 }
 
@@ -242,12 +242,7 @@ function bank(given: BatteryCase, assumptions: Assumptions): Bank {
 /** How well a low-voltage cut-off nobody read is known, relative (typical, from memory). */
 const CUT_OFF_TOLERANCE = 0.03;
 
-function machine(
-  source: AlternatorCase,
-  given: StartCase,
-  feed: FeedOf,
-  assumptions: Assumptions,
-): Result<AlternatorSource, "needs-watts"> {
+function motor(source: AlternatorCase, given: StartCase, feed: FeedOf, assumptions: Assumptions): Result<AlternatorSource, "needs-watts"> {
   const rated = watts(source, given.outdoorC, feed, assumptions);
   if (!rated.ok) return rated;
   const volts = source.volts.value * feed.voltsFactor;
@@ -256,7 +251,7 @@ function machine(
   const own = transientImpedance(volts, given.unit.hz, runningW, xd);
   const cord = cords(source, assumptions);
   const cordOhm = (source.ohm?.value ?? 0) + cord.ohm;
-  const made = (name: "regulatorS" | "ceiling" | "inertiaS" | "governorS"): number =>
+  const made = (name: "avrTimeConstantS" | "fieldCeilingPu" | "inertiaConstantS" | "governorTimeConstantS"): number =>
     source[name] ?? assumptions.hidden(name, SET[name], "set-make-up");
   return ok({
     kind: "alternator",
@@ -268,10 +263,10 @@ function machine(
     manager: managerOf(source, assumptions),
     ...rated.value,
     runningW,
-    regulatorS: made("regulatorS"),
-    ceiling: made("ceiling"),
-    inertiaS: made("inertiaS"),
-    governorS: made("governorS"),
+    avrTimeConstantS: made("avrTimeConstantS"),
+    fieldCeilingPu: made("fieldCeilingPu"),
+    inertiaConstantS: made("inertiaConstantS"),
+    governorTimeConstantS: made("governorTimeConstantS"),
     eco: source.eco === true,
   });
 }

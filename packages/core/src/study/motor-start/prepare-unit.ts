@@ -1,8 +1,8 @@
 import {
   fitToPlate,
   lockedRotorAOf,
-  type Machine,
   COMPRESSOR_MOTOR_PARAMS as MOTOR,
+  type Motor,
   plateTurnsRatio,
   type RatedPoint,
   ratedPoint,
@@ -25,7 +25,7 @@ import { mayBeAided } from "./refusal.ts";
 
 /** A unit with every figure picked. */
 export interface PreparedUnit {
-  readonly machine: Machine;
+  readonly motor: Motor;
   /** Load of a rested compressor. */
   readonly load: ShaftLoad;
   /** Seconds in which its pressures equal out by a factor e. */
@@ -55,7 +55,7 @@ export interface UnitFrame {
 /** The turns ratio of a unit's central motor, asked once for all its draws. */
 export function frameOf(unit: UnitCase): UnitFrame {
   const amps = plateAmps(unit);
-  if (unit.machine !== undefined || amps === undefined) return { balanced: undefined, wound: {} };
+  if (unit.motor !== undefined || amps === undefined) return { balanced: undefined, wound: {} };
   const runningA = (unit.runningA ?? scaled(amps.rated, MOTOR.runOverRated)).value;
   const runCapacitorF = (unit.runCapacitorF ?? typicalCapacitor(unit, amps.rated.value)).value;
   const plate = { volts: unit.plateVolts, hz: unit.hz, lockedRotorA: amps.locked.value, runCapacitorF, runningA };
@@ -87,13 +87,13 @@ export function prepareUnit(unit: UnitCase, pick: Pick, frame: UnitFrame): Resul
   const overloadS = assumptions.typical("overload-seconds", MOTOR.overloadS);
   const fitted = motorOf(
     unit,
-    unit.machine === undefined ? pickSplit(unit, frame.wound, assumptions) : TYPICAL_SPLIT,
+    unit.motor === undefined ? pickSplit(unit, frame.wound, assumptions) : TYPICAL_SPLIT,
     { lockedRotorA, runningA, runCapacitorF },
     frame,
   );
   if (!fitted.ok) return fitted;
-  const { machine, ratedNm, runningMet } = fitted.value;
-  const bare = { machine, plateVolts, runCapacitorF };
+  const { motor, ratedNm, runningMet } = fitted.value;
+  const bare = { motor, plateVolts, runCapacitorF };
   return ok({
     ...bare,
     load: { ratedNm: unit.load?.ratedNm ?? ratedNm, ...load },
@@ -118,12 +118,12 @@ function motorOf(
   split: Split,
   figures: MotorFigures,
   { balanced }: UnitFrame,
-): Result<RatedPoint & { readonly machine: Machine }, "no-fit"> {
-  const { machine, plateVolts, hz, load } = unit;
-  if (machine === undefined) return fitToPlate({ volts: plateVolts, hz, ...figures }, split, balanced);
-  if (load?.ratedNm !== undefined) return ok({ machine, ratedNm: load.ratedNm, shaftW: 0, runningMet: true });
-  const point = ratedPoint(machine, plateVolts, figures.runningA, figures.runCapacitorF);
-  return point.ok ? ok({ machine, ...point.value }) : point;
+): Result<RatedPoint & { readonly motor: Motor }, "no-fit"> {
+  const { motor, plateVolts, hz, load } = unit;
+  if (motor === undefined) return fitToPlate({ volts: plateVolts, hz, ...figures }, split, balanced);
+  if (load?.ratedNm !== undefined) return ok({ motor, ratedNm: load.ratedNm, shaftW: 0, runningMet: true });
+  const point = ratedPoint(motor, plateVolts, figures.runningA, figures.runCapacitorF);
+  return point.ok ? ok({ motor, ...point.value }) : point;
 }
 
 function leaning(assumptions: Assumptions): number {
@@ -147,7 +147,7 @@ function ownAid(unit: UnitCase, bare: AidFrame, assumptions: Assumptions): Start
 
 /** A motor as far as a start aid depends on it. */
 interface AidFrame {
-  readonly machine: Machine;
+  readonly motor: Motor;
   readonly plateVolts: number;
   readonly runCapacitorF: number;
 }
@@ -159,7 +159,7 @@ const COLD_C = 35;
 export function aidOf(
   kind: "ptc" | "relay",
   farad: number,
-  { machine, plateVolts, runCapacitorF }: AidFrame,
+  { motor, plateVolts, runCapacitorF }: AidFrame,
   assumptions: Assumptions,
 ): StartAid {
   if (kind === "ptc")
@@ -172,8 +172,8 @@ export function aidOf(
     };
   const share = assumptions.hidden("pick-up", AID.pickUpShare, "start-aid");
   const capacitanceF = runCapacitorF + farad;
-  const { auxiliaryA } = steadyState(machine, plateVolts, share * synchronousRadS(machine), { capacitanceF });
-  const xc = 1 / (2 * Math.PI * machine.hz * capacitanceF);
+  const { auxiliaryA } = steadyState(motor, plateVolts, share * synchronousRadS(motor), { capacitanceF });
+  const xc = 1 / (2 * Math.PI * motor.hz * capacitanceF);
   const pickUpV = modulus({ re: plateVolts - auxiliaryA.im * xc, im: auxiliaryA.re * xc });
   return { kind, startCapacitorF: farad, pickUpV };
 }
@@ -187,9 +187,9 @@ interface PlateAmps {
 /** Locked rotor and rated load amps: of the plate, one from the other, of a motor given whole, or typical for the cooling. */
 function plateAmps(unit: UnitCase): PlateAmps | undefined {
   const ratio = MOTOR.lockedOverRated;
-  const ofMachine =
-    unit.machine && quantity(lockedRotorAOf(unit.machine, unit.plateVolts, unit.runCapacitorF?.value ?? faradFromUf(45)), "typical");
-  const known = unit.lockedRotorA ?? ofMachine;
+  const ofMotor =
+    unit.motor && quantity(lockedRotorAOf(unit.motor, unit.plateVolts, unit.runCapacitorF?.value ?? faradFromUf(45)), "typical");
+  const known = unit.lockedRotorA ?? ofMotor;
   if (known === undefined && unit.ratedLoadA === undefined) {
     if (unit.coolingW === undefined) return undefined;
     const { rlaA, lraA } = typicalPlate(unit.plateVolts, unit.coolingW.value / W_PER_BTU_H);

@@ -42,7 +42,7 @@ const LEANS = [0.25, 0.5, 0.75, 1];
 function centralUnit(unit: UnitCase): Result<PreparedUnit, PrepareFailure> {
   const frame = frameOf(unit);
   const central = prepareUnit(unit, CENTRAL, frame);
-  if (!central.ok || unit.seenToStart === false || unit.machine !== undefined || startsAsSeen(central.value)) return central;
+  if (!central.ok || unit.seenToStart === false || unit.motor !== undefined || startsAsSeen(central.value)) return central;
   for (const lean of LEANS) {
     const stronger = prepareUnit(unit, { kind: "central", lean }, frame);
     if (stronger.ok && startsAsSeen(stronger.value)) return stronger;
@@ -69,10 +69,10 @@ export function prepareWith(given: StartCase, unit: PreparedUnit, pick: Pick): R
   );
   const method = prepareMethod(given, unit, rest, assumptions);
   const usual = method.kind === "soft" && source.value.kind === "alternator" ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE;
-  const circuit = { machine: unit.machine, source: source.value, runCapacitorF: unit.runCapacitorF, method };
+  const circuit = { motor: unit.motor, source: source.value, runCapacitorF: unit.runCapacitorF, method };
   if (!isComputable(circuit, usual)) return fail("not-computable", "unit");
   const input: MotorStartInput = {
-    machine: unit.machine,
+    motor: unit.motor,
     load: { ...unit.load, breakaway, build },
     plateVolts: given.unit.lowestVolts ?? unit.plateVolts,
     lockedRotorA: unit.lockedRotorA,

@@ -183,8 +183,8 @@ export function runRoom(input: MotorStartInput, running: SteadyRunning, assumpti
 const LEAST_LEFT = 0.1;
 
 /** Share of the amps that could still flow before the volts at the unit fall to a limit. */
-function voltsShare({ source, machine }: MotorStartInput, { totalA, volts }: SteadyRunning, lowestV: number): number {
-  const ohm = Math.hypot(...modelOf(source).steadySeries(machine.hz));
+function voltsShare({ source, motor }: MotorStartInput, { totalA, volts }: SteadyRunning, lowestV: number): number {
+  const ohm = Math.hypot(...modelOf(source).steadySeries(motor.hz));
   if (ohm === 0) return volts >= lowestV ? 1 - 1e-9 : 1 - 1 / LEAST_LEFT;
   return 1 - totalA / Math.max(LEAST_LEFT * totalA, totalA + (volts - lowestV) / ohm);
 }

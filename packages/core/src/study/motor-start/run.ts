@@ -50,7 +50,7 @@ function runPrepared(prepared: PreparedStart, plugIn = false): StartResult {
     peak: peaksOf(trace),
     minVolts: cycles.reduce((least, r) => Math.min(least, r.volts), input.source.volts),
     endRadS: trace.endRadS,
-    synchronousRadS: synchronousRadS(input.machine),
+    synchronousRadS: synchronousRadS(input.motor),
     running,
     start,
     run,

@@ -70,12 +70,12 @@ class StartRun {
     this.input = input;
     this.probe = probe;
     this.parts = assemble(input);
-    const { machine } = input;
+    const { motor } = input;
     const { breaker, bank, shoreW } = modelOf(input.source);
     this.breaker = breaker === null ? null : new BreakerEquations(breaker.ratingA, breaker.band, input.breakerEdge);
     this.battery = bank === null ? null : new BatteryEquations(bank);
     this.shoreW = shoreW;
-    this.halfCycleS = 0.5 / machine.hz;
+    this.halfCycleS = 0.5 / motor.hz;
     this.stepS = this.halfCycleS / input.stepsPerHalfCycle;
     this.room = Math.ceil(Math.max(FIRST_ROOM_S, input.untilDecided === true ? 0 : input.seconds) / this.halfCycleS);
     this.meter = new Meter(this.room, this.room * input.stepsPerHalfCycle, this.halfCycleS);

@@ -14,11 +14,11 @@ export interface SteadyRunning {
 
 /** Steady running, or null where the motor cannot carry its load at these volts. */
 export function steadyRunning(input: MotorStartInput): SteadyRunning | null {
-  const { machine, source } = input;
-  const series = complex(...modelOf(source).steadySeries(machine.hz));
+  const { motor, source } = input;
+  const series = complex(...modelOf(source).steadySeries(motor.hz));
   const loads = complex(steadyLoadsA(input));
   const behind = subtract(complex(source.volts), multiply(series, loads));
-  const state = runningAtTorque(machine, modulus(behind), input.load.ratedNm, { capacitanceF: input.runCapacitorF, series });
+  const state = runningAtTorque(motor, modulus(behind), input.load.ratedNm, { capacitanceF: input.runCapacitorF, series });
   if (!state.ok) return null;
   const turned = scale(behind, 1 / modulus(behind));
   const compressor = multiply(scale(state.value.lineA, runningShareAt(input.outdoorC)), turned);

@@ -5,13 +5,13 @@ const REACH = 1.9;
 /** How many times finer than usual a start may be followed; beyond, its figures cannot belong together. */
 const MOST_TIMES = 24;
 
-type Circuit = Pick<MotorStartInput, "machine" | "source" | "runCapacitorF" | "method">;
+type Circuit = Pick<MotorStartInput, "motor" | "source" | "runCapacitorF" | "method">;
 
 /** Most ohms that a PTC and its capacitor put beside the run capacitor while it heats, as one branch at line frequency. */
-function aidOhm({ method, runCapacitorF, machine }: Circuit): number {
+function aidOhm({ method, runCapacitorF, motor }: Circuit): number {
   const aid = method.kind === "as-found" || method.kind === "hard" ? method.aid : null;
   if (aid?.kind !== "ptc") return 0;
-  const reactance = (farad: number): number => 1 / (2 * Math.PI * machine.hz * farad);
+  const reactance = (farad: number): number => 1 / (2 * Math.PI * motor.hz * farad);
   const run = reactance(runCapacitorF);
   return (run * run) / (2 * (run + reactance(aid.startCapacitorF)));
 }
@@ -21,8 +21,8 @@ function aidOhm({ method, runCapacitorF, machine }: Circuit): number {
  * line in between, and the capacitor's swing with the start winding.
  */
 function fastestRate(circuit: Circuit): number {
-  const { machine, source, runCapacitorF } = circuit;
-  const { r1, x1, r2, x2, ra, xa, turnsRatio: a, hz } = machine;
+  const { motor, source, runCapacitorF } = circuit;
+  const { r1, x1, r2, x2, ra, xa, turnsRatio: a, hz } = motor;
   const w = 2 * Math.PI * hz;
   const { seriesOhm, seriesH } = source;
   const main = (x1 + x2) / w + seriesH;
@@ -33,7 +33,7 @@ function fastestRate(circuit: Circuit): number {
 }
 
 function timesFiner(input: Circuit, steps: number): number {
-  const stepS = 0.5 / input.machine.hz / steps;
+  const stepS = 0.5 / input.motor.hz / steps;
   return Math.max(1, Math.ceil((fastestRate(input) * stepS) / REACH));
 }
 

@@ -41,7 +41,7 @@ export class StartWatch {
     this.meter = meter;
     this.halfCycleS = halfCycleS;
     this.lookEveryS = limited ? LOOK_LIMITED_S : LOOK_EVERY_S;
-    this.top = STARTED_SHARE * synchronousRadS(input.machine);
+    this.top = STARTED_SHARE * synchronousRadS(input.motor);
   }
 
   /** Notes when nine tenths of speed were reached, and that they were held. */

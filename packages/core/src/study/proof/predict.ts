@@ -81,7 +81,7 @@ function rangeOf(values: readonly number[]): Range {
 function shownOf(input: MotorStartInput, kind: ReadingKind, conductor: Conductor, random: SeededRandom | null): number | null {
   const { amps, sampleHz } = recordWindings(input);
   if (kind === "inrush") {
-    const found = studyWaveform({ amps: amps[conductor], volts: null, sampleHz, lineHz: input.machine.hz, kind: "instant" });
+    const found = studyWaveform({ amps: amps[conductor], volts: null, sampleHz, lineHz: input.motor.hz, kind: "instant" });
     const first = found.ok ? found.value.inrushA : null;
     const most = largestWindow(amps[conductor], Math.round(WINDOW_S * sampleHz), 1);
     return random === null || random.next() < 0.5 ? first : most;

@@ -2,7 +2,7 @@
  * Electrical and mechanical make-up of the motor. Reactances in ohm at `hz`; r2 and x2 referred to
  * the main winding; ra and xa on the auxiliary's own side; turnsRatio = auxiliary ÷ main turns.
  */
-export interface Machine {
+export interface Motor {
   readonly r1: number;
   readonly x1: number;
   readonly r2: number;
@@ -25,8 +25,8 @@ export interface ShaftLoad {
 }
 
 /** Synchronous mechanical speed, rad/s. */
-export function synchronousRadS(machine: Machine): number {
-  return (4 * Math.PI * machine.hz) / machine.poles;
+export function synchronousRadS(motor: Motor): number {
+  return (4 * Math.PI * motor.hz) / motor.poles;
 }
 
 /** Load torque in N·m after the given revolutions from standstill. */
