@@ -42,6 +42,11 @@ const launch = (userDataDir: string | null = null): Promise<Browser> =>
     ...(userDataDir === null ? {} : { userDataDir }),
   });
 
+/** Leaves a page although it asks to stay. */
+export function leavesWhenAsked(page: Page): void {
+  page.on("dialog", (dialog) => void dialog.accept().catch(() => undefined));
+}
+
 let shared: Promise<Browser> | undefined;
 
 /** The browser of this process, which lives as long as the process does: starting one takes longer than many a test. */
@@ -60,6 +65,7 @@ export async function openApp(path = "/", screen: Screen = TABLE, address = inje
   const profile = kept === undefined ? await browser.createBrowserContext({ downloadBehavior }) : browser.defaultBrowserContext();
   const page = (await profile.pages())[0] ?? (await profile.newPage());
   const complaints: string[] = [];
+  leavesWhenAsked(page);
   page.on("pageerror", (error) => complaints.push(String(error)));
   page.on("console", (message) => {
     if (message.type() === "error" || message.type() === "warn") complaints.push(message.text());

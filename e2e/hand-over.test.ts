@@ -86,6 +86,7 @@ describe("from readings to a sheet on paper", () => {
   it("puts everything on paper: charts, limits, wiring, the way back, readings", async () => {
     const { page, downloads } = table;
     await sees(page, /2\.2 kW generator\s+(fits|barely fits|does not fit).*\s+kept running, 3\d min/);
+    await sees(page, /Limits card: what may be on together.*Must be off/s);
     await press(page, "Hand-over sheet as PDF");
     const pdf = await downloaded(downloads, "-hand-over.pdf");
     const text = textOf(pdf);

@@ -33,11 +33,21 @@ export async function answer(page: Page): Promise<string> {
   return text.replaceAll("\u00a0", " ");
 }
 
+/** Where a machine was too busy for a study's time, asks again, as the page offers. */
+async function tryAgain(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const alerts = [...document.querySelectorAll("[role=alert]")].filter((e) => /so it was stopped/.test(e.textContent ?? ""));
+    alerts[0]?.querySelector("button")?.click();
+  });
+}
+
 /** Waits for an answer that matches. */
 export function answerLike(page: Page, pattern: RegExp): Promise<string> {
   return until(`an answer like ${pattern}`, async () => {
     const text = await answer(page);
-    return pattern.test(text) ? { text } : notYet(text);
+    if (pattern.test(text)) return { text };
+    await tryAgain(page);
+    return notYet(text);
   }).then(({ text }) => text);
 }
 
@@ -132,7 +142,10 @@ async function pageText(page: Page): Promise<string> {
 export function sees(page: Page, pattern: RegExp): Promise<string> {
   return until(`text like ${pattern}`, async () => {
     const text = await pageText(page);
-    return pattern.exec(text)?.[0] ?? notYet(text.slice(0, 1500));
+    const seen = pattern.exec(text)?.[0];
+    if (seen !== undefined) return seen;
+    await tryAgain(page);
+    return notYet(text.slice(0, 1500));
   });
 }
 

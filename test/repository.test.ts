@@ -73,12 +73,17 @@ describe("the repository", () => {
 });
 
 const MOST_CASTS = 60;
+const MOST_KIND_TESTS = 20;
 
 describe("the code", () => {
-  const { casts, throughUnknown } = counts();
+  const { casts, throughUnknown, sourceKinds } = counts();
   it("casts seldom, and never through unknown", () => {
     expect(casts.length).toBeLessThanOrEqual(MOST_CASTS);
     expect(throughUnknown).toEqual([]);
+  });
+
+  it("asks seldom which kind of source something is: its model knows", () => {
+    expect(sourceKinds.length).toBeLessThanOrEqual(MOST_KIND_TESTS);
   });
 
   it("has comments that name only files that are there", () => {

@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import type { Question, Told } from "./questions.ts";
 
 /** Longest a file or a case may work, ms of the processor's own time: on a busy machine a clock would count the others' too. */
-const LONGEST_MS = 10_000;
+const LONGEST_MS = 30_000;
 /** Longest it may be without an answer, ms: one that waits for ever works not at all. */
 const SILENT_MS = 300_000;
 /** Ticks of a process's time a second, as Linux counts them. */

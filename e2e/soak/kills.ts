@@ -1,12 +1,18 @@
 import { rmSync } from "node:fs";
+import type { Page } from "puppeteer-core";
 import { newProfile, openApp, type Session } from "../browser.ts";
-import { fieldValue, ownRig, type } from "../hands.ts";
+import { fieldValue, ownRig, type, until } from "../hands.ts";
 import { FIELDS } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
 
 const WAYS = ["reload", "other address", "tab closed", "page crashed", "browser killed"] as const;
-/** What a browser that is killed may still lose, ms. */
+/** What a browser that is killed may still lose, ms; on a busy machine whatever its database has not answered yet. */
 const DISK_MS = 1000;
+
+/** Saves that the database has not answered yet. */
+function pending(page: Page): Promise<number> {
+  return page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith("amp-saver pending")).length);
+}
 
 /** Pages that go away while something is typed, by every way there is, on a machine up to six times slower: the next page has it. */
 export async function kills(chance: Chance, tries: number): Promise<Tally> {
@@ -25,6 +31,7 @@ export async function kills(chance: Chance, tries: number): Promise<Tally> {
     await cdp.send("Emulation.setCPUThrottlingRate", { rate: slowing });
     await type(page, label, text);
     await new Promise((gone) => setTimeout(gone, way === "browser killed" ? DISK_MS : chance.upTo(60)));
+    if (way === "browser killed") await until("the database to have answered", async () => (await pending(page)) === 0);
     if (way === "reload") await page.reload({ waitUntil: "load" });
     else if (way === "other address") await page.goto(new URL("/rigs", address).href, { waitUntil: "load" });
     else if (way === "browser killed") {
@@ -50,7 +57,7 @@ export async function kills(chance: Chance, tries: number): Promise<Tally> {
     counter.end(`${way}, ${slowing} × slower`);
     const same = label === "Note" ? kept === text : Number(kept) === Number(text);
     if (!same) counter.fault(`${way}, ${slowing} × slower: ${label} is ${JSON.stringify(kept)}, typed was ${JSON.stringify(text)}`);
-    const left = await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith("amp-saver pending")).length);
+    const left = await pending(page);
     if (left > 1) counter.fault(`${left} saves still wait to be done again`);
   }
   await session.close();

@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Page } from "puppeteer-core";
-import { openApp } from "../browser.ts";
+import { leavesWhenAsked, openApp } from "../browser.ts";
 import { keptIn, notYet, ownRig, until, upload } from "../hands.ts";
 import { FIELDS, fill } from "./browsers.ts";
 import { type Chance, Counter, type Tally } from "./tally.ts";
@@ -31,6 +31,7 @@ async function withOneBrowser(chance: Chance, rounds: number, counter: Counter):
   const path = join(session.downloads, "..", "plate.png");
   writeFileSync(path, await first.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200, scale: 1 } }));
   const second = await session.profile.newPage();
+  leavesWhenAsked(second);
   await second.goto(address, { waitUntil: "load" });
   const both = [first, second] as const;
   for (const page of both) await (await page.createCDPSession()).send("Emulation.setFocusEmulationEnabled", { enabled: true });

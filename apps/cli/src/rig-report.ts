@@ -1,4 +1,5 @@
 import { askable, type Conditions, conditionsOf, type Missing, missingOf, startCase, togetherQuestion } from "@amp-saver/cases";
+import { present } from "@amp-saver/core/quantity";
 import { ASSESS_PARAMS, type Assessment, assess } from "@amp-saver/core/study/assess";
 import { Members, summarise, TRIES_SEED, tryBatch } from "@amp-saver/core/study/confidence";
 import { studyStart } from "@amp-saver/core/study/motor-start";
@@ -18,7 +19,7 @@ export function rigReport(given: Uint8Array | string): object | string {
   return {
     format: "amp-saver/rig-report",
     version: 1,
-    units: of(records, "unit").map((unit) => unitReport(unit, rigs.find((r) => r.id === unit.rigId)!, records)),
+    units: of(records, "unit").map((unit) => unitReport(unit, present(rigs.find((r) => r.id === unit.rigId)), records)),
     together: rigs.flatMap((rig) => togetherReport(rig, records)),
   };
 }

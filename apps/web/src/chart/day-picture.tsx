@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import { line } from "d3-shape";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
@@ -70,7 +71,7 @@ export function DayPicture(props: DayPictureProps) {
       {bands.map((band, b) => (
         <path
           key={band.id}
-          d={area(scale.x, y, inner[b]!, band.amps)}
+          d={area(scale.x, y, itemAt(inner, b), band.amps)}
           fill={FILLS[band.kind]}
           stroke={band.kind === "unit" ? "var(--face)" : "var(--ink)"}
           strokeWidth="1"
@@ -84,12 +85,12 @@ export function DayPicture(props: DayPictureProps) {
       <rect x={left - 5} y={top - 6} width="5" height={height - top} fill="var(--ink)" />
       {bands.map((band, b) => {
         const at = widest(band.amps);
-        const wide = scale.x(band.amps[at]!) - scale.x(0);
+        const wide = scale.x(itemAt(band.amps, at)) - scale.x(0);
         if (wide < 9 * band.name.length * 0.86 || y(1) - y(0) === 0) return null;
         return (
           <Halo
             key={`name ${band.id}`}
-            x={(scale.x(inner[b]![at]!) + scale.x(inner[b]![at]! + band.amps[at]!)) / 2}
+            x={(scale.x(itemAt(itemAt(inner, b), at)) + scale.x(itemAt(itemAt(inner, b), at) + itemAt(band.amps, at))) / 2}
             y={y(at) + 5}
             anchor="middle"
             size={14.5}
@@ -150,7 +151,7 @@ function BankColumn({
 }
 
 function sum(bands: readonly DayPictureBand[], step: number): number {
-  return bands.reduce((total, band) => total + band.amps[step]!, 0);
+  return bands.reduce((total, band) => total + itemAt(band.amps, step), 0);
 }
 
 /** A band between its inner edge and its own amps further out, stepped. */
@@ -160,9 +161,14 @@ function area(x: (a: number) => number, y: (step: number) => number, inner: read
     if (amps[k] === 0) continue;
     let last = k;
     while (last + 1 < amps.length && amps[last + 1] !== 0) last++;
-    const out = Array.from({ length: last - k + 1 }, (_, i) => `L${x(inner[k + i]! + amps[k + i]!)} ${y(k + i)}V${y(k + i + 1)}`).join("");
-    const back = Array.from({ length: last - k + 1 }, (_, i) => `L${x(inner[last - i]!)} ${y(last - i + 1)}V${y(last - i)}`).join("");
-    pieces.push(`M${x(inner[k]!)} ${y(k)}${out}${back}Z`);
+    const out = Array.from(
+      { length: last - k + 1 },
+      (_, i) => `L${x(itemAt(inner, k + i) + itemAt(amps, k + i))} ${y(k + i)}V${y(k + i + 1)}`,
+    ).join("");
+    const back = Array.from({ length: last - k + 1 }, (_, i) => `L${x(itemAt(inner, last - i))} ${y(last - i + 1)}V${y(last - i)}`).join(
+      "",
+    );
+    pieces.push(`M${x(itemAt(inner, k))} ${y(k)}${out}${back}Z`);
     k = last;
   }
   return pieces.join("");
@@ -170,9 +176,9 @@ function area(x: (a: number) => number, y: (step: number) => number, inner: read
 
 /** Amps asked beyond what there is, step by step. */
 function beyond(there: readonly number[], asked: readonly number[]): readonly number[] {
-  return asked.map((a, k) => Math.max(0, a - there[k]!));
+  return asked.map((a, k) => Math.max(0, a - itemAt(there, k)));
 }
 
 function widest(amps: readonly number[]): number {
-  return amps.reduce((best, a, k) => (a > amps[best]! ? k : best), 0);
+  return amps.reduce((best, a, k) => (a > itemAt(amps, best) ? k : best), 0);
 }

@@ -1,4 +1,4 @@
-import { formatAmps } from "@amp-saver/core/quantity";
+import { formatAmps, itemAt } from "@amp-saver/core/quantity";
 import { PROVE } from "../words/prove.ts";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
@@ -71,7 +71,7 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
         <LeftOut
           key={`${reading.amps}${reading.why}${outY[i]}`}
           reading={reading}
-          y={outY[i]! + 12}
+          y={itemAt(outY, i) + 12}
           x={scale.x(reading.amps)}
           first={i === 0}
           titleX={left - 12}

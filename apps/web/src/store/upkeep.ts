@@ -1,3 +1,4 @@
+import { present } from "@amp-saver/core/quantity";
 import { type AnyRecord, hasBlob, migrate, RECORD_KINDS, SUMMARY_SHAPE, summarise } from "@amp-saver/records";
 import { ageOf, type Database, LATEST_DATABASE, NO_RIG, recordsOfRow, rigRow } from "./database.ts";
 
@@ -27,7 +28,7 @@ export async function migrateInPlace(db: Database): Promise<void> {
         const migrated = migrate({ ...record }, newest, steps);
         return migrated.ok ? (migrated.value as AnyRecord) : record;
       });
-      ref.value = { ...row, ...rigRow(row.id, records, versions)! };
+      ref.value = { ...row, ...present(rigRow(row.id, records, versions)) };
     });
     await db.summaries.clear();
   });

@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import type { Remote } from "comlink";
 import type { Studies } from "./study.worker.ts";
 import type { Answer, Ticket } from "./worker-queue.ts";
@@ -44,7 +45,7 @@ export function runBatches<Q, B>(
   let open = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
-  const inOrder = (at: number): B[] => [...done[at]!.entries()].toSorted(([a], [b]) => a - b).map(([, batch]) => batch);
+  const inOrder = (at: number): B[] => [...itemAt(done, at).entries()].toSorted(([a], [b]) => a - b).map(([, batch]) => batch);
   const say = (running: boolean, failed: string | null = null): void => {
     clearTimeout(timer);
     timer = undefined;
@@ -62,20 +63,21 @@ export function runBatches<Q, B>(
       return;
     }
     open -= 1;
-    done[at]!.set(from, answer.value);
-    if (plan.goOn !== undefined && done[at]!.size * plan.size >= asked[at]!) askTo(at, plan.goOn(inOrder(at), asked[at]!));
+    itemAt(done, at).set(from, answer.value);
+    if (plan.goOn !== undefined && itemAt(done, at).size * plan.size >= itemAt(asked, at))
+      askTo(at, plan.goOn(inOrder(at), itemAt(asked, at)));
     if (open === 0) say(false);
     else timer ??= setTimeout(() => say(true), TELL_MS);
   };
   const askTo = (at: number, to: number): void => {
-    for (let from = asked[at]!; from < to; from += plan.size) {
+    for (let from = itemAt(asked, at); from < to; from += plan.size) {
       open += 1;
       const until = Math.min(to, from + plan.size);
-      void ask((remote) => plan.ask(remote, questions[at]!, from, until), { rank: plan.rank, signal: cancel.signal }).then((answer) =>
-        answered(at, from, answer),
+      void ask((remote) => plan.ask(remote, itemAt(questions, at), from, until), { rank: plan.rank, signal: cancel.signal }).then(
+        (answer) => answered(at, from, answer),
       );
     }
-    asked[at] = Math.max(asked[at]!, to);
+    asked[at] = Math.max(itemAt(asked, at), to);
   };
 
   questions.forEach((_, at) => {

@@ -1,6 +1,6 @@
 import { deratingShares } from "@amp-saver/core/device/engine";
 import { INVERTER_GENERATOR_PARAMS } from "@amp-saver/core/device/inverter-generator";
-import { celsiusFromF, metresFromFt, withoutUndefined } from "@amp-saver/core/quantity";
+import { celsiusFromF, metresFromFt, present, withoutUndefined } from "@amp-saver/core/quantity";
 import { isCircuit, isEngine } from "@amp-saver/core/study/motor-start";
 import { type BudgetCase, type BudgetLoad, type BudgetSource, MOST_LOADS } from "@amp-saver/core/study/power-budget";
 import { z } from "zod";
@@ -78,7 +78,7 @@ function sourceOf(source: SourceFile): BudgetSource {
   const common = { volts: source.volts, legs: source.legs ?? 1 } as const;
   if (isCircuit(source)) return { ...common, kind: "shore", breakerA: source.breakerA };
   const { kind, runningW, surgeW, startLimitA, altitudeFt = 0, ambientF = NO_HEAT_LOSS_F } = source;
-  const running = runningW ?? surgeW! / SURGE_OVER_RUNNING;
+  const running = runningW ?? present(surgeW) / SURGE_OVER_RUNNING;
   return {
     ...common,
     kind,

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { levenbergMarquardt } from "ml-levenberg-marquardt";
 import { invert } from "./linear.ts";
 

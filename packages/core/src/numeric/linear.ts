@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { type Complex, complex, divide } from "./complex.ts";
 
 /** Inverse of a square matrix, row-major, by Gauss–Jordan with partial pivoting. Throws on a singular one. */

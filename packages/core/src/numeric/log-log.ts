@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 /** Value at x of a curve that is straight between points on log–log paper; flat beyond both ends. Coordinates are positive. */
 export function logLogAt(points: readonly { readonly x: number; readonly y: number }[], x: number): number {
   const first = points[0]!;

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 /** The value below which so large a share of figures lies, linear between neighbours. Throws on no figures. */
 export function quantile(values: readonly number[], share: number): number {
   if (values.length === 0) throw new Error("no figures");

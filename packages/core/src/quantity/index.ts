@@ -1,6 +1,7 @@
 export { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, metresFromFt, rpmFromRadS, W_PER_BTU_H } from "./convert.ts";
 export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts, formatWith } from "./format.ts";
 export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
+export { itemAt, present } from "./present.ts";
 export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";
 export { assert, assertNever, fail, ok, type Result } from "./result.ts";
 export { keysOf, rowOf, tableOf, withoutUndefined } from "./table.ts";

@@ -1,3 +1,4 @@
+import { itemAt } from "../quantity/index.ts";
 import type { CurvePoint } from "./curve.ts";
 
 /**
@@ -13,5 +14,5 @@ export const BREAKER_LATEST_ABOVE_30A: readonly CurvePoint[] = points([3600, 240
 
 function points(seconds: readonly number[]): readonly CurvePoint[] {
   const multiples = [1.35, 2, 3, 4, 5, 6, 8, 10];
-  return multiples.map((x, i) => ({ x, y: seconds[i]! }));
+  return multiples.map((x, i) => ({ x, y: itemAt(seconds, i) }));
 }

@@ -1,3 +1,4 @@
+import { present } from "../quantity/index.ts";
 import { isHighVolts } from "./volts-class.ts";
 
 /** Rated load and locked rotor amps of a compressor by its cooling, one row a size: typical, from memory. */
@@ -36,7 +37,10 @@ export function typicalPlate(plateVolts: number, coolingBtuH: number): { readonl
     ),
     table.length - 1,
   );
-  const [high, low] = [table.at(coolingBtuH > table.at(-1)![0] ? -1 : next)!, table.at(coolingBtuH > table.at(-1)![0] ? -2 : next - 1)!];
+  const [high, low] = [
+    present(table.at(coolingBtuH > present(table.at(-1))[0] ? -1 : next)),
+    present(table.at(coolingBtuH > present(table.at(-1))[0] ? -2 : next - 1)),
+  ];
   const share = (coolingBtuH - low[0]) / (high[0] - low[0]);
   const between = (at: 1 | 2): number => Math.max(0.3 * low[at], low[at] + share * (high[at] - low[at]));
   return { rlaA: between(1), lraA: between(2) };

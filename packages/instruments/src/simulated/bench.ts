@@ -1,5 +1,5 @@
 import { SeededRandom } from "@amp-saver/core/numeric";
-import { fail, ok, quantity, type Result } from "@amp-saver/core/quantity";
+import { fail, itemAt, ok, present, quantity, type Result } from "@amp-saver/core/quantity";
 import type { SourceCase } from "@amp-saver/core/study/motor-start";
 import { COMMANDS_OF, type Display, type DisplayOf, type Instrument, type InstrumentCommand } from "../message.ts";
 import type { PortFailure } from "../port.ts";
@@ -38,7 +38,7 @@ export class Bench {
   constructor(setup: BenchSetup) {
     this.setup = setup;
     this.units = setup.units.map((unit, k) => new UnitRun(unit, new SeededRandom(setup.seed, 10 + k)));
-    const first = this.units[0]!;
+    const first = itemAt(this.units, 0);
     this.clamp = new SimulatedClamp(first, new SeededRandom(setup.seed, 1));
     this.multimeter = new SimulatedMultimeter(first, new SeededRandom(setup.seed, 2));
     this.generator = new SimulatedGenerator(setup.generatorW);
@@ -84,11 +84,11 @@ export class Bench {
   hand(command: BenchCommand): Result<null, PortFailure> {
     const unit = "unit" in command ? this.units.find((u) => u.unit.id === command.unit) : undefined;
     if ("unit" in command && unit === undefined) return fail("no-such-instrument", command.unit);
-    if (command.do === "call") unit!.setCall(command.on, this.nowS);
-    else if (command.do === "fit") unit!.setFitted(command.on);
-    else if (command.do === "clamp") this.clamp.hang(unit!, command.jaws);
+    if (command.do === "call") present(unit).setCall(command.on, this.nowS);
+    else if (command.do === "fit") present(unit).setFitted(command.on);
+    else if (command.do === "clamp") this.clamp.hang(present(unit), command.jaws);
     else if (command.do === "probes") {
-      this.multimeter.unit = unit!;
+      this.multimeter.unit = present(unit);
       this.multimeter.between = command.between;
     } else if (command.do === "rate") this.rate = command.times;
     else if (command.do === "fault") this.faults[command.on ? "add" : "delete"](command.fault);

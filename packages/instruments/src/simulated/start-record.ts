@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import { type Jaws, recordWindings, type WindingRecord } from "@amp-saver/core/study/clamp";
 import { type MotorStartInput, outcomeOf, steadyRunning } from "@amp-saver/core/study/motor-start";
 
@@ -61,13 +62,13 @@ export class StartRecord {
     if (toS <= fromS) return 0;
     const { sampleHz } = this.record;
     const sums = this.sums[what];
-    const at = (t: number): number => sums[Math.min(sums.length - 1, Math.max(0, Math.round(t * sampleHz)))]!;
+    const at = (t: number): number => itemAt(sums, Math.min(sums.length - 1, Math.max(0, Math.round(t * sampleHz))));
     return (at(toS) - at(fromS)) / sampleHz;
   }
 }
 
 function sumsOf(values: Float32Array): Float64Array {
   const sums = new Float64Array(values.length + 1);
-  for (let i = 0; i < values.length; i++) sums[i + 1] = sums[i]! + values[i]! ** 2;
+  for (let i = 0; i < values.length; i++) sums[i + 1] = itemAt(sums, i) + itemAt(values, i) ** 2;
   return sums;
 }

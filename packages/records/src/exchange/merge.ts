@@ -1,3 +1,4 @@
+import { present } from "@amp-saver/core/quantity";
 import { DEFINITIONS } from "../kind/index.ts";
 import { type AnyRecord, recordKey } from "../record.ts";
 import { canonical } from "./preview.ts";
@@ -145,7 +146,7 @@ function isMap(value: unknown): value is Fields {
 function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
   const [fields, members] = [fieldsOf(record), membersOf(record, name)];
   if (members.length > 0) return Object.fromEntries(members.map((field) => [field, fields[field]]));
-  const value = fields[name!];
+  const value = fields[present(name)];
   if (entry === undefined) return value;
   return isMap(value) ? value[entry] : undefined;
 }
@@ -158,10 +159,10 @@ function withGroup(record: AnyRecord, [name, entry]: readonly string[], value: u
     const { [key]: _gone, ...rest } = into;
     return what === undefined ? rest : { ...rest, [key]: what };
   };
-  const map = fields[name!];
+  const map = fields[present(name)];
   const changed = entry === undefined ? value : put(isMap(map) ? map : {}, entry, value);
   // Each group holds what one side's record of this kind held there.
-  return put(fields, name!, changed) as AnyRecord;
+  return put(fields, present(name), changed) as AnyRecord;
 }
 
 function same(a: AnyRecord, b: AnyRecord): boolean {

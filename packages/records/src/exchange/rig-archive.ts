@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "@amp-saver/core/quantity";
+import { fail, ok, present, type Result } from "@amp-saver/core/quantity";
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from "fflate";
 import type { Blob } from "../define.ts";
 import { type AnyRecord, blobOf, RECORD_KINDS } from "../record.ts";
@@ -110,7 +110,7 @@ function unfold(bytes: Uint8Array): Result<Readonly<Record<string, Uint8Array>>,
     name === RIGS ? 4 * RIG_FILE_MOST : (FOLDERS.find((f) => name.startsWith(`${f.folder}/`))?.mostBytes ?? null);
   const wanted = directory.filter(({ name }) => most(name) !== null);
   if (new Set(wanted.map((e) => e.name)).size !== wanted.length) return fail("not-a-zip", "file");
-  const tooLarge = wanted.find((e) => e.bytes > most(e.name)!);
+  const tooLarge = wanted.find((e) => e.bytes > present(most(e.name)));
   const total = wanted.reduce((sum, e) => sum + e.bytes, 0);
   if (tooLarge !== undefined || total > MOST_BYTES) {
     const name = tooLarge?.name ?? RIGS;

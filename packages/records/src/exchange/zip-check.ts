@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 /** What the directory of an archive says of one file in it. */
 export interface ZipEntry {
   readonly name: string;
@@ -29,7 +30,7 @@ export function zipDirectory(bytes: Uint8Array): readonly ZipEntry[] | null {
     const lengths = [28, 30, 32].map((offset) => view.getUint16(at + offset, true));
     const next = at + CENTRAL.head + lengths.reduce((sum, n) => sum + n, 0);
     if (next > end) return null;
-    const name = bytes.subarray(at + CENTRAL.head, at + CENTRAL.head + lengths[0]!);
+    const name = bytes.subarray(at + CENTRAL.head, at + CENTRAL.head + itemAt(lengths, 0));
     if (!agreesWithLocal(view, bytes, at, name, start)) return null;
     entries.push({ name: new TextDecoder().decode(name), crc: view.getUint32(at + 16, true), bytes: view.getUint32(at + 24, true) });
     at = next;
@@ -58,6 +59,6 @@ const TABLE = Uint32Array.from({ length: 256 }, (_, byte) => {
 /** CRC-32 of bytes. */
 export function crc32(bytes: Uint8Array): number {
   let crc = 0xffffffff;
-  for (const byte of bytes) crc = TABLE[(crc ^ byte) & 0xff]! ^ (crc >>> 8);
+  for (const byte of bytes) crc = itemAt(TABLE, (crc ^ byte) & 0xff) ^ (crc >>> 8);
   return (crc ^ 0xffffffff) >>> 0;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import { WAVE_WARNINGS } from "@amp-saver/core/study/waveform";
 import { z } from "zod";
 import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
@@ -70,7 +71,7 @@ export function packSamples(amps: ArrayLike<number>, volts: ArrayLike<number> | 
   const count = amps.length;
   const view = new DataView(new ArrayBuffer(4 * count * (volts === null ? 1 : 2)));
   for (let i = 0; i < count; i++) {
-    view.setFloat32(4 * i, amps[i]!, true);
+    view.setFloat32(4 * i, itemAt(amps, i), true);
     if (volts !== null) view.setFloat32(4 * (count + i), volts[i] ?? 0, true);
   }
   return new Uint8Array(view.buffer);

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "@amp-saver/core/quantity";
+import { fail, ok, present, type Result } from "@amp-saver/core/quantity";
 import { MOST_CHANNELS, type WaveFailure } from "./log.ts";
 
 /** One analogue channel of a configuration: value = a × number + b, in `unit`, on the primary side. */
@@ -65,7 +65,7 @@ export function readComtradeConfig(text: string): Result<ComtradeConfig, WaveFai
   if (encoding === undefined) return fail("comtrade-field", `line ${after + 3}`);
   const timeFactor = (lines[after + 3]?.[0] ?? "") === "" ? 1 : numberIn(lines[after + 3]?.[0]);
   if (timeFactor === null || timeFactor <= 0) return fail("comtrade-field", `line ${after + 4}`);
-  const samples = rates.at(-1)!.last;
+  const samples = present(rates.at(-1)).last;
   const known = count > 0 && rates.every((r) => r.hz > 0);
   return ok({ analog, digital, lineHz: lineHz > 0 ? lineHz : null, rates: known ? rates : [], samples, encoding, timeFactor });
 }

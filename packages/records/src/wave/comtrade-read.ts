@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { type ComtradeConfig, readComtradeConfig } from "./comtrade-config.ts";
 import { evenly, MOST_SAMPLES, mostlyMissing, type WaveFailure, type WaveLog } from "./log.ts";

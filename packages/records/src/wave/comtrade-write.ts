@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import type { WaveLog } from "./log.ts";
 
 /** Largest number an ASCII sample may be; one above it stands for a missing one. */
@@ -27,7 +28,7 @@ export function writeComtrade(log: WaveLog, station: string, startedAt: Date): {
   ].join("\r\n");
   const rows: string[] = [];
   for (let i = 0; i < samples; i++) {
-    const values = scaled.map(({ values: v, a }) => Math.round(v[i]! / a));
+    const values = scaled.map(({ values: v, a }) => Math.round(itemAt(v, i) / a));
     rows.push(`${i + 1},${Math.round((i / log.sampleHz) * 1e6)},${values.join(",")}`);
   }
   return { config, data: `${rows.join("\r\n")}\r\n` };

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import Papa from "papaparse";
 import { numberOf, type TimeUnit } from "./csv-sniff.ts";

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 /** Most samples of one channel that are read. */
 export const MOST_SAMPLES = 1_000_000;
 /** Most channels that are read. */

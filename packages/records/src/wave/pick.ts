@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "@amp-saver/core/quantity";
+import { fail, itemAt, ok, present, type Result } from "@amp-saver/core/quantity";
 import { mostlyMissing, scaleOf, type WaveFailure, type WaveLog } from "./log.ts";
 
 /** Which channels are amps and volts, from 0; a probe's volts count with its amps per volt. What is left out is the first of its kind. */
@@ -31,10 +31,10 @@ export function pickChannels(log: WaveLog, pick: ChannelPick = {}): Result<Picke
     pick.volts === undefined
       ? channels.findIndex((c, k) => k !== amps && isOf(k, "volts") && !mostlyMissing(c.values))
       : (pick.volts ?? -1);
-  const scaled = (k: number, factor: number): Float64Array => channels[k]!.values.map((v) => v * factor);
+  const scaled = (k: number, factor: number): Float64Array => itemAt(channels, k).values.map((v) => v * factor);
   const voltsScale = scaleOf(channels[volts]?.unit ?? "");
   return ok({
-    amps: scaled(amps, scale.factor * (probe ? pick.perVolt! : 1)),
+    amps: scaled(amps, scale.factor * (probe ? present(pick.perVolt) : 1)),
     volts: voltsScale?.of === "volts" ? scaled(volts, voltsScale.factor) : null,
   });
 }

@@ -1,3 +1,5 @@
+import { present } from "@amp-saver/core/quantity";
+
 /** Insulation colours; whatever else is printed on a sheet is drawn grey with its name on it. */
 const INSULATION: Readonly<Record<string, string>> = {
   black: "#1B1B1B",
@@ -21,5 +23,8 @@ const INSULATION: Readonly<Record<string, string>> = {
 export function insulation(name: string): { readonly base: string; readonly stripe: string | null } {
   const words = name.toLowerCase().split(/[^a-z]+/);
   const [base, stripe] = words.filter((w) => w in INSULATION);
-  return { base: INSULATION[base ?? "grey"]!, stripe: stripe === undefined || stripe === base ? null : INSULATION[stripe]! };
+  return {
+    base: present(INSULATION[base ?? "grey"]),
+    stripe: stripe === undefined || stripe === base ? null : present(INSULATION[stripe]),
+  };
 }

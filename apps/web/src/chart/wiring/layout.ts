@@ -1,4 +1,5 @@
 import { type Conductor, type Netlist, nameOn, type Part, partOf, type Terminal, terminalsOf } from "@amp-saver/core/network";
+import { itemAt } from "@amp-saver/core/quantity";
 import { type MapSide, type Places, rankOf } from "./places.ts";
 
 /** A part as it is drawn. */
@@ -54,8 +55,8 @@ export function layoutWiring(states: readonly Netlist[], places: Places): MapLay
   const drawn = parts.filter((p) => p.kind !== "splice").toSorted((a, b) => rankOf(a.kind) - rankOf(b.kind));
   for (const part of drawn) {
     const column = columns.get(part.id) ?? 0;
-    const { x, w } = places.columns[column]!;
-    const y = tops[column]!;
+    const { x, w } = itemAt(places.columns, column);
+    const y = itemAt(tops, column);
     let at = y + titleHeight(part, places);
     const rows: MapBox["rows"][number][] = [];
     const terminals = [...new Set(states.flatMap((s) => (s.parts.some((p) => p.id === part.id) ? terminalsOf(part, s) : [])))].filter(

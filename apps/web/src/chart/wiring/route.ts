@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import type { Conductor, Netlist } from "@amp-saver/core/network";
 import { isGround, type MapLayout, type Slot } from "./layout.ts";
 

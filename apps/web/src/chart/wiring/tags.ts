@@ -1,3 +1,4 @@
+import { itemAt, present } from "@amp-saver/core/quantity";
 import type { MapLayout } from "./layout.ts";
 import type { Point, Way } from "./route.ts";
 
@@ -34,7 +35,7 @@ export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way:
 
 /** Past the cap of a free end, or above or below it. */
 function besideCap(points: readonly Point[], atStart: boolean, size: { readonly w: number; readonly h: number }): readonly Tag[] {
-  const [end, before] = atStart ? [points[0]!, points[1]!] : [points.at(-1)!, points.at(-2)!];
+  const [end, before] = atStart ? [itemAt(points, 0), itemAt(points, 1)] : [present(points.at(-1)), present(points.at(-2))];
   const out = Math.sign(end.x - before.x);
   const near = { x: end.x + out * (size.w / 2 - 24), ...size };
   return [
@@ -47,7 +48,7 @@ function besideCap(points: readonly Point[], atStart: boolean, size: { readonly 
 type Segment = readonly [Point, Point];
 
 function segments(points: readonly Point[]): readonly Segment[] {
-  return points.slice(1).map((p, k) => [points[k]!, p] as const);
+  return points.slice(1).map((p, k) => [itemAt(points, k), p] as const);
 }
 
 function along([a, b]: Segment, share: number): Point {

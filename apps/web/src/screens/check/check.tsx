@@ -1,6 +1,6 @@
 import { missingOf } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
-import { formatWith } from "@amp-saver/core/quantity";
+import { formatWith, present } from "@amp-saver/core/quantity";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
@@ -63,7 +63,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   useKeys({
     w: () => setWhy(true),
     s: () => {
-      const next = cycle(sources, source ?? sources.at(-1)!);
+      const next = cycle(sources, source ?? present(sources.at(-1)));
       if (next !== undefined) question.keep({ sourceId: next.id });
     },
     m: () => question.keep({ method: cycle(METHODS, method) ?? method }),

@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import type { AssumedCode, Room, RoomBy } from "@amp-saver/core/study/motor-start";
 import type { CheckView } from "./check.view.ts";
 
@@ -84,6 +85,6 @@ function side(
     { value: spareA, inputs: [...inputs, ...limits] },
   ];
   return figures.flatMap((f, i) =>
-    f.value === null ? [] : [{ code: codes[i]!, value: f.value, unit: "A" as const, by, inputs: f.inputs }],
+    f.value === null ? [] : [{ code: itemAt(codes, i), value: f.value, unit: "A" as const, by, inputs: f.inputs }],
   );
 }

@@ -1,4 +1,4 @@
-import { formatWith } from "@amp-saver/core/quantity";
+import { formatWith, itemAt } from "@amp-saver/core/quantity";
 import { useMemo, useState } from "react";
 import { type MapPlace, MarginMapPicture } from "../../chart/margin-map-picture.tsx";
 import { useSettings } from "../../store/settings.tsx";
@@ -47,7 +47,7 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
   const reading =
     read === null || cell === undefined
       ? null
-      : PICTURES.mapAt(text(places.along[read[0]]!), text(places.up[read[1]]!), cell.fit, cell.starts, cell.holds);
+      : PICTURES.mapAt(text(itemAt(places.along, read[0])), text(itemAt(places.up, read[1])), cell.fit, cell.starts, cell.holds);
   const altitudeM = "altitudeM" in given.source ? (given.source.altitudeM ?? 0) : 0;
   const here = places.nearest(given.outdoorC, mapAxis === "altitude" ? altitudeM : (given.backgroundA ?? 0));
   const vertical = (key: string): boolean => {

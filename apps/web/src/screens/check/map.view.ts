@@ -1,4 +1,5 @@
 import { type Measure, shownAs } from "@amp-saver/core/figure";
+import { itemAt } from "@amp-saver/core/quantity";
 
 /** A place on one side of the map. */
 interface Place {
@@ -41,7 +42,7 @@ function spread({ from, to }: { readonly from: number; readonly to: number }, st
 }
 
 function nearestOf(places: readonly Place[], si: number): number | null {
-  const half = Math.abs(places[1]!.si - places[0]!.si) / 2;
+  const half = Math.abs(itemAt(places, 1).si - itemAt(places, 0).si) / 2;
   const at = places.findIndex((p) => Math.abs(p.si - si) <= half + 1e-6);
   return at < 0 ? null : at;
 }

@@ -1,4 +1,5 @@
 import { conditionsOf, hasWatts, startCase } from "@amp-saver/cases";
+import { itemAt } from "@amp-saver/core/quantity";
 import type { Job } from "@amp-saver/records";
 import { useMemo } from "react";
 import { Link, useNavigate } from "react-router";
@@ -44,8 +45,8 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   const remedies = useMemo(() => answer?.map((r, i) => assessRemedy(r, tries.shares[i] ?? null)) ?? [], [answer, tries.shares]);
   const settled = remedies.length > 0 && remedies.every((r) => !r.assessment.provisional);
   const { take, sure } = settled ? adviseOf(remedies) : { take: null, sure: null };
-  const taken = take === null ? null : remedies[take]!;
-  const surer = sure === null ? null : remedies[sure]!;
+  const taken = take === null ? null : itemAt(remedies, take);
+  const surer = sure === null ? null : itemAt(remedies, sure);
   const { answer: measured } = useSensitivities(surer === null ? null : (taken?.given ?? null));
   const broken = failed ?? tries.failed;
   const parts = !question.ok

@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import { TEXT_MOST } from "@amp-saver/records";
 import { format } from "date-fns";
 import { useMemo, useState } from "react";
@@ -83,7 +84,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         {choice}
         <div className="mt-3">
           <MapFrame
-            netlist={states[at + 1]!}
+            netlist={itemAt(states, at + 1)}
             states={states}
             names={names}
             label={PREPARE.mapLabel(PREPARE.states.todo)}

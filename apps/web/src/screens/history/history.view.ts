@@ -1,3 +1,4 @@
+import { itemAt, present } from "@amp-saver/core/quantity";
 import { matchReadings } from "@amp-saver/core/study/reading";
 import { type SinceStudy, studySince } from "@amp-saver/core/study/since";
 import {
@@ -68,16 +69,17 @@ export function rigHistory({ units, jobs, readings, works, learnings, proofs, ph
   const alike = (r: Reading): string =>
     [r.jobId, r.when, r.mode === "live", r.takenAt.slice(0, 10), ...(out.has(r.id) ? ["left out"] : [r.mode, r.conductor])].join(" ");
   for (const group of grouped(readings, alike).values()) {
-    const { id, jobId, unitId, when, mode } = group[0]!;
-    const at = group.map((r) => r.takenAt).toSorted()[0]!;
-    const { count, middle } = spread(group.map((r) => r.amps))!;
+    const { id, jobId, unitId, when, mode } = itemAt(group, 0);
+    const at = itemAt(group.map((r) => r.takenAt).toSorted(), 0);
+    const { count, middle } = present(spread(group.map((r) => r.amps)));
     const what = { code: "readings" as const, when, live: mode === "live", count, middleA: middle, counts: !out.has(id) };
     events.push({ at, jobId, unitId, what });
   }
   for (const { jobId, unitId, events: own, steps } of works) {
     for (const { at, what } of own) events.push({ at, jobId, unitId, what: { code: what } });
     const ticks = Object.values(steps).map((s) => s.at);
-    if (ticks.length > 0) events.push({ at: ticks.toSorted().at(-1)!, jobId, unitId, what: { code: "steps", count: ticks.length } });
+    if (ticks.length > 0)
+      events.push({ at: present(ticks.toSorted().at(-1)), jobId, unitId, what: { code: "steps", count: ticks.length } });
   }
   for (const learning of learnings) {
     const job = jobs.find((j) => j.id === learning.jobId);
@@ -103,8 +105,8 @@ export function rigHistory({ units, jobs, readings, works, learnings, proofs, ph
     (p) => `${p.jobId} ${p.createdAt.slice(0, 10)}`,
   );
   for (const group of days.values()) {
-    const { jobId, unitId, createdAt } = group[0]!;
-    events.push({ at: createdAt, jobId: jobId!, unitId, what: { code: "photos", count: group.length } });
+    const { jobId, unitId, createdAt } = itemAt(group, 0);
+    events.push({ at: createdAt, jobId: present(jobId), unitId, what: { code: "photos", count: group.length } });
   }
   return events.toSorted((a, b) => (a.at === b.at ? 0 : a.at < b.at ? 1 : -1));
 }
@@ -112,7 +114,7 @@ export function rigHistory({ units, jobs, readings, works, learnings, proofs, ph
 /** Readings that the proof of their job leaves out. */
 function leftOut(units: readonly AirConditioner[], readings: readonly Reading[]): ReadonlySet<string> {
   const judged = [...grouped(readings, (r) => r.jobId).values()].flatMap((own) => {
-    const lockedRotorA = units.find((u) => u.id === own[0]!.unitId)?.lockedRotorA?.value ?? null;
+    const lockedRotorA = units.find((u) => u.id === itemAt(own, 0).unitId)?.lockedRotorA?.value ?? null;
     return matchReadings({ readings: own.map(clampReading), lockedRotorA }).leftOut;
   });
   return new Set(judged.map((l) => l.id));

@@ -1,3 +1,4 @@
+import { present } from "@amp-saver/core/quantity";
 import { type JobLine, type RigSummary, STAGES, type Stage } from "@amp-saver/records";
 
 /** One job of the logbook with its rig, and the text it is found by. */
@@ -43,7 +44,7 @@ export function filtered(lines: readonly LogLine[], { words, stage }: LogFilter)
 /** How many jobs are at each stage; a job that is handed over is at none of them. */
 export function stageCounts(lines: readonly LogLine[]): ReadonlyMap<Stage | "done", number> {
   const counts = new Map<Stage | "done", number>([...STAGES, "done" as const].map((stage) => [stage, 0]));
-  for (const line of lines) counts.set(at(line), counts.get(at(line))! + 1);
+  for (const line of lines) counts.set(at(line), present(counts.get(at(line))) + 1);
   return counts;
 }
 

@@ -1,3 +1,4 @@
+import { present } from "@amp-saver/core/quantity";
 import { STAGES, type Stage } from "@amp-saver/records";
 import { STAGE_WORDS } from "../../words/common.ts";
 import { HOME } from "../../words/home.ts";
@@ -12,7 +13,7 @@ interface StageFilterProps {
 /** Narrows the logbook to one stage, or to what is handed over. */
 export function StageFilter({ value, counts, onChange }: StageFilterProps) {
   const total = [...counts.values()].reduce((a, b) => a + b, 0);
-  const stages = [...STAGES, "done" as const].filter((stage) => counts.get(stage)! > 0 || stage === value);
+  const stages = [...STAGES, "done" as const].filter((stage) => present(counts.get(stage)) > 0 || stage === value);
   return (
     <label className="flex min-h-[48px] items-center gap-2 px-4 min-[1000px]:px-6">
       {HOME.stage}

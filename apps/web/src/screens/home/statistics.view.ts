@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
 import { middleReduction } from "@amp-saver/core/study/reading";
 import { type AirConditioner, clampReading, type Job, type Reading, type Work } from "@amp-saver/records";
@@ -36,7 +37,7 @@ export function spread(figures: readonly number[]): Spread | null {
   const [least, most] = [sorted[0], sorted.at(-1)];
   if (least === undefined || most === undefined) return null;
   const half = sorted.length >> 1;
-  const middle = sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
+  const middle = sorted.length % 2 === 1 ? itemAt(sorted, half) : (itemAt(sorted, half - 1) + itemAt(sorted, half)) / 2;
   return { count: sorted.length, middle, least, most };
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import { useMemo, useState } from "react";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
@@ -31,7 +32,7 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   const states = useMemo(() => allStates(view), [view]);
   const unproved = view.opened.filter((id) => !proofOf(wiring, bundle.photos, id).release.released);
   const worded = wordedSteps(view, names).map((step, k) => ({ ...step, unproved: opens(view, k, unproved) }));
-  const turn = (by: number): void => setState((now) => STATES[Math.max(0, Math.min(2, STATES.indexOf(now) + by))]!);
+  const turn = (by: number): void => setState((now) => itemAt(STATES, Math.max(0, Math.min(2, STATES.indexOf(now) + by))));
   const print = (): void => {
     if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names, namesInFiles));
   };
@@ -53,8 +54,8 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
       />
     );
   const step = Math.min(at, groups.length - 1);
-  const netlist = state === "found" ? view.asFound : state === "done" ? plan.value.finished : states[step + 1]!;
-  const group = groups[step]!;
+  const netlist = state === "found" ? view.asFound : state === "done" ? plan.value.finished : itemAt(states, step + 1);
+  const group = itemAt(groups, step);
   const lit = state === "todo" ? { conductors: new Set(group.conductors), terminals: new Set(group.terminals) } : null;
   const retired = plan.value.retired.map((id) => names.part(id).name);
   return (

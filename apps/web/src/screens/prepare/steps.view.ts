@@ -1,11 +1,12 @@
 import type { Netlist } from "@amp-saver/core/network";
+import { present } from "@amp-saver/core/quantity";
 import { applySteps, restorePlan } from "@amp-saver/core/study/wiring-plan";
 import { groupSteps, type PlanView, type StepGroup } from "./wiring.view.ts";
 
 /** The circuit as found, then after each step; the starter is there from the step that fits it on. */
 export function allStates({ asFound, begun, groups }: PlanView): readonly Netlist[] {
   const states = [begun];
-  for (const group of groups) states.push(applySteps(states.at(-1)!, [group.main, ...group.rest]));
+  for (const group of groups) states.push(applySteps(present(states.at(-1)), [group.main, ...group.rest]));
   const fitted = groups.findIndex((g) => g.main.do === "fit");
   return states.map((state, k) => (k <= fitted ? withoutStarter(state, asFound) : state));
 }

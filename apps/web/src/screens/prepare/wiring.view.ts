@@ -1,5 +1,5 @@
 import { FAMILY_LEADS, type Family, type Netlist, soundNetlist } from "@amp-saver/core/network";
-import type { Result } from "@amp-saver/core/quantity";
+import { present, type Result } from "@amp-saver/core/quantity";
 import { buildAsFound } from "@amp-saver/core/study/as-found";
 import { lookAlikes, type ProofRecord, type Release, release, traceRefusal } from "@amp-saver/core/study/tracing";
 import { type Ohms, solveWindings, type WindingFault, type Windings } from "@amp-saver/core/study/windings";
@@ -58,7 +58,7 @@ export function groupSteps(steps: readonly PlanStep[]): readonly StepGroup[] {
   }
   return groups.map(({ main, rest }) => {
     const splices = [main, ...rest].filter((s) => s.do === "splice");
-    const members = [...new Set(splices.flatMap((s) => [s.with!, s.conductor!]))];
+    const members = [...new Set(splices.flatMap((s) => [present(s.with), present(s.conductor)]))];
     return {
       main,
       rest,
@@ -103,7 +103,7 @@ export function planView(wiring: Wiring, starter: Starter | undefined): PlanView
   const ends = wireEnds(begun, steps, { lidLow: wiring.lidLow, boot: wiring.switches.boot, terminated: terminatedOf(starter) });
   const touched = steps.filter((s) => s.do === "lift" || s.do === "cut" || s.do === "move");
   const aids = new Set(["aid-off", "orphan-kept"]);
-  const opened = touched.filter((s) => !aids.has(s.why)).map((s) => s.conductor!.replace(/\/\d+$/, ""));
+  const opened = touched.filter((s) => !aids.has(s.why)).map((s) => present(s.conductor).replace(/\/\d+$/, ""));
   return {
     options,
     asFound,

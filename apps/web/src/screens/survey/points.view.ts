@@ -1,3 +1,5 @@
+import { present } from "@amp-saver/core/quantity";
+
 export { checkOverload } from "@amp-saver/core/device/engine";
 
 import { FIGURES, type FigureName, shownAs } from "@amp-saver/core/figure";
@@ -38,7 +40,7 @@ export function readPoints(text: string, names: readonly [Name, Name]): ReadPoin
     const [x, y] = parts.map(Number);
     const good = parts.length === 2 && inside(x, first) && inside(y, second);
     if (!good) return { ok: false, line: i + 1, limits };
-    points.push([x!, y!]);
+    points.push([present(x), present(y)]);
   }
   return { ok: true, points };
 }

@@ -1,4 +1,5 @@
 import { logLogAt } from "../../numeric/index.ts";
+import { itemAt } from "../../quantity/index.ts";
 import { BREAKER_EARLIEST, BREAKER_LATEST, BREAKER_LATEST_ABOVE_30A, type CurvePoint } from "../../reference/index.ts";
 import { BREAKER_PARAMS as P } from "./params.ts";
 
@@ -15,7 +16,7 @@ export interface BreakerBand {
  */
 export function tripSeconds(edge: readonly CurvePoint[], multiple: number): number {
   if (multiple <= 1) return Number.POSITIVE_INFINITY;
-  const first = edge[0]!;
+  const first = itemAt(edge, 0);
   return multiple < first.x ? (first.y * Math.log(first.x)) / Math.log(multiple) : logLogAt(edge, multiple);
 }
 

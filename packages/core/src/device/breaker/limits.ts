@@ -1,5 +1,5 @@
 import { findRoot } from "../../numeric/index.ts";
-import { fail, ok, type Result } from "../../quantity/index.ts";
+import { fail, itemAt, ok, type Result } from "../../quantity/index.ts";
 import type { CurvePoint } from "../../reference/index.ts";
 import { type BreakerBand, bandOf, between, tripSeconds } from "./equations.ts";
 import { BREAKER_PARAMS as P } from "./params.ts";
@@ -28,7 +28,7 @@ export function carriesA(ratingA: number, band: BreakerBand | null, seconds: num
 export function roomFactor(ratingA: number, band: BreakerBand | null, rmsA: ArrayLike<number>, halfCycleS: number, place: number): number {
   const dose = (factor: number): number => {
     let sum = 0;
-    for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / bandSeconds(ratingA, band, factor * rmsA[i]!, place);
+    for (let i = 0; i < rmsA.length; i++) sum += halfCycleS / bandSeconds(ratingA, band, factor * itemAt(rmsA, i), place);
     return sum;
   };
   const root = findRoot((log) => dose(Math.exp(log)) - 1, Math.log(0.01), Math.log(100), 1e-4);

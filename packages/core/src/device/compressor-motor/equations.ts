@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { invert } from "../../numeric/index.ts";
 import type { Motor, ShaftLoad } from "./motor.ts";
 import { type Coefficients, stepClosed, stepOpen } from "./step.ts";

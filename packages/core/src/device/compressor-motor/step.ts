@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 /** Coefficients of the equations by place; see `MotorEquations`. */
 export type Coefficients = Float64Array;
 

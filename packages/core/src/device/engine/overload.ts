@@ -1,5 +1,5 @@
 import { logLogAt } from "../../numeric/index.ts";
-import { fail, ok, type Result } from "../../quantity/index.ts";
+import { fail, itemAt, ok, type Result } from "../../quantity/index.ts";
 import { OVERLOAD_NEVER_SHARE, OVERLOAD_POINTS } from "../../reference/index.ts";
 
 /** Overload against time to shut down: share of running watts against seconds, shares rising. */
@@ -24,7 +24,7 @@ export function checkOverload(points: OverloadCurve): Result<OverloadCurve, Over
  * it carries for good; from there to the first point it falls from never as the reciprocal of what is above.
  */
 export function shutdownAfterS(share: number, curve: OverloadCurve = OVERLOAD_POINTS): number {
-  const first = curve[0]!;
+  const first = itemAt(curve, 0);
   if (share <= Math.min(OVERLOAD_NEVER_SHARE, first.x)) return Number.POSITIVE_INFINITY;
   if (share < first.x && first.x > OVERLOAD_NEVER_SHARE)
     return (first.y * (first.x - OVERLOAD_NEVER_SHARE)) / (share - OVERLOAD_NEVER_SHARE);

@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import type { Members } from "../confidence/index.ts";
 import { isEngine, type MotorStartInput, makes, modelOf, type StartCase } from "../motor-start/index.ts";
 import { prepareMember, runsAt } from "./member.ts";
@@ -44,8 +45,8 @@ export function mapOf(
     const prepared = member.ok && member.value.unit !== null ? prepareMember(frame, member.value.unit, seed, i) : null;
     if (prepared === null) continue;
     const { input, leftAt } = prepared;
-    const at = (row: number): MotorStartInput => (loads ? { ...input, backgroundA: up[row]! } : input);
-    const size = (row: number, column: number): number => (loads ? 1 : leftAt(up[row]!, outdoorC[column]!));
+    const at = (row: number): MotorStartInput => (loads ? { ...input, backgroundA: itemAt(up, row) } : input);
+    const size = (row: number, column: number): number => (loads ? 1 : leftAt(itemAt(up, row), itemAt(outdoorC, column)));
     const starts = loads
       ? startsByLoads(at, up)
       : startsBySize(
@@ -55,9 +56,9 @@ export function mapOf(
     cells.forEach((line, row) => {
       line.forEach((cell, column) => {
         cell.of += 1;
-        if (!starts(loads ? up[row]! : size(row, column))) return;
+        if (!starts(loads ? itemAt(up, row) : size(row, column))) return;
         cell.starts += 1;
-        if (runsAt(at(row), outdoorC[column]!, size(row, column))) cell.holds += 1;
+        if (runsAt(at(row), itemAt(outdoorC, column), size(row, column))) cell.holds += 1;
       });
     });
   }
@@ -68,15 +69,15 @@ export function mapOf(
 function startsBySize(input: MotorStartInput, sizes: readonly number[]): (size: number) => boolean {
   const sorted = [...new Set(sizes)].toSorted((a, b) => b - a);
   const last = countThat(sorted, (size) => makes({ ...input, source: modelOf(input.source).scaled(size) }));
-  const least = last === 0 ? Number.POSITIVE_INFINITY : sorted[last - 1]!;
+  const least = last === 0 ? Number.POSITIVE_INFINITY : itemAt(sorted, last - 1);
   return (size) => size >= least;
 }
 
 /** Up to which of some loads a start is made. */
 function startsByLoads(at: (row: number) => MotorStartInput, up: readonly number[]): (loads: number) => boolean {
-  const order = up.map((_, row) => row).toSorted((a, b) => up[a]! - up[b]!);
+  const order = up.map((_, row) => row).toSorted((a, b) => itemAt(up, a) - itemAt(up, b));
   const last = countThat(order, (row) => makes(at(row)));
-  const most = last === 0 ? Number.NEGATIVE_INFINITY : up[order[last - 1]!]!;
+  const most = last === 0 ? Number.NEGATIVE_INFINITY : itemAt(up, itemAt(order, last - 1));
   return (loads) => loads <= most;
 }
 
@@ -86,7 +87,7 @@ function countThat<T>(things: readonly T[], holds: (thing: T) => boolean): numbe
   let bad = things.length + 1;
   while (bad - good > 1) {
     const middle = Math.floor((good + bad) / 2);
-    if (holds(things[middle - 1]!)) good = middle;
+    if (holds(itemAt(things, middle - 1))) good = middle;
     else bad = middle;
   }
   return good;
@@ -99,7 +100,7 @@ export function joinMaps(maps: readonly (readonly (readonly MapCell[])[])[]): re
   return first.map((line, r) =>
     line.map((cell, c) =>
       rest.reduce((sum, map) => {
-        const other = map[r]![c]!;
+        const other = itemAt(itemAt(map, r), c);
         return { of: sum.of + other.of, starts: sum.starts + other.starts, holds: sum.holds + other.holds };
       }, cell),
     ),

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { invert, leastSquares } from "../../numeric/index.ts";
 import { type Base, MAKE_UP, type Metered, type Moves, meteredOf, movedCase } from "./model.ts";
 import type { Observed } from "./observed.ts";

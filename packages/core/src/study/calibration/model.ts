@@ -1,6 +1,6 @@
 import { runningAtTorque, runningShareAt, type Split, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
 import { modulus } from "../../numeric/index.ts";
-import { quantity } from "../../quantity/index.ts";
+import { itemAt, quantity } from "../../quantity/index.ts";
 import {
   cycleRows,
   isCircuit,
@@ -159,7 +159,9 @@ const PHASES = 8;
 function windowA(trace: StartTrace, from: number, span: number): number {
   const { squareSum } = trace.meter;
   const last = squareSum.length - 1;
-  return Math.sqrt((squareSum[Math.min(last, from + span)]! - squareSum[Math.max(0, Math.min(last, from))]!) / (span * trace.stepS));
+  return Math.sqrt(
+    (itemAt(squareSum, Math.min(last, from + span)) - itemAt(squareSum, Math.max(0, Math.min(last, from)))) / (span * trace.stepS),
+  );
 }
 
 /** The inrush window from the moment of switching on. */

@@ -1,3 +1,4 @@
+import { present } from "../../quantity/index.ts";
 import { READING_PARAMS } from "../reading/index.ts";
 import type { MeasuredReading, MeasuredWaveform } from "./input.ts";
 import { type FedStart, fedStart, type Metered, type Moves, shownA, shownRange } from "./model.ts";
@@ -23,7 +24,7 @@ const USUAL_TOLERANCE = 0.03;
 
 /** The name under which a meter's own error is moved. */
 export function gainName({ id, meter }: Pick<MeasuredReading, "id" | "meter">): string {
-  return `gain ${(meter ?? "").trim() === "" ? id : meter!.trim().toLowerCase()}`;
+  return `gain ${(meter ?? "").trim() === "" ? id : present(meter).trim().toLowerCase()}`;
 }
 
 /** Standard deviation of a meter's own error. */

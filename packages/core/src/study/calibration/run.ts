@@ -1,5 +1,5 @@
 import { COMPRESSOR_MOTOR_PARAMS as MOTOR, type Split, splitFromWindings, TYPICAL_SPLIT } from "../../device/compressor-motor/index.ts";
-import { fail, ok, quantity, type Result, spreadTolerance, tableOf } from "../../quantity/index.ts";
+import { fail, itemAt, ok, present, quantity, type Result, spreadTolerance, tableOf } from "../../quantity/index.ts";
 import { prepare, type StartCase } from "../motor-start/index.ts";
 import { type Fitted, fit, makeUpNuisances, Simulated, type Unknown } from "./fit.ts";
 import type { CalibrationInput, MeasuredReading } from "./input.ts";
@@ -62,12 +62,13 @@ export function calibrate(input: CalibrationInput): Result<Calibration, Calibrat
   const ratio = Math.exp(found.moves.locked ?? 0);
   if (ratio < P.leastRatio.value || ratio > P.mostRatio.value) return fail("contradicts-plate", "lockedRotorA");
   const share = Math.exp(found.moves.inertiaPerShaftW ?? 0);
-  const within = (name: string): number => Z95 * found.deviations[name]!;
+  const within = (name: string): number => Z95 * present(found.deviations[name]);
   const starts = observed.some((o) => o.withStart);
   const live = usable.some((r) => r.kind === "live") || waves.some((w) => w.observed.length > 1);
   const typical = TYPICAL_SPLIT.inertiaPerShaftW;
   const inertiaKgM2 = found.metered.find((m) => m !== null)?.inertiaKgM2 ?? plain.motor.inertiaKgM2;
-  const from = (i: number): CalibrationRow => rowOf(judged[i]!, doubted[usable.indexOf(judged[i]!.reading)] ?? null, found, usable);
+  const from = (i: number): CalibrationRow =>
+    rowOf(itemAt(judged, i), doubted[usable.indexOf(itemAt(judged, i).reading)] ?? null, found, usable);
   return ok({
     lockedRotorA: quantity(locked.value * ratio, starts ? "measured" : locked.origin, starts ? within("locked") : locked.tolerance),
     runningA: quantity(

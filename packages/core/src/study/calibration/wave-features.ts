@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { median } from "../../numeric/index.ts";
 import type { MeasuredCycle } from "./input.ts";
 

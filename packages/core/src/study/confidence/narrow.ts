@@ -1,4 +1,4 @@
-import { keysOf } from "../../quantity/index.ts";
+import { itemAt, keysOf } from "../../quantity/index.ts";
 import type { Assumption } from "../motor-start/index.ts";
 import { leftOpen, MEASURABLE, type MeasurableFigure } from "./measurable.ts";
 import type { Trial } from "./trial.ts";
@@ -46,7 +46,7 @@ function keptShare(code: MeasurableFigure, tolerance: number): number {
 
 /** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
 function between(trials: readonly Trial[], moved: readonly number[], p: number): number {
-  const order = moved.map((_, i) => i).toSorted((a, b) => moved[a]! - moved[b]!);
+  const order = moved.map((_, i) => i).toSorted((a, b) => itemAt(moved, a) - itemAt(moved, b));
   const n = trials.length;
   const distinct = new Set(moved).size;
   const bins = Math.min(BINS, distinct);
@@ -54,7 +54,7 @@ function between(trials: readonly Trial[], moved: readonly number[], p: number):
   let sum = 0;
   for (let b = 0; b < bins; b++) {
     const inside = order.slice(Math.round((b * n) / bins), Math.round(((b + 1) * n) / bins));
-    const share = inside.filter((i) => trials[i]!.holds).length / inside.length;
+    const share = inside.filter((i) => itemAt(trials, i).holds).length / inside.length;
     sum += (inside.length / n) * (share - p) ** 2;
   }
   return sum - ((bins - 1) / n) * p * (1 - p);

@@ -1,4 +1,4 @@
-import { keysOf, ok, type Result } from "../../quantity/index.ts";
+import { itemAt, keysOf, ok, type Result } from "../../quantity/index.ts";
 import { computed, type PrepareFailure, type StartCase } from "../motor-start/index.ts";
 import { Members } from "./members.ts";
 import type { Batch, Confidence, Influence } from "./result.ts";
@@ -85,9 +85,9 @@ function correlation(x: readonly number[], y: readonly number[]): number {
   let xx = 0;
   let yy = 0;
   for (let i = 0; i < n; i++) {
-    xy += (x[i]! - mx) * (y[i]! - my);
-    xx += (x[i]! - mx) ** 2;
-    yy += (y[i]! - my) ** 2;
+    xy += (itemAt(x, i) - mx) * (itemAt(y, i) - my);
+    xx += (itemAt(x, i) - mx) ** 2;
+    yy += (itemAt(y, i) - my) ** 2;
   }
   return xx === 0 || yy === 0 ? 0 : xy / Math.sqrt(xx * yy);
 }

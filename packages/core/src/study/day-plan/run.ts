@@ -2,6 +2,7 @@ import { drainW, mostAcW } from "../../device/battery/index.ts";
 import { runningShareAt } from "../../device/compressor-motor/index.ts";
 import { fuelLPerH } from "../../device/engine/index.ts";
 import { findRoot } from "../../numeric/index.ts";
+import { itemAt } from "../../quantity/index.ts";
 import type { DayBank, DayCase, DaySource } from "./case.ts";
 import { DAY_PARAMS as P, STEP_MIN, STEPS } from "./params.ts";
 import type { DayStep, DayStudy } from "./result.ts";
@@ -95,8 +96,8 @@ function askedOf(
   const starts: string[] = [];
   const duty = dutyAt(air);
   for (const [i, { id, watts, priority }] of given.units.entries()) {
-    const phase = phases[i]! + cyclesPerHour(duty) * HOURS;
-    if (duty > 0 && Math.floor(phase) > Math.floor(phases[i]!)) starts.push(id);
+    const phase = itemAt(phases, i) + cyclesPerHour(duty) * HOURS;
+    if (duty > 0 && Math.floor(phase) > Math.floor(itemAt(phases, i))) starts.push(id);
     phases[i] = phase;
     const peakW = watts * runningShareAt(air);
     if (duty > 0) asking.push({ id, averageW: peakW * duty, peakW, priority, wantedMin: STEP_MIN * duty });

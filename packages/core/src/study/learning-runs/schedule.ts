@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import type { LearningRule } from "./rule.ts";
 
 /** One unit's runs that are still to come. */
@@ -51,11 +52,11 @@ export function interleave(units: readonly UnitRuns[]): RunPlan {
 }
 
 function extend(state: State, unit: number, units: readonly UnitRuns[], into: Map<string, State[]>): void {
-  const { rule, runs } = units[unit]!;
-  if (state.done[unit]! >= runs) return;
-  const startS = Math.max(state.freeS, state.readyS[unit]!);
+  const { rule, runs } = itemAt(units, unit);
+  if (itemAt(state.done, unit) >= runs) return;
+  const startS = Math.max(state.freeS, itemAt(state.readyS, unit));
   const freeS = startS + rule.runS;
-  const done = state.done.with(unit, state.done[unit]! + 1);
+  const done = state.done.with(unit, itemAt(state.done, unit) + 1);
   const readyS = state.readyS.with(unit, freeS + rule.restS);
   const fresh: State = { done, freeS, readyS, last: { unit, startS, before: state } };
   const key = done.join();
@@ -67,14 +68,16 @@ function extend(state: State, unit: number, units: readonly UnitRuns[], into: Ma
 /** Whether nothing about a is later than about b; a unit that is done waits for nothing. */
 function noLater(a: State, b: State, units: readonly UnitRuns[]): boolean {
   if (a.freeS > b.freeS) return false;
-  return units.every(({ runs }, k) => a.done[k]! >= runs || Math.max(a.readyS[k]!, a.freeS) <= Math.max(b.readyS[k]!, b.freeS));
+  return units.every(
+    ({ runs }, k) => itemAt(a.done, k) >= runs || Math.max(itemAt(a.readyS, k), a.freeS) <= Math.max(itemAt(b.readyS, k), b.freeS),
+  );
 }
 
 function unwind(end: State, units: readonly UnitRuns[]): readonly PlannedRun[] {
   const runs: PlannedRun[] = [];
   for (let state = end; state.last !== null; state = state.last.before) {
     const { unit, startS } = state.last;
-    runs.push({ id: units[unit]!.id, startS, endS: startS + units[unit]!.rule.runS });
+    runs.push({ id: itemAt(units, unit).id, startS, endS: startS + itemAt(units, unit).rule.runS });
   }
   return runs.toReversed();
 }

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import type { Source } from "./input.ts";
 import type { StartTrace } from "./record.ts";
 import { modelOf } from "./source/index.ts";

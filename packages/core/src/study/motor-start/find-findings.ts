@@ -3,7 +3,7 @@ import { LOWEST_PLATE_SHARE, nominalVolts, WARN_NOMINAL_SHARE } from "../../devi
 import { shutdownAfterS } from "../../device/engine/index.ts";
 import { GENERATOR_PARAMS as GENERATOR } from "../../device/generator/index.ts";
 import { LONGEST_IN_CIRCUIT_S } from "../../device/hard-start/index.ts";
-import { COMMON_PRACTICE, FROM_MEMORY } from "../../quantity/index.ts";
+import { COMMON_PRACTICE, FROM_MEMORY, present } from "../../quantity/index.ts";
 import { STARTS_IN_A_ROW } from "./breaker-row.ts";
 import { overstay } from "./carried.ts";
 import { brokenRules } from "./code-rules.ts";
@@ -169,7 +169,7 @@ function endedIt({ tripped, decidedAtS }: StartTrace): boolean {
 /** Lowest volts that were held for at least `heldS` while the source was live. */
 function lowestHeldVolts(trace: StartTrace, heldS: number): number {
   const span = Math.max(1, Math.ceil(heldS / trace.halfCycleS));
-  const until = endedIt(trace) ? trace.tripped!.atS : trace.decidedAtS;
+  const until = endedIt(trace) ? present(trace.tripped).atS : trace.decidedAtS;
   const live = Math.min(trace.halfCycles, Math.floor(until / trace.halfCycleS + 1e-6));
   let lowest = Number.POSITIVE_INFINITY;
   for (let j = span - 1; j < live; j++) lowest = Math.min(lowest, Math.max(...trace.meter.volts.subarray(j - span + 1, j + 1)));

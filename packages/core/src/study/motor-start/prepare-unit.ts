@@ -14,7 +14,17 @@ import {
 } from "../../device/compressor-motor/index.ts";
 import { HARD_START_PARAMS as AID } from "../../device/hard-start/index.ts";
 import { modulus } from "../../numeric/index.ts";
-import { fail, faradFromUf, ok, type Quantity, quantity, type Result, spreadTolerance, W_PER_BTU_H } from "../../quantity/index.ts";
+import {
+  fail,
+  faradFromUf,
+  ok,
+  present,
+  type Quantity,
+  quantity,
+  type Result,
+  spreadTolerance,
+  W_PER_BTU_H,
+} from "../../quantity/index.ts";
 import { BTU_H_PER_RATED_VA, isHighVolts, TYPICAL_PLATE_SOURCE, typicalPlate, typicalRunCapacitorUf } from "../../reference/index.ts";
 import { Assumptions, type Picked } from "./assume.ts";
 import type { UnitCase } from "./case.ts";
@@ -196,7 +206,7 @@ function plateAmps(unit: UnitCase): PlateAmps | undefined {
     const within = MOTOR.sizeSpread.value;
     return { locked: quantity(lraA, "typical", within), rated: quantity(rlaA, "typical", within), source: TYPICAL_PLATE_SOURCE };
   }
-  const locked = known ?? scaled(unit.ratedLoadA!, ratio);
+  const locked = known ?? scaled(present(unit.ratedLoadA), ratio);
   const rated = unit.ratedLoadA ?? quantity(locked.value / ratio.value, "typical", Math.hypot(locked.tolerance, spreadTolerance(ratio)));
   return { locked, rated, source: known === undefined ? ratio.source : "the unit's plate" };
 }

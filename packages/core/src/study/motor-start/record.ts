@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import type { Meter } from "./meter.ts";
 
 /** What ended a start before its time. */
@@ -42,6 +43,6 @@ export function largestWindowA(trace: StartTrace, windowS: number): number {
   const last = squareSum.length - 1;
   const span = Math.min(last, Math.round(windowS / trace.stepS));
   let most = 0;
-  for (let i = span; i <= last; i++) most = Math.max(most, squareSum[i]! - squareSum[i - span]!);
+  for (let i = span; i <= last; i++) most = Math.max(most, itemAt(squareSum, i) - itemAt(squareSum, i - span));
   return Math.sqrt(most / (span * trace.stepS));
 }

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { BatteryEquations } from "../../device/battery/index.ts";
 import { BreakerEquations } from "../../device/breaker/index.ts";
 import { STATE, STATE_SIZE } from "../../device/compressor-motor/index.ts";

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { largestWindowA, type StartTrace, type TripCause } from "./record.ts";
 import type { CycleRow, StartPeaks, StartReason, StartStatus } from "./result.ts";
 

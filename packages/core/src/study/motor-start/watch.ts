@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import type { BreakerEquations } from "../../device/breaker/index.ts";
 import { STARTED_SHARE, synchronousRadS } from "../../device/compressor-motor/index.ts";
 import type { MotorStartInput } from "./input.ts";

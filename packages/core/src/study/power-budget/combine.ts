@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { type BudgetCase, isOnBreaker } from "./case.ts";
 import { type Halves, halvesOf, leftBeside } from "./halves.ts";
 import { weight } from "./shed.ts";

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import type { BudgetCase } from "./case.ts";
 import { MOST_LOADS } from "./params.ts";
 import { startOrder } from "./starts.ts";

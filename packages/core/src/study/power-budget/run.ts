@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import { type BudgetCase, isOnBreaker } from "./case.ts";
 import type { BudgetIssue } from "./issues.ts";
 import { BUDGET_PARAMS as P } from "./params.ts";
@@ -18,7 +19,7 @@ export function studyBudget(given: BudgetCase): BudgetStudy {
   const running = runs(sums, limits);
   const starts: StartUse[] = isOnBreaker(source)
     ? []
-    : startDemands(list).map(({ at, totalA }) => ({ id: loads[at]!.id, totalA, limitA: limits.startA }));
+    : startDemands(list).map(({ at, totalA }) => ({ id: itemAt(loads, at).id, totalA, limitA: limits.startA }));
   const starting = starts.every(({ totalA, limitA }) => within(totalA, limitA));
   const status = !running ? "overload" : starting ? "fits" : "start-blocked";
   const legs = legUse(given, limits, sums);
@@ -26,8 +27,8 @@ export function studyBudget(given: BudgetCase): BudgetStudy {
     status,
     legs,
     worstStart: starts.reduce<StartUse | null>((worst, s) => (worst === null || s.totalA > worst.totalA ? s : worst), null),
-    startOrder: status === "fits" ? startOrder(list).map((at) => loads[at]!.id) : null,
-    shed: status === "fits" ? [] : shed(given).map((at) => loads[at]!.id),
+    startOrder: status === "fits" ? startOrder(list).map((at) => itemAt(loads, at).id) : null,
+    shed: status === "fits" ? [] : shed(given).map((at) => itemAt(loads, at).id),
     issues: [...stops(given, limits, sums, legs, starts), ...holdsShort(given, sums, legs), ...notes(given, legs)],
   };
 }

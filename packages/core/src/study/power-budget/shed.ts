@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import type { BudgetCase } from "./case.ts";
 import { fitsIn, halvesOf, leftBeside } from "./halves.ts";
 import { BUDGET_PARAMS as P, PRIORITIES } from "./params.ts";

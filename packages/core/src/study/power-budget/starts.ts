@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import { type Counted, LEGS } from "./tally.ts";
 
 /** Amps on the fuller of its legs while one load starts, at the worst it must manage. */
@@ -13,7 +14,7 @@ export interface StartDemand {
  * start meets all others of the leg, so the least beyond running should be last.
  */
 export function startOrder(loads: readonly Counted[]): readonly number[] {
-  return loads.map((_, at) => at).toSorted((a, b) => loads[b]!.extraA - loads[a]!.extraA || a - b);
+  return loads.map((_, at) => at).toSorted((a, b) => itemAt(loads, b).extraA - itemAt(loads, a).extraA || a - b);
 }
 
 /** What each load's start asks: one that cycles with all others running, another with those before it in the order. */
@@ -23,7 +24,7 @@ export function startDemands(loads: readonly Counted[]): readonly StartDemand[] 
   const before: [number, number] = [0, 0];
   const demands: StartDemand[] = [];
   for (const at of startOrder(loads)) {
-    const load = loads[at]!;
+    const load = itemAt(loads, at);
     const base = load.cycles ? ([all[0] - load.runA, all[1] - load.runA] as const) : before;
     demands.push({ at, totalA: Math.max(...LEGS.map((leg) => (load.on[leg] ? base[leg] + load.startA : 0))) });
     for (const leg of LEGS) if (load.on[leg]) before[leg] += load.runA;

@@ -1,5 +1,6 @@
 import { SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import { quantile, SeededRandom } from "../../numeric/index.ts";
+import { itemAt } from "../../quantity/index.ts";
 import { recordWindings } from "../clamp/index.ts";
 import { Members, TRIES_SEED } from "../confidence/index.ts";
 import { studyLearning } from "../learning/index.ts";
@@ -97,8 +98,9 @@ function shownOf(input: MotorStartInput, kind: ReadingKind, conductor: Conductor
 function largestWindow(amps: Float32Array, span: number, step: number, first = 0): number | null {
   if (amps.length < span) return null;
   const sums = new Float64Array(amps.length + 1);
-  for (let k = 0; k < amps.length; k++) sums[k + 1] = sums[k]! + amps[k]! ** 2;
+  for (let k = 0; k < amps.length; k++) sums[k + 1] = itemAt(sums, k) + itemAt(amps, k) ** 2;
   let most = 0;
-  for (let from = -first; from + span <= amps.length; from += step) most = Math.max(most, sums[from + span]! - sums[Math.max(0, from)]!);
+  for (let from = -first; from + span <= amps.length; from += step)
+    most = Math.max(most, itemAt(sums, from + span) - itemAt(sums, Math.max(0, from)));
   return Math.sqrt(most / span);
 }

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { READING_PARAMS as P } from "./params.ts";
 
 /** How sure one is of a figure: mass over its logarithm, in even steps. */

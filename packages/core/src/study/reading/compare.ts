@@ -1,4 +1,5 @@
 import { median } from "../../numeric/index.ts";
+import { itemAt } from "../../quantity/index.ts";
 import { type Belief, believe, blurred, type Manner, over, type Prior, range95, Z95 } from "./belief.ts";
 import type { ClampReading, Expected, Range, ReadingKind } from "./input.ts";
 import { READING_PARAMS as P } from "./params.ts";
@@ -11,7 +12,7 @@ export function changeOf(alike: readonly ClampReading[], expected: Pick<Expected
     believe(
       alike.filter((r) => r.when === when).map((r) => r.amps),
       range === undefined ? null : priorOf(range),
-      MANNERS[alike[0]!.kind],
+      MANNERS[itemAt(alike, 0).kind],
     );
   const before = alike.filter((r) => r.when === "before");
   const after = alike.filter((r) => r.when === "after");

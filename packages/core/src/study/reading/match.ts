@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import { type ClampReading, CONDUCTORS, type ReadingInput } from "./input.ts";
 import { READING_PARAMS as P } from "./params.ts";
 import type { LeftOutReason } from "./result.ts";
@@ -70,5 +71,5 @@ function best(readings: readonly ClampReading[], kinds: readonly ClampReading["k
 function weight(alike: readonly ClampReading[]): number {
   const count = (when: ClampReading["when"]): number => withoutOutliers(alike.filter((r) => r.when === when)).length;
   const least = Math.min(count("before"), count("after"), P.wanted.value);
-  return least === 0 ? 0 : least * 1000 + (alike[0]!.kind === "inrush" ? 0 : 500) + count("before") + count("after");
+  return least === 0 ? 0 : least * 1000 + (itemAt(alike, 0).kind === "inrush" ? 0 : 500) + count("before") + count("after");
 }

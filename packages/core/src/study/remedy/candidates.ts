@@ -1,6 +1,6 @@
 import type { Cord } from "../../device/cord/index.ts";
 import { HARD_START_PARAMS } from "../../device/hard-start/index.ts";
-import { faradFromUf, type Quantity } from "../../quantity/index.ts";
+import { faradFromUf, itemAt, type Quantity } from "../../quantity/index.ts";
 import { GAUGES } from "../../reference/index.ts";
 import { canParallel, isEngine, type SourceCase, type StartCase } from "../motor-start/index.ts";
 import { REMEDY_PARAMS as P, type Prices } from "./params.ts";
@@ -113,9 +113,9 @@ function serviceOf(asIs: StartCase, { startAid, runCapacitorF }: Choices["servic
 function heavier(cords: readonly Cord[]): readonly Cord[] | null {
   const grownCords = cords.map(({ awg, lengthM }) => {
     const at = Math.min(GAUGES.length - 1, GAUGES.indexOf(awg) + P.heavierSteps.value);
-    return { awg: GAUGES[at]!, lengthM };
+    return { awg: itemAt(GAUGES, at), lengthM };
   });
-  return grownCords.some((cord, i) => cord.awg !== cords[i]!.awg) ? grownCords : null;
+  return grownCords.some((cord, i) => cord.awg !== itemAt(cords, i).awg) ? grownCords : null;
 }
 
 function withStarter(soft: StartCase, { startCapacitorF }: StarterRating): StartCase {

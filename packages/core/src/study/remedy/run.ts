@@ -1,3 +1,4 @@
+import { itemAt } from "../../quantity/index.ts";
 import { ASSESS_PARAMS, type Assessment, assess, type Fit } from "../assess/index.ts";
 import type { Confidence } from "../confidence/index.ts";
 import { type StartCase, type StartStudy, studyStart } from "../motor-start/index.ts";
@@ -49,16 +50,16 @@ export function adviseOf(remedies: readonly Judged[]): Advice {
 
 function advise(remedies: readonly Judged[], among: (remedy: Judged) => boolean): Advice {
   const places = remedies.flatMap((r, i) => (among(r) ? [i] : []));
-  const share = (i: number): number => shareOf(remedies[i]!.assessment);
+  const share = (i: number): number => shareOf(itemAt(remedies, i).assessment);
   const cheapest = (list: readonly number[]): number | null =>
-    list.reduce<number | null>((best, i) => (best === null || remedies[i]!.usd < remedies[best]!.usd ? i : best), null);
+    list.reduce<number | null>((best, i) => (best === null || itemAt(remedies, i).usd < itemAt(remedies, best).usd ? i : best), null);
   const sure = cheapest(places.filter((i) => share(i) >= ASSESS_PARAMS.fitsShare.value));
   if (sure === null) {
     const holding = places.filter((i) => share(i) >= ASSESS_PARAMS.tooMuchShare.value);
     return { take: holding.reduce<number | null>((best, i) => (best === null || share(i) > share(best) ? i : best), null), sure: null };
   }
-  const limit = P.muchCheaper.value * remedies[sure]!.usd;
-  const near = cheapest(places.filter((i) => share(i) >= P.sureEnough.value && remedies[i]!.usd < limit));
+  const limit = P.muchCheaper.value * itemAt(remedies, sure).usd;
+  const near = cheapest(places.filter((i) => share(i) >= P.sureEnough.value && itemAt(remedies, i).usd < limit));
   return near === null ? { take: sure, sure: null } : { take: near, sure };
 }
 

@@ -1,4 +1,4 @@
-import { COMMON_PRACTICE, type ParamTable } from "../../quantity/index.ts";
+import { COMMON_PRACTICE, itemAt, type ParamTable } from "../../quantity/index.ts";
 
 /** How one's own times are read from the hours at which steps were ticked. */
 const OWN_LOG_PARAMS = {
@@ -32,7 +32,7 @@ export function ownMinutes(visits: readonly (readonly number[])[], steps: number
   const perVisit = visits.map((ticks) => {
     const sorted = ticks.toSorted((a, b) => a - b);
     return sorted.slice(1).flatMap((at, k) => {
-      const minutes = (at - sorted[k]!) / 60_000;
+      const minutes = (at - itemAt(sorted, k)) / 60_000;
       return minutes > 0 && minutes <= most ? [minutes] : [];
     });
   });
@@ -41,7 +41,7 @@ export function ownMinutes(visits: readonly (readonly number[])[], steps: number
   const at = (share: number): number => {
     const place = share * (gaps.length - 1);
     const low = Math.floor(place);
-    return gaps[low]! + (place - low) * (gaps[Math.ceil(place)]! - gaps[low]!);
+    return itemAt(gaps, low) + (place - low) * (itemAt(gaps, Math.ceil(place)) - itemAt(gaps, low));
   };
   return {
     minutes: at(0.5) * steps,

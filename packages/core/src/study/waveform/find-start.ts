@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { WAVEFORM_PARAMS as P } from "./params.ts";
 import { type Samples, waverOf } from "./samples.ts";
 

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 /** Bounds within which a line is believed. */
 const LEAST_HZ = 40;
 const MOST_HZ = 70;

@@ -1,3 +1,4 @@
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { fail, ok, type Result } from "../../quantity/index.ts";
 import { findStart } from "./find-start.ts";
 import type { Recorded } from "./input.ts";

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from "../../quantity/index.ts";
+import { fail, itemAt, ok, present, type Result } from "../../quantity/index.ts";
 import { COLD_C, WINDING_PARAMS as P, RISE_FROM_C } from "./params.ts";
 
 /** The three leads or pins as the user has labelled them. */
@@ -74,8 +74,8 @@ export function solveWindings(readings: WindingReadings): Result<Windings, Windi
   if (leaking !== undefined) return fail("winding-to-case", leaking);
   const open = PAIRS.filter(({ field }) => readings[field] === "open");
   if (open.length === 3) return fail("all-open", "a b c");
-  if (open.length === 2) return fail("overload-open", LABELS.find((label) => open.every(({ of }) => of.includes(label)))!);
-  if (open.length === 1) return fail("one-pair-open", open[0]!.of.join(" "));
+  if (open.length === 2) return fail("overload-open", present(LABELS.find((label) => open.every(({ of }) => of.includes(label)))));
+  if (open.length === 1) return fail("one-pair-open", itemAt(open, 0).of.join(" "));
   const pairs = PAIRS.map(({ of, field }): Pair => ({ of, ohm: (readings[field] as number) - readings.probesOhm }));
   const countOhm = readings.countOhm ?? P.resolutionOhm.value;
   const shorted = pairs.find(({ ohm }) => ohm < Math.max(P.shortedOhm.value, countOhm));
@@ -91,8 +91,8 @@ function named([small, middle, large]: readonly [Pair, Pair, Pair], resolution: 
   if (middle.ohm - small.ohm < needed) return fail("run-start-unclear", large.of.join(" "));
   if (Math.abs(large.ohm - small.ohm - middle.ohm) > Math.max(P.sumShare.value * large.ohm, 2 * resolution))
     return fail("sum-off", large.of.join(" "));
-  const common = LABELS.find((label) => !large.of.includes(label))!;
-  const other = ({ of }: Pair): Label => of.find((label) => label !== common)!;
+  const common = present(LABELS.find((label) => !large.of.includes(label)));
+  const other = ({ of }: Pair): Label => present(of.find((label) => label !== common));
   const cold = (ohm: number): number =>
     (ohm * (1 + P.copperPerK.value * (COLD_C - RISE_FROM_C))) / (1 + P.copperPerK.value * (windingC - RISE_FROM_C));
   return ok({

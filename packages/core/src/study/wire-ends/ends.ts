@@ -1,4 +1,5 @@
 import { type Netlist, partById, partOf, STARTER, type Terminal } from "../../network/index.ts";
+import { present } from "../../quantity/index.ts";
 import { CRIMP_COLORS, type CrimpColor, PULL_FORCE_N, SPLICES, type SpliceName } from "../../reference/index.ts";
 import type { PlanStep } from "../wiring-plan/index.ts";
 
@@ -76,12 +77,14 @@ function joint(
   awg: ReadonlyMap<string, number>,
   room: Room,
 ): readonly WireEnd[] {
-  const members = [...new Set(steps.filter((s) => s.do === "splice" && s.at === at).flatMap((s) => [s.with!, s.conductor!]))];
+  const members = [
+    ...new Set(steps.filter((s) => s.do === "splice" && s.at === at).flatMap((s) => [present(s.with), present(s.conductor)])),
+  ];
   const gauge = (id: string): number => awg.get(id) ?? 0;
   const blades = members.length === 2 && members.some((id) => parted.get(id) === "tab");
   const name = blades ? "blade pair" : spliceFor(members.map(gauge));
   return members.map((conductor) => {
-    const place = { conductor, at: at!, awg: gauge(conductor) };
+    const place = { conductor, at: present(at), awg: gauge(conductor) };
     if (!blades) return made(place, null, { name, wires: members.length }, "after it has passed");
     const own = parted.get(conductor) === "tab" ? "comes so" : "on the ground";
     const lead = room.terminated[conductor.slice(STARTER.length + 1)];

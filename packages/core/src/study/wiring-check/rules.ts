@@ -1,4 +1,5 @@
 import { FAMILY_LEADS, isAid, nameOn, type Part, partById, partOf, type Terminal, terminal, terminalsOf } from "../../network/index.ts";
+import { itemAt, present } from "../../quantity/index.ts";
 import type { Built } from "./built.ts";
 import type { FaultCode, Symptom, WiringFault } from "./codes.ts";
 
@@ -111,7 +112,7 @@ function sides(b: Built): readonly [Terminal, Terminal] | null {
   const supply = b.netlist.parts.find((p) => p.kind === "supply");
   if (supply === undefined) return null;
   const [a, c] = terminalsOf(supply, b.netlist);
-  return [a!, c!];
+  return [present(a), present(c)];
 }
 
 /** Whether two terminals reach the two sides of the supply, one each. */
@@ -146,7 +147,7 @@ export function contactsBreak(b: Built): readonly WiringFault[] {
       : b.netlist.parts.filter((p) => p.kind === "fan-motor").map((p) => [terminal(p.id, "C"), terminal(p.id, "M")] as const);
   return [
     ...around.map(([line, load]) => fault("contact-bypassed", "live-end", line, load)),
-    ...fans.filter((f) => between(b.open, f, supply!)).map((f) => fault("contact-bypassed", "runs-without-call", ...f)),
+    ...fans.filter((f) => between(b.open, f, present(supply))).map((f) => fault("contact-bypassed", "runs-without-call", ...f)),
   ];
 }
 
@@ -178,7 +179,7 @@ export function nothingLost(b: Built): readonly WiringFault[] {
   return b.netlist.parts.flatMap((part) => {
     const pair = PAIRS[part.kind]?.map((name) => terminal(part.id, name)) ?? [];
     const alone = pair.filter((t) => b.others(t).length === 0);
-    return alone.length === 1 ? [fault("orphan", part.kind === "heater" ? "live-end" : "no-start", alone[0]!)] : [];
+    return alone.length === 1 ? [fault("orphan", part.kind === "heater" ? "live-end" : "no-start", itemAt(alone, 0))] : [];
   });
 }
 

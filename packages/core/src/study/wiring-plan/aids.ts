@@ -12,6 +12,7 @@ import {
   type Terminal,
   wires,
 } from "../../network/index.ts";
+import { itemAt, present } from "../../quantity/index.ts";
 import type { Circuit } from "./understand.ts";
 import type { Work } from "./work.ts";
 
@@ -45,7 +46,14 @@ function loosen(work: Work, cluster: readonly Terminal[]): void {
   );
   const groups = apart(work.netlist, leaving);
   const keep =
-    groups.length < 2 ? [] : groups.map((group) => group.toSorted((x, y) => hold(work.netlist, y.to) - hold(work.netlist, x.to))[0]!);
+    groups.length < 2
+      ? []
+      : groups.map((group) =>
+          itemAt(
+            group.toSorted((x, y) => hold(work.netlist, y.to) - hold(work.netlist, x.to)),
+            0,
+          ),
+        );
   const anchor = keep.toSorted((x, y) => hold(work.netlist, y.to) - hold(work.netlist, x.to))[0];
   const held = anchor !== undefined && hold(work.netlist, anchor.to) > 0;
   const staying = held ? keep.filter((k) => k !== anchor) : keep;
@@ -93,7 +101,7 @@ function apart(netlist: Netlist, leaving: readonly Leaving[]): readonly (readonl
   const nets = netsOf({ ...netlist, conductors: netlist.conductors.filter((c) => !gone.has(c.id)) });
   const groups: Leaving[][] = [];
   for (const one of leaving) {
-    const group = groups.find(([first]) => nets.same(first!.to, one.to));
+    const group = groups.find(([first]) => nets.same(present(first).to, one.to));
     if (group === undefined) groups.push([one]);
     else group.push(one);
   }

@@ -10,6 +10,7 @@ import {
   type Terminal,
   terminal,
 } from "../../network/index.ts";
+import { present } from "../../quantity/index.ts";
 import type { PlanOptions } from "./options.ts";
 import { freeAll, soleWire } from "./run-winding.ts";
 import { wiresAt } from "./understand.ts";
@@ -27,7 +28,7 @@ export function openCommon(work: Work, pin: Terminal, way: PlanOptions["common"]
     work.land(COM_OUT, pin, "common-to-starter");
     return;
   }
-  const place = farEnd(wire, pin)!;
+  const place = present(farEnd(wire, pin));
   const piece = way === "cut" ? work.cut(wire.id, place, "common-opened") : work.free(wire.id, place, "common-opened");
   work.join([piece, COM_OUT], "common-to-starter");
   if (piece === wire.id) work.land(COM_FEED, place, "common-fed");
@@ -42,7 +43,7 @@ export function tapCommon(work: Work, pin: Terminal, lead: string, way: PlanOpti
     return;
   }
   const wire = commonWire(work.netlist, pin);
-  const piece = work.cut(wire.id, farEnd(wire, pin)!, "common-cut-to-tap");
+  const piece = work.cut(wire.id, present(farEnd(wire, pin)), "common-cut-to-tap");
   work.join([wire.id, piece, lead], "common-tapped");
 }
 

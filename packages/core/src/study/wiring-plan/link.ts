@@ -10,7 +10,7 @@ import {
   type Terminal,
   terminal,
 } from "../../network/index.ts";
-import { assert, fail, ok, type Result } from "../../quantity/index.ts";
+import { assert, fail, itemAt, ok, type Result } from "../../quantity/index.ts";
 import { type BlockReason, type Circuit, wiresAt } from "./understand.ts";
 import type { Work } from "./work.ts";
 
@@ -57,7 +57,7 @@ function followed(netlist: Netlist, wire: Conductor, from: Terminal): Terminal |
     seen.add(at);
     const next = conductorsAt(netlist, at).filter((c) => c.id !== current.id);
     if (next.length !== 1) return at;
-    current = next[0]!;
+    current = itemAt(next, 0);
     at = farEnd(current, at);
   }
   return at;

@@ -1,4 +1,5 @@
 import { type Conductor, farEnd, type Netlist, STARTER, type Terminal, terminal } from "../../network/index.ts";
+import { present } from "../../quantity/index.ts";
 import type { PlanOptions } from "./options.ts";
 import { wiresAt } from "./understand.ts";
 import type { Work } from "./work.ts";
@@ -16,7 +17,7 @@ export function interruptRun(work: Work, pin: Terminal, way: PlanOptions["run"])
     work.land(RUN_OUT, pin, "run-to-starter");
     return;
   }
-  const place = farEnd(wire, pin)!;
+  const place = present(farEnd(wire, pin));
   const piece = way === "cut" ? work.cut(wire.id, place, "run-off") : work.free(wire.id, place, "run-off");
   work.join([piece, RUN_OUT], "run-to-starter");
   if (piece === wire.id) work.land(FEED, place, "feed-in-its-place");
@@ -32,7 +33,7 @@ export function intoModule(work: Work, pin: Terminal): void {
     work.land(RUN, pin, "run-to-starter");
     return;
   }
-  const place = farEnd(wire, pin)!;
+  const place = present(farEnd(wire, pin));
   const piece = work.free(wire.id, place, "run-off");
   if (piece !== wire.id) work.note("insulate", "free-end", { conductor: wire.id, at: place });
   work.land(piece, RUN, "run-to-starter");

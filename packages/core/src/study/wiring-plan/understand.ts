@@ -17,7 +17,7 @@ import {
   terminalsOf,
   wires,
 } from "../../network/index.ts";
-import { fail, ok, type Result } from "../../quantity/index.ts";
+import { fail, itemAt, ok, type Result } from "../../quantity/index.ts";
 
 /** Why no plan is made. Never a guess. */
 export const BLOCK_REASONS = [
@@ -67,7 +67,7 @@ export function understand(netlist: Netlist): Result<Circuit, BlockReason> {
   if (cans.length === 0) return fail("no-run-capacitor", "run-capacitor");
   const fitting = cans.filter((p) => through.same(terminal(p.id, "C"), pins.r) && nets.same(terminal(p.id, "HERM"), pins.s));
   const [can] = fitting;
-  if (can === undefined || fitting.length > 1) return fail("capacitor-not-understood", (can ?? cans[0]!).id);
+  if (can === undefined || fitting.length > 1) return fail("capacitor-not-understood", (can ?? itemAt(cans, 0)).id);
   const circuit = { pins, can: { c: terminal(can.id, "C"), herm: terminal(can.id, "HERM") } };
   const aids = netlist.parts.filter((p) => isAid(p.kind));
   const stuck = aids.find((aid) => !isolable(netlist, aid, circuit, nets, through));
@@ -93,7 +93,9 @@ function isolable(netlist: Netlist, aid: Part, { pins }: Pick<Circuit, "pins">, 
       return !isAid(kind) && kind !== "splice";
     });
     return (
-      others.length === 0 || [pins.r, pins.s, pins.c].some((p) => through.same(others[0]!, p)) || fedBySupply(netlist, others[0]!, pins.c)
+      others.length === 0 ||
+      [pins.r, pins.s, pins.c].some((p) => through.same(itemAt(others, 0), p)) ||
+      fedBySupply(netlist, itemAt(others, 0), pins.c)
     );
   });
 }
