@@ -86,7 +86,7 @@ function Device() {
   const room = useRoom();
   const secure = globalThis.isSecureContext;
   return (
-    <section className="mt-4 border-t-[1.5px] border-ink pt-3 text-[15px]">
+    <section className="mt-4 border-t-[1.5px] border-ink pt-3 text-body">
       <h3 className="font-semibold">{KEY_WORDS.device}</h3>
       <p>{secure ? `${KEEPING.offline[offline]}.` : KEY_WORDS.insecure}</p>
       {room !== null && <p>{room.lasting ? KEEPING.lasting : KEEPING.notLasting}</p>}

@@ -6,7 +6,7 @@ import { takeUpdate } from "./update.ts";
 export function NewerData() {
   return (
     <main className="p-6">
-      <p role="alert" className="max-w-[640px] text-[19px] font-semibold">
+      <p role="alert" className="max-w-[640px] text-large font-semibold">
         {COMMON.newerData}
       </p>
       <Button look="primary" className="mt-4" onClick={() => void takeUpdate()}>

@@ -54,7 +54,7 @@ function JobPage() {
   if (bundle == null) {
     return (
       <Place word={STAGE_WORDS[known]}>
-        <p className="p-6 text-[17px]">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
+        <p className="p-6 text-large">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
       </Place>
     );
   }
@@ -94,7 +94,7 @@ function RigPage({ word, Screen }: { readonly word: string; readonly Screen: Rea
   if (bundle == null) {
     return (
       <Place word={word}>
-        <p className="p-6 text-[17px]">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
+        <p className="p-6 text-large">{bundle === null ? COMMON.notFoundRig : COMMON.loading}</p>
       </Place>
     );
   }
@@ -160,7 +160,7 @@ export function makeRouter() {
           path: "*",
           element: (
             <Place word={COMMON.notFound}>
-              <p className="p-6 text-[17px]">{COMMON.notFound}</p>
+              <p className="p-6 text-large">{COMMON.notFound}</p>
             </Place>
           ),
         },

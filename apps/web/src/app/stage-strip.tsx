@@ -17,7 +17,7 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
             <NavLink
               to={`/job/${job.id}/${stage}`}
               className={({ isActive }) =>
-                `flex grow items-end justify-between px-3 pb-1.5 text-[15px] font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : ""}`
+                `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : ""}`
               }
             >
               <span>
@@ -36,13 +36,13 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
             <li key={stage} className={`relative flex ${i === index ? "grow-[3]" : "grow"} basis-0`}>
               {i === index ? (
                 <Popover.Trigger className="figure flex grow items-center gap-2 bg-ink px-3 text-face -outline-offset-3 outline-face">
-                  <span>{i + 1}</span> <span className="text-[16px]">{STAGE_WORDS[stage]}</span>
+                  <span>{i + 1}</span> <span className="text-body">{STAGE_WORDS[stage]}</span>
                 </Popover.Trigger>
               ) : (
                 <NavLink
                   to={`/job/${job.id}/${stage}`}
                   aria-label={`${i + 1} ${STAGE_WORDS[stage]}${job.done.includes(stage) ? `, ${COMMON.done}` : ""}`}
-                  className="figure flex grow flex-col items-center justify-end pb-1.5 text-[17px] leading-none -outline-offset-3"
+                  className="figure flex grow flex-col items-center justify-end pb-1.5 text-large leading-none -outline-offset-3"
                 >
                   {i + 1}
                   {job.done.includes(stage) ? <Tick small /> : <span className="h-[12px]" />}
@@ -64,7 +64,7 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
               <Popover.Close asChild key={stage}>
                 <NavLink
                   to={`/job/${job.id}/${stage}`}
-                  className="flex h-[64px] items-center justify-between border-b border-hair px-4 text-[17px] font-semibold"
+                  className="flex h-[64px] items-center justify-between border-b border-hair px-4 text-large font-semibold"
                 >
                   <span>
                     <span className="figure mr-3">{i + 1}</span>

@@ -32,12 +32,12 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
         aria-label={`${PRODUCT}: ${COMMON.home}`}
       >
         <Mark />
-        <span className="figure text-[18px] max-[999px]:hidden">{PRODUCT}</span>
+        <span className="figure text-large max-[999px]:hidden">{PRODUCT}</span>
       </Link>
       {cells.map((cell) => (
         <div
           key={cell.label}
-          className="flex max-w-[270px] items-center gap-1.5 truncate border-r-[1.5px] border-ink px-3.5 text-[14.5px] max-[999px]:hidden"
+          className="flex max-w-[270px] items-center gap-1.5 truncate border-r-[1.5px] border-ink px-3.5 text-small max-[999px]:hidden"
         >
           <span className="text-ink2">{cell.label}</span> <b className="truncate font-semibold">{cell.value}</b>
         </div>
@@ -46,13 +46,13 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
         <span className="truncate">{line}</span>
       </div>
       <div className="hidden grow min-[1000px]:block" />
-      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-[14.5px] text-ink2 min-[1200px]:flex">
+      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-small text-ink2 min-[1200px]:flex">
         {!kept ? COMMON.notKept : offline === "ready" || offline === "cannot" ? COMMON.keptHere : KEEPING.offline[offline]}
       </div>
       <button
         type="button"
         onClick={turn}
-        className="border-l-[1.5px] border-ink px-4 text-[14.5px] max-[999px]:px-3"
+        className="border-l-[1.5px] border-ink px-4 text-small max-[999px]:px-3"
         aria-label={`${theme === "night" ? COMMON.night : COMMON.daylight}`}
       >
         {theme === "night" ? COMMON.night : COMMON.daylight}
@@ -60,7 +60,7 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
       <button
         type="button"
         onClick={() => setKeys(true)}
-        className="flex items-center gap-2 border-l-[1.5px] border-ink px-4 text-[14.5px] max-[999px]:px-3"
+        className="flex items-center gap-2 border-l-[1.5px] border-ink px-4 text-small max-[999px]:px-3"
         aria-label={COMMON.keys}
       >
         <KeyCap name="?" /> <span className="figure hidden pointer-coarse:inline">?</span>

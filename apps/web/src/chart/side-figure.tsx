@@ -18,13 +18,13 @@ export function SideFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x
     <foreignObject x={x} y={y - 4} width={right - x} height="66">
       <div className="leading-tight">
         <span
-          className={`figure text-[29px] whitespace-nowrap ${gap.decides ? "decides" : ""} ${over ? "text-lead" : ""}`}
+          className={`figure text-answer whitespace-nowrap ${gap.decides ? "decides" : ""} ${over ? "text-lead" : ""}`}
           style={{ minWidth: width }}
         >
           {figure}
         </span>
-        <span className="ml-1.5 text-[15px] font-semibold">{over ? CHECK.over : CHECK.toSpare}</span>
-        <div className="text-[13.5px] leading-[17px] text-ink2">{gap.limitWord}</div>
+        <span className="ml-1.5 text-body font-semibold">{over ? CHECK.over : CHECK.toSpare}</span>
+        <div className="text-small leading-[17px] text-ink2">{gap.limitWord}</div>
       </div>
     </foreignObject>
   );

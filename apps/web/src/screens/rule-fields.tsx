@@ -1,4 +1,4 @@
-import { TextField } from "../ui/text-field.tsx";
+import { NumberField } from "../ui/number-field.tsx";
 import { LEARN } from "../words/learn.ts";
 import { RULE_LIMITS, type Rule, ruleWith } from "./learn/learn.view.ts";
 
@@ -14,18 +14,15 @@ export function RuleFields({ rule, onChange }: RuleFieldsProps) {
     const { min, max } = RULE_LIMITS[name];
     const label = LEARN.fields[name];
     return (
-      <TextField
+      <NumberField
         key={name}
         label={label}
-        kept={String(rule[name])}
-        onText={(text) => {
-          const value = Number(text.trim().replace(",", "."));
-          const whole = name === "runs" || name === "mostRuns";
-          if (text.trim() === "" || !(value >= min && value <= max) || (whole && !Number.isInteger(value)))
-            return LEARN.badRule(label, min, max);
-          onChange((kept) => ruleWith(kept, name, value));
-          return null;
-        }}
+        kept={rule[name]}
+        min={min}
+        max={max}
+        whole={name === "runs" || name === "mostRuns"}
+        wrong={LEARN.badRule(label, min, max)}
+        onNumber={(value) => value !== null && onChange((kept) => ruleWith(kept, name, value))}
       />
     );
   };

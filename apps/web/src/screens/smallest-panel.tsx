@@ -32,7 +32,7 @@ export function SmallestPanel({ bundle, atOnce = false }: SmallestPanelProps) {
   return (
     <section aria-label={SMALLEST.title} className="mt-4 border-t-[1.5px] border-ink pt-2">
       <h2 className="font-bold">{SMALLEST.title}</h2>
-      <p className="text-[14.5px] text-ink2">{SMALLEST.help}</p>
+      <p className="text-small text-ink2">{SMALLEST.help}</p>
       {first === undefined && !running && failed === null && (
         <div className="mt-2">
           <Button onClick={() => setAsked(true)}>{SMALLEST.find}</Button>
@@ -40,7 +40,7 @@ export function SmallestPanel({ bundle, atOnce = false }: SmallestPanelProps) {
       )}
       {failed !== null && <Failed text={failed} onAgain={again} />}
       {running && (
-        <p role="status" className="mt-1 flex items-center gap-3 text-[15px]">
+        <p role="status" className="mt-1 flex items-center gap-3 text-body">
           {SMALLEST.found(tried, of)}
           <Button look="quiet" onClick={stop}>
             {SMALLEST.stop}
@@ -49,7 +49,7 @@ export function SmallestPanel({ bundle, atOnce = false }: SmallestPanelProps) {
       )}
       {rows.length > 0 && (
         <div className="overflow-x-auto">
-          <table className="mt-1 w-full text-[15px]">
+          <table className="mt-1 w-full text-body">
             <thead>
               <tr className="border-b-[1.5px] border-ink text-right align-bottom">
                 <td />

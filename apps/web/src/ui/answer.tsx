@@ -16,7 +16,7 @@ export function Answer({ question, parts, sure, extra }: AnswerProps) {
   return (
     <div className="flex items-end justify-between gap-4">
       <div className="min-w-0">
-        <p className="text-[15.5px] text-ink2">{question}</p>
+        <p className="text-body text-ink2">{question}</p>
         <h1 id="answer" className="answer" tabIndex={-1} aria-live="polite">
           {parts.map((part) => (
             <span key={part.text} className={part.decides === true ? "decides" : undefined}>
@@ -24,7 +24,7 @@ export function Answer({ question, parts, sure, extra }: AnswerProps) {
             </span>
           ))}
         </h1>
-        {sure !== undefined && <p className="text-[15.5px]">{sure}</p>}
+        {sure !== undefined && <p className="text-body">{sure}</p>}
       </div>
       {extra}
     </div>

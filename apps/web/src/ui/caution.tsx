@@ -3,7 +3,7 @@ export function Caution({ title, children }: { readonly title: string; readonly 
   return (
     <aside className="border-2 border-lead px-3 py-2" aria-label={title}>
       <p className="font-bold text-lead">{title}</p>
-      <div className="text-[15px]">{children}</div>
+      <div className="text-body">{children}</div>
     </aside>
   );
 }

@@ -13,7 +13,7 @@ export function Failed({ text, onAgain }: { readonly text: string; readonly onAg
           {COMMON.copy}
         </Button>
       </div>
-      <details className="mt-2 text-[14.5px]">
+      <details className="mt-2 text-small">
         <summary className="min-h-[34px] cursor-pointer underline underline-offset-4 pointer-coarse:min-h-[48px]">
           {COMMON.failedText}
         </summary>

@@ -28,10 +28,10 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">
-        <span className="min-w-0 grow text-[15.5px]">
+        <span className="min-w-0 grow text-body">
           <label htmlFor={id}>{label}</label>
           {help !== undefined && (
-            <span id={`${id}-help`} className="block text-[13.5px] leading-[15px] text-ink2">
+            <span id={`${id}-help`} className="block text-small leading-[15px] text-ink2">
               {help}
             </span>
           )}
@@ -48,9 +48,9 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
             aria-describedby={error !== null ? `${id}-error` : help === undefined ? undefined : `${id}-help`}
             onChange={(event) => type(event.target.value)}
             onBlur={leave}
-            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[48px] ${large ? "min-h-[40px] w-[112px] text-[19px]" : "min-h-[34px] w-[96px] text-[17px]"} ${error === null ? "" : "border-lead"}`}
+            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[48px] ${large ? "min-h-[40px] w-[112px] text-large" : "min-h-[34px] w-[96px] text-large"} ${error === null ? "" : "border-lead"}`}
           />
-          <span className={`w-[46px] text-ink2 ${unit.length > LONG_UNIT ? "text-[12.5px]" : "text-[15px]"}`}>{unit}</span>
+          <span className={`w-[46px] text-ink2 ${unit.length > LONG_UNIT ? "text-small" : "text-body"}`}>{unit}</span>
           {onFrom !== undefined && <OriginSelect label={label} from={from} onFrom={onFrom} />}
         </span>
       </div>
@@ -93,7 +93,7 @@ function OriginSelect({
                 <Select.ItemText>
                   <span className="font-semibold">{ORIGIN_WORDS[origin]}</span>
                 </Select.ItemText>
-                <span className="text-[14px]">{ORIGIN_HELP[origin]}</span>
+                <span className="text-small">{ORIGIN_HELP[origin]}</span>
               </Select.Item>
             ))}
           </Select.Viewport>

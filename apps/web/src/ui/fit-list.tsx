@@ -24,7 +24,7 @@ export function FitList({ items, fitOf, chosen, onChoose }: FitListProps) {
               className={`flex min-h-[29px] w-full items-center justify-between gap-2 px-2 text-left pointer-coarse:min-h-[48px] ${id === chosen ? "bg-ink font-semibold text-face" : ""}`}
             >
               <span className="truncate">{name}</span>
-              <span className="flex shrink-0 items-center gap-2.5 text-[14.5px]">
+              <span className="flex shrink-0 items-center gap-2.5 text-small">
                 <VerdictGlyph fit={fit ?? "not-known"} />
                 <span aria-hidden="true" className="w-[86px] text-right">
                   {fit === null ? COMMON.trying : FIT_WORDS[fit]}

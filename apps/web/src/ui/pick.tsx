@@ -9,10 +9,10 @@ interface PickProps<T extends string> {
 /** One of many on a ruled row, from the device's own list. */
 export function Pick<T extends string>({ label, help, value, options, onChange }: PickProps<T>) {
   return (
-    <label className="flex items-center justify-between gap-3 border-b border-hair py-1.5 text-[15.5px]">
+    <label className="flex items-center justify-between gap-3 border-b border-hair py-1.5 text-body">
       <span>
         {label}
-        {help !== undefined && <span className="block text-[13.5px] leading-[15px] text-ink2">{help}</span>}
+        {help !== undefined && <span className="block text-small leading-[15px] text-ink2">{help}</span>}
       </span>
       <select
         value={value}

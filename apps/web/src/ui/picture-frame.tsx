@@ -52,7 +52,7 @@ export function PictureFrame({ reading, steps, at, onStep, onKey, fileName, chil
         {children}
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-hair pt-1">
-        <output className="figure min-h-[22px] text-[15px]">
+        <output className="figure min-h-[22px] text-body">
           {reading ?? <span className="font-normal text-ink2">{PICTURES.empty}</span>}
         </output>
         <span className="flex gap-2">

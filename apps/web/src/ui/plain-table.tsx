@@ -1,7 +1,7 @@
 /** A ruled table of words; the first of each row names it. */
 export function PlainTable({ heads, rows }: { readonly heads: readonly string[]; readonly rows: readonly (readonly string[])[] }) {
   return (
-    <table className="w-full text-[15.5px]">
+    <table className="w-full text-body">
       <thead>
         <tr className="text-left text-ink2">
           {heads.map((head) => (

@@ -47,7 +47,7 @@ export function Provenance({ from, word = false }: { readonly from: Origin; read
         {FACES[from]}
       </svg>
       {word && (
-        <span aria-hidden="true" className="text-[14px] text-ink2">
+        <span aria-hidden="true" className="text-small text-ink2">
           {ORIGIN_WORDS[from]}
         </span>
       )}

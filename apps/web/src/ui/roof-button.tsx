@@ -12,7 +12,7 @@ export function RoofButton({ main = false, disabled = false, onClick, children }
       type="button"
       disabled={disabled}
       onClick={onClick}
-      className={`flex w-full items-center justify-center border-[2.4px] border-ink px-4 font-semibold disabled:opacity-60 ${main ? "min-h-[80px] bg-ink text-[20px] text-face" : "min-h-[62px] bg-face text-[17px]"}`}
+      className={`flex w-full items-center justify-center border-[2.4px] border-ink px-4 font-semibold disabled:opacity-60 ${main ? "min-h-[80px] bg-ink text-large text-face" : "min-h-[62px] bg-face text-large"}`}
     >
       {children}
     </button>

@@ -25,9 +25,9 @@ export function RuleSlider({ label, min, max, step, value, onChange, onCommit, t
   return (
     <div>
       <div className="flex items-baseline justify-between gap-2">
-        <span className="text-[15px] text-ink2">{label}</span>
+        <span className="text-body text-ink2">{label}</span>
         <span className="flex items-baseline gap-2">
-          <span className="figure text-[17px]">{text}</span>
+          <span className="figure text-large">{text}</span>
           {figureExtra}
         </span>
       </div>
@@ -62,7 +62,7 @@ export function RuleSlider({ label, min, max, step, value, onChange, onCommit, t
         />
       </Slider.Root>
       {wallAt !== null && wallAt > 0 && wallAt < 1 && (
-        <div className="relative mx-[11px] h-[15px] text-[13.5px] leading-[15px] font-bold text-lead">
+        <div className="relative mx-[11px] h-[15px] text-small leading-[15px] font-bold text-lead">
           <span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: `${Math.max(8, Math.min(90, wallAt * 100))}%` }}>
             {wall?.text}
           </span>

@@ -8,23 +8,26 @@ interface TextFieldProps {
   readonly kept: string;
   /** Most letters of it. */
   readonly most?: number;
+  /** Whether a number goes here. */
+  readonly numeric?: boolean;
   /** Takes a text; says what is wrong with it, or null when it was kept. */
   readonly onText: (text: string) => string | null;
 }
 
 /** A line of text on a ruled row, kept as it is typed. */
-export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, onText }: TextFieldProps) {
+export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, numeric = false, onText }: TextFieldProps) {
   const id = useId();
   const { shown, error, type, leave } = useDraft(label, kept, (text) => (text.length > most ? COMMON.tooLong(label, most) : onText(text)));
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">
-        <label htmlFor={id} className="min-w-0 text-[15.5px]">
+        <label htmlFor={id} className="min-w-0 text-body">
           {label}
         </label>
         <input
           id={id}
           type="text"
+          inputMode={numeric ? "decimal" : "text"}
           autoComplete="off"
           value={shown}
           aria-invalid={error !== null}

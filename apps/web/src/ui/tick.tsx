@@ -13,10 +13,10 @@ export function Tick({ label, help, ticked, onChange }: TickProps) {
   const id = useId();
   return (
     <div className="flex items-center justify-between gap-3 border-b border-hair py-1.5">
-      <label htmlFor={id} className="text-[15.5px]">
+      <label htmlFor={id} className="text-body">
         {label}
         {help !== undefined && (
-          <span id={`${id}-help`} className="block text-[13.5px] leading-[15px] text-ink2">
+          <span id={`${id}-help`} className="block text-small leading-[15px] text-ink2">
             {help}
           </span>
         )}

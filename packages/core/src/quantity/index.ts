@@ -3,5 +3,6 @@ export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, fo
 export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
 export { itemAt, present } from "./present.ts";
 export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";
+export { numbersIn, readNumber } from "./read-number.ts";
 export { assert, assertNever, fail, ok, type Result } from "./result.ts";
 export { keysOf, rowOf, tableOf, withoutUndefined } from "./table.ts";

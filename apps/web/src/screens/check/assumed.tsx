@@ -38,23 +38,23 @@ export function Assumed({
     <div className="mt-auto grid gap-x-6 gap-y-3 pt-3 min-[700px]:grid-cols-[1fr_300px]">
       <section className="border-t-[1.5px] border-ink pt-2">
         <div className="flex items-baseline justify-between">
-          <h2 className="text-[15px] font-bold">{CHECK.assumed}</h2>
+          <h2 className="text-body font-bold">{CHECK.assumed}</h2>
           <span>
             {onRefine !== null && (
               <button
                 type="button"
-                className="mr-3 px-1 text-[14.5px] underline underline-offset-4 pointer-coarse:min-h-[44px]"
+                className="mr-3 px-1 text-small underline underline-offset-4 pointer-coarse:min-h-[44px]"
                 onClick={onRefine}
               >
                 {refinedBy === null ? REFINE.open : REFINE.inUse(refinedBy)}
               </button>
             )}
-            <button type="button" className="px-1 text-[14.5px] underline underline-offset-4 pointer-coarse:min-h-[44px]" onClick={onAll}>
+            <button type="button" className="px-1 text-small underline underline-offset-4 pointer-coarse:min-h-[44px]" onClick={onAll}>
               {CHECK.all(view.assumptions.length)}
             </button>
           </span>
         </div>
-        <ul className="mt-1 grid gap-x-6 text-[14.5px] min-[700px]:grid-cols-2">
+        <ul className="mt-1 grid gap-x-6 text-small min-[700px]:grid-cols-2">
           {assumed.slice(0, SHOWN).map((a) => (
             <li key={a.code} className="flex items-baseline gap-2 leading-[20px]">
               <Provenance from={a.origin} />
@@ -64,7 +64,7 @@ export function Assumed({
         </ul>
       </section>
       {sensitivities !== undefined && (
-        <section className="note-straw px-3 py-2 text-[14.5px] leading-[20px]">
+        <section className="note-straw px-3 py-2 text-small leading-[20px]">
           <h2 className="font-bold">{sizeOnly ? CHECK.readNext : CHECK.measureNext}</h2>
           <p>
             {sizeOnly

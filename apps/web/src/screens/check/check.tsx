@@ -3,13 +3,14 @@ import { shownAs } from "@amp-saver/core/figure";
 import { formatWith, present } from "@amp-saver/core/quantity";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
-import { Link } from "react-router";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Failed } from "../../ui/failed.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
+import { Evidence, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { useWide } from "../../ui/use-wide.ts";
 import { answerSentence } from "../../words/answer.ts";
 import { CHECK, METHOD_WORDS, MISSING } from "../../words/check.ts";
@@ -92,8 +93,8 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
       : [{ text: missing === null ? (study.failed === null ? COMMON.working : COMMON.failed) : MISSING[missing].answer }];
   const controls = { bundle, question, view, compared, turn };
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
-      <div className="flex min-w-0 flex-col px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence className="flex flex-col">
         <Answer
           question={asked}
           parts={parts}
@@ -117,12 +118,9 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
         {study.failed !== null && <Failed text={study.failed} onAgain={study.again} />}
         {trials.failed !== null && <Failed text={trials.failed} onAgain={trials.again} />}
         {missing !== null && (
-          <Link
-            to={`/job/${job.id}/survey`}
-            className="mt-4 inline-flex min-h-[52px] items-center self-start bg-ink px-5 font-semibold text-face"
-          >
+          <LinkButton to={`/job/${job.id}/survey`} className="mt-4 self-start">
             {MISSING[missing].action}
-          </Link>
+          </LinkButton>
         )}
         {view !== null && picture !== null && missing === null && given !== null && (
           <Pictures
@@ -154,11 +152,11 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
           />
         )}
         {view !== null && missing === null && <SmallestPanel bundle={bundle} />}
-      </div>
+      </Evidence>
       {rail && <ControlRail {...controls} />}
       <RefineSheet bundle={bundle} open={refine} onOpenChange={setRefine} />
       {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} confidence={tried} />}
-    </div>
+    </StageFrame>
   );
 }
 

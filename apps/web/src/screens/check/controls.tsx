@@ -18,10 +18,10 @@ export function ControlRail(props: ControlProps) {
   const engine = (sources.find((s) => s.id === job.sourceId)?.type ?? "shore") !== "shore";
   return (
     <section aria-label={CHECK.controls} className="border-l-[1.5px] border-ink bg-bench px-5 py-2">
-      <h2 className="text-[15px] text-ink2">{CHECK.source}</h2>
+      <h2 className="text-body text-ink2">{CHECK.source}</h2>
       <SourceControl {...props} />
       <div className="mt-1.5 border-t border-ink pt-1">
-        <h2 className="mb-1 text-[15px] text-ink2">{CHECK.way}</h2>
+        <h2 className="mb-1 text-body text-ink2">{CHECK.way}</h2>
         <WayControl {...props} />
       </div>
       <div className="mt-1 border-t border-ink pt-1">
@@ -70,7 +70,7 @@ export function ControlDrawer(props: ControlProps) {
         <VerdictGlyph fit={wayFit ?? "not-known"} />
       </Row>
       <Row label={CHECK.loads} onClick={() => setOpen("loads")}>
-        <span className="figure text-[17px]">
+        <span className="figure text-large">
           {question.conditions.otherLoadsA === null ? CHECK.unknown : formatAmps(question.conditions.otherLoadsA)}
         </span>
       </Row>
@@ -97,7 +97,7 @@ function Row({ label, onClick, children }: { readonly label: string; readonly on
     <button
       type="button"
       onClick={onClick}
-      className="flex min-h-[50px] w-full items-center justify-between gap-3 border-b border-hair px-4 text-left text-[16px] -outline-offset-3"
+      className="flex min-h-[50px] w-full items-center justify-between gap-3 border-b border-hair px-4 text-left text-body -outline-offset-3"
     >
       <span className="truncate">{label}</span>
       <span className="flex shrink-0 items-center gap-3">{children}</span>

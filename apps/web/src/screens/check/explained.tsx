@@ -17,21 +17,21 @@ export function ExplainedFigures({ view }: { readonly view: CheckView }) {
         const formula = EXPLAIN.formulas[code](by);
         return (
           <details key={code} className="border-b border-hair">
-            <summary className="flex min-h-[34px] cursor-pointer items-center justify-between gap-4 text-[15px] pointer-coarse:min-h-[48px]">
+            <summary className="flex min-h-[34px] cursor-pointer items-center justify-between gap-4 text-body pointer-coarse:min-h-[48px]">
               <span className="underline underline-offset-4">{EXPLAIN.names[code]}</span>
               <span className="figure">{SHOWN[unit](value)}</span>
             </summary>
-            <p className="py-1 text-[15px]">{formula}</p>
+            <p className="py-1 text-body">{formula}</p>
             {inputs.length > 0 && (
               <ul className="pb-2" aria-label={EXPLAIN.inputs}>
                 {view.assumptions
                   .filter((a) => inputs.includes(a.code))
                   .map((a) => (
-                    <li key={a.code} className="flex items-start gap-2 py-0.5 text-[14.5px]">
+                    <li key={a.code} className="flex items-start gap-2 py-0.5 text-small">
                       <Provenance from={a.origin} word />
                       <span>
                         {ASSUMED_WORDS[a.code](a.value, a.tolerance)}
-                        <span className="block text-[13.5px] text-ink2">{findingSource(a.source)}</span>
+                        <span className="block text-small text-ink2">{findingSource(a.source)}</span>
                       </span>
                     </li>
                   ))}

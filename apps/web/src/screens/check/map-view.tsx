@@ -59,7 +59,7 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
   return (
     <>
       {running && (
-        <p role="status" className="text-[14.5px] text-ink2">
+        <p role="status" className="text-small text-ink2">
           {PICTURES.working(cells[0]?.[0]?.of ?? 0, total)}
         </p>
       )}

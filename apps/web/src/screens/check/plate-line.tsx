@@ -9,7 +9,7 @@ const FIGURES = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const
 export function PlateLine({ unit }: { readonly unit: AirConditioner }) {
   return (
     <div className="mt-1 border-t border-ink pt-1">
-      <h2 className="text-[15px] text-ink2">{unit.name}</h2>
+      <h2 className="text-body text-ink2">{unit.name}</h2>
       <dl className="flex justify-between">
         {FIGURES.map((name) => {
           const figure = unit[name];
@@ -17,8 +17,8 @@ export function PlateLine({ unit }: { readonly unit: AirConditioner }) {
           const decimals = name === "runCapacitorF" || name === "lockedRotorA" ? 0 : 1;
           return (
             <div key={name}>
-              <dt className="text-[14px] text-ink2">{CHECK.plate[name]}</dt>
-              <dd className="figure text-[16px] whitespace-nowrap">
+              <dt className="text-small text-ink2">{CHECK.plate[name]}</dt>
+              <dd className="figure text-body whitespace-nowrap">
                 {figure === undefined ? CHECK.unknown : formatWith(shown.fromSi(figure.value), decimals, shown.unit)}
               </dd>
             </div>

@@ -34,7 +34,7 @@ export function RefineSheet({ bundle, open, onOpenChange }: RefineSheetProps) {
       {answer !== undefined && !answer.ok && <p className="font-semibold text-lead">{REFINE.failures[answer.reason]}</p>}
       {answer?.ok === true && (
         <>
-          <table className="w-full text-[15px]">
+          <table className="w-full text-body">
             <thead>
               <tr className="border-b-[1.5px] border-ink text-left">
                 {REFINE.heads.map((head, i) => (
@@ -51,7 +51,7 @@ export function RefineSheet({ bundle, open, onOpenChange }: RefineSheetProps) {
                   <tr key={row.id} className="border-b border-hair align-top">
                     <td className="py-1">
                       {reading === undefined ? "" : REFINE.reading(reading.when, reading.mode, reading.conductor)}
-                      {row.refused !== null && <span className="block text-[14px] text-lead">{REFINE.refused[row.refused]}</span>}
+                      {row.refused !== null && <span className="block text-small text-lead">{REFINE.refused[row.refused]}</span>}
                     </td>
                     <td className="figure py-1 text-right">{formatAmps(row.measuredA)}</td>
                     <td className="figure py-1 text-right">{row.plateA === null ? "–" : formatAmps(row.plateA)}</td>

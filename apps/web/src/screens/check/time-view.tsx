@@ -41,7 +41,7 @@ export function TimeView({ view, over, chosenLabel, breakerA, width, height, fil
       onStep={(k) => setReadA(ampsAt(k))}
       fileName={fileName}
     >
-      <p className="mb-1 text-[14px] text-ink2">{PICTURES.timeHelp}</p>
+      <p className="mb-1 text-small text-ink2">{PICTURES.timeHelp}</p>
       <div
         onPointerMove={(event) => setReadA(pointed(event, x.at(x.from), x.at(x.to), ampsAt))}
         onPointerDown={(event) => setReadA(pointed(event, x.at(x.from), x.at(x.to), ampsAt))}

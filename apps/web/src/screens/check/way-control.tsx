@@ -32,7 +32,7 @@ export function WayControl(props: ControlProps) {
         }))}
         onChange={(next) => keep({ method: next, ...(next === against && { against: method }) })}
       />
-      <label className="mt-1.5 mb-1 flex items-center justify-between gap-2 text-[15px]">
+      <label className="mt-1.5 mb-1 flex items-center justify-between gap-2 text-body">
         <span className="text-ink2">{CHECK.against}</span>
         <select
           value={against ?? ""}
@@ -47,7 +47,7 @@ export function WayControl(props: ControlProps) {
           ))}
         </select>
       </label>
-      {method === "soft" && starter !== undefined && <p className="text-[14.5px]">{CHECK.starter(starter.name)}</p>}
+      {method === "soft" && starter !== undefined && <p className="text-small">{CHECK.starter(starter.name)}</p>}
       {method === "soft" && isAided(unit) && (
         <Tick
           label={CHECK.aidStaysIn}

@@ -31,7 +31,7 @@ export function LoadsControl({ bundle: { rig }, question: { conditions, drag, ke
           ) : (
             <Reset word={CHECK.loadsBack} onClick={() => keep({ otherLoadsA: null })} />
           )}
-          <Link to={`/rig/${rig.id}/together`} className="text-[14px] underline underline-offset-3 pointer-coarse:py-3">
+          <Link to={`/rig/${rig.id}/together`} className="text-small underline underline-offset-3 pointer-coarse:py-3">
             {CHECK.fromList}
           </Link>
         </>
@@ -95,7 +95,7 @@ function wall(shown: ShownAs, value: number | null | undefined): { readonly at: 
 
 function Reset({ word = CHECK.back, onClick }: { readonly word?: string; readonly onClick: () => void }) {
   return (
-    <button type="button" onClick={onClick} className="text-[14px] underline underline-offset-3 pointer-coarse:min-h-[44px]">
+    <button type="button" onClick={onClick} className="text-small underline underline-offset-3 pointer-coarse:min-h-[44px]">
       {word}
     </button>
   );

@@ -30,7 +30,7 @@ export function WhySheet({
             {view.assessment.findings.map((issue) => (
               <li key={issue.code} className="border-b border-hair py-1.5">
                 <b className={issue.severity === "stop" ? "text-lead" : ""}>{SEVERITY_WORDS[issue.severity]}.</b> {findingSentence(issue)}
-                <span className="block text-[14px] text-ink2">{findingSource(issue.source)}</span>
+                <span className="block text-small text-ink2">{findingSource(issue.source)}</span>
               </li>
             ))}
           </ul>
@@ -41,28 +41,28 @@ export function WhySheet({
         <h3 className="font-bold">{WHY.limits}</h3>
         <ul>
           {view.limits.map(({ code, share }) => (
-            <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-[15px]">
+            <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-body">
               <span>{WHY.limitWords[code]}</span>
               <span className={`figure ${share > 1 ? "text-lead" : ""}`}>{formatPercent(share)}</span>
             </li>
           ))}
         </ul>
-        <p className="py-1 text-[15px]">{WHY.energy(view.energyJ, view.aboveRunningS)}</p>
-        {view.battery !== null && <p className="py-1 text-[15px]">{WHY.battery(view.battery)}</p>}
-        {view.breaker !== null && <p className="py-1 text-[15px]">{WHY.breaker(view.breaker.restS, view.breaker.mayTripAt)}</p>}
-        {view.retries.length > 0 && <p className="py-1 text-[15px]">{WHY.retries(view.retries)}</p>}
+        <p className="py-1 text-body">{WHY.energy(view.energyJ, view.aboveRunningS)}</p>
+        {view.battery !== null && <p className="py-1 text-body">{WHY.battery(view.battery)}</p>}
+        {view.breaker !== null && <p className="py-1 text-body">{WHY.breaker(view.breaker.restS, view.breaker.mayTripAt)}</p>}
+        {view.retries.length > 0 && <p className="py-1 text-body">{WHY.retries(view.retries)}</p>}
       </section>
       {confidence !== null && (
         <section className="mt-4">
           <h3 className="font-bold">{WHY.trials}</h3>
-          <p className="py-1 text-[15px]">
+          <p className="py-1 text-body">
             {WHY.trialsText(confidence.holds, confidence.trials, confidence.interval, confidence.rejectedShare)}
           </p>
           <ul>
             {confidence.influences.slice(0, 5).map(({ code, share }) => {
               const assumed = view.assumptions.find((a) => a.code === code);
               return (
-                <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-[15px]">
+                <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-body">
                   <span>{assumed === undefined ? code : ASSUMED_WORDS[code](assumed.value, assumed.tolerance)}</span>
                   <span className="figure">{formatPercent(share)}</span>
                 </li>
@@ -74,7 +74,7 @@ export function WhySheet({
       <section className="mt-4">
         <h3 className="font-bold">{WHY.how}</h3>
         {WHY.method.map((text) => (
-          <p key={text} className="py-1 text-[15px]">
+          <p key={text} className="py-1 text-body">
             {text}
           </p>
         ))}
@@ -87,7 +87,7 @@ export function WhySheet({
               <Provenance from={a.origin} />
               <span>
                 {ASSUMED_WORDS[a.code](a.value, a.tolerance)}
-                <span className="block text-[14px] text-ink2">{findingSource(a.source)}</span>
+                <span className="block text-small text-ink2">{findingSource(a.source)}</span>
               </span>
             </li>
           ))}

@@ -5,6 +5,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { CHOOSE, SIZE_WORDS } from "../../words/choose.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { BoundedInput } from "../bounded-input.tsx";
@@ -21,8 +22,8 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
   const asked = (starterId: Job["starterId"]): void => void commit(editCommit(job, { starterId: starterId ?? null, answer: null }));
   return (
     <section>
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{CHOOSE.catalogue}</h2>
-      <p className="py-1 text-[14px] leading-[17px] text-ink2">{CHOOSE.catalogueHelp}</p>
+      <SectionHeading>{CHOOSE.catalogue}</SectionHeading>
+      <p className="py-1 text-small leading-[17px] text-ink2">{CHOOSE.catalogueHelp}</p>
       <ul>
         {starters.map((starter) => {
           const reasons = mismatch(starter, unit);
@@ -36,10 +37,10 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
                 className={`flex min-h-[38px] w-full items-center justify-between gap-2 px-2 text-left pointer-coarse:min-h-[48px] ${open === starter.id ? "bg-ink text-face" : ""}`}
               >
                 <span className="font-semibold">{starter.name}</span>
-                <span className="text-[14px]">{chosen ? CHOOSE.asked : reasons.length === 0 ? CHOOSE.matches : CHOOSE.noMatch}</span>
+                <span className="text-small">{chosen ? CHOOSE.asked : reasons.length === 0 ? CHOOSE.matches : CHOOSE.noMatch}</span>
               </button>
               {reasons.length > 0 && (
-                <p className="px-2 pb-1.5 text-[14px] leading-[17px] text-ink2">{reasons.map((r) => SIZE_WORDS[r]).join(" ")}</p>
+                <p className="px-2 pb-1.5 text-small leading-[17px] text-ink2">{reasons.map((r) => SIZE_WORDS[r]).join(" ")}</p>
               )}
               {open === starter.id && (
                 <StarterForm

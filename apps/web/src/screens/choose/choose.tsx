@@ -2,13 +2,15 @@ import { conditionsOf, hasWatts, startCase } from "@amp-saver/cases";
 import { itemAt } from "@amp-saver/core/quantity";
 import type { Job } from "@amp-saver/records";
 import { useMemo } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Failed } from "../../ui/failed.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
@@ -66,14 +68,14 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
     );
   };
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
-      <div className="px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer question={CHOOSE.question(source?.name ?? null)} parts={parts} sure={CHOOSE.sure} />
         <WorstCase bundle={bundle} />
         {!question.ok && (
-          <Link to={`/job/${job.id}/survey`} className="mt-4 inline-flex min-h-[52px] items-center bg-ink px-5 font-semibold text-face">
+          <LinkButton to={`/job/${job.id}/survey`} className="mt-4">
             {MISSING[question.missing].action}
-          </Link>
+          </LinkButton>
         )}
         {broken !== null && <Failed text={broken} onAgain={failed === null ? tries.again : again} />}
         {answer !== undefined && (
@@ -97,13 +99,13 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
         )}
         {question.ok && <SmallestPanel bundle={bundle} atOnce={settled} />}
         <p className="mt-4 max-w-[760px] border-t-[1.5px] border-ink pt-2 font-semibold">{CHOOSE.never}</p>
-      </div>
-      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+      </Evidence>
+      <Rail>
         <Catalogue key={`catalogue ${epoch}`} bundle={bundle} />
         <PricesForm />
         <QuotePanel bundle={bundle} />
-      </div>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }
 

@@ -1,4 +1,5 @@
 import { useSettings } from "../../store/settings.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { CHOOSE, PRICE_WORDS } from "../../words/choose.ts";
 import { findingSource } from "../../words/findings.ts";
 import { BoundedInput } from "../bounded-input.tsx";
@@ -9,7 +10,7 @@ export function PricesForm() {
   const { prices, change } = useSettings();
   return (
     <section className="mt-5">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{CHOOSE.prices}</h2>
+      <SectionHeading>{CHOOSE.prices}</SectionHeading>
       {priceRows(prices).map(({ name, usd, source }) => (
         <div key={name}>
           <BoundedInput
@@ -18,7 +19,7 @@ export function PricesForm() {
             value={usd}
             onChange={(v) => v !== null && change({ prices: { ...prices, [name]: v } })}
           />
-          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{findingSource(source)}</p>
+          <p className="pb-1 text-small leading-[14px] text-ink2">{findingSource(source)}</p>
         </div>
       ))}
     </section>

@@ -103,7 +103,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
         )}
       </div>
       <h3 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{QUOTE.prices}</h3>
-      <p className="text-[14px] text-ink2">{QUOTE.pricesHelp}</p>
+      <p className="text-small text-ink2">{QUOTE.pricesHelp}</p>
       <TextField
         label={QUOTE.from}
         kept={quoteFrom}
@@ -113,7 +113,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
           return null;
         }}
       />
-      <p className="text-[13px] text-ink2">{QUOTE.fromHelp}</p>
+      <p className="text-small text-ink2">{QUOTE.fromHelp}</p>
       {QUOTE_PRICES.map((name) => (
         <div key={name}>
           <BoundedInput
@@ -122,7 +122,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
             value={quotePrices[name]}
             onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
           />
-          <p className="pb-1 text-[13px] leading-[14px] text-ink2">{findingSource(quoteEntry(name).source)}</p>
+          <p className="pb-1 text-small leading-[14px] text-ink2">{findingSource(quoteEntry(name).source)}</p>
         </div>
       ))}
     </>
@@ -142,8 +142,8 @@ function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; 
   ];
   return (
     <>
-      <p className="text-[17px] font-bold">{QUOTE.answer(quote)}</p>
-      <table className="mt-2 w-full text-[15px]">
+      <p className="text-large font-bold">{QUOTE.answer(quote)}</p>
+      <table className="mt-2 w-full text-body">
         <tbody>
           {rows.map(([what, sum]) => (
             <tr key={what} className="border-b border-hair group last:border-b-[1.5px] last:border-ink">
@@ -155,7 +155,7 @@ function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; 
           ))}
         </tbody>
       </table>
-      <p className="mt-1 text-[14px] text-ink2">{own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits)}</p>
+      <p className="mt-1 text-small text-ink2">{own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits)}</p>
     </>
   );
 }

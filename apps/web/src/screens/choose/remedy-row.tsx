@@ -24,8 +24,8 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
     <li className="border-b border-hair py-2">
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <span className="min-w-[220px] grow">
-          <span className={`text-[16px] font-bold ${mark === CHOOSE.best ? "decides" : ""}`}>{name}</span>
-          {mark !== null && <span className="ml-2 text-[14px] font-semibold">{mark}</span>}
+          <span className={`text-body font-bold ${mark === CHOOSE.best ? "decides" : ""}`}>{name}</span>
+          {mark !== null && <span className="ml-2 text-small font-semibold">{mark}</span>}
         </span>
         <span className="flex w-[150px] items-center gap-2.5">
           <VerdictGlyph fit={fit} />
@@ -46,7 +46,7 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
         <Cell label={CHOOSE.heads.work} text={workMin === 0 ? "–" : CHOOSE.work(workMin)} />
         <Cell label={CHOOSE.heads.noise} text={noise} />
       </dl>
-      <p className="mt-0.5 text-[14.5px] leading-[18px] text-ink2">{gives}</p>
+      <p className="mt-0.5 text-small leading-[18px] text-ink2">{gives}</p>
     </li>
   );
 }
@@ -54,8 +54,8 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
 function Cell({ label, text }: { readonly label: string; readonly text: string }) {
   return (
     <div>
-      <dt className="text-[13.5px] leading-[15px] text-ink2">{label}</dt>
-      <dd className="figure text-[16px] leading-[19px]">{text}</dd>
+      <dt className="text-small leading-[15px] text-ink2">{label}</dt>
+      <dd className="figure text-body leading-[19px]">{text}</dd>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { LEAD_ENDS, type Lead, type Starter, TEXT_MOST } from "@amp-saver/record
 import { Collapsible } from "radix-ui";
 import type { Changing } from "../../store/commands.ts";
 import { Button } from "../../ui/button.tsx";
+import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -81,15 +82,14 @@ export function StarterSheet({ starter, save }: StarterSheetProps) {
               </fieldset>
             );
           })}
-        <TextField
+        <NumberField
           label={SHEET_WORDS.delay}
-          kept={starter.delayS == null ? "" : String(starter.delayS)}
-          onText={(text) => {
-            const seconds = Number(text.trim());
-            if (text.trim() !== "" && !(Number.isFinite(seconds) && seconds >= 0 && seconds <= MOST_S)) return SHEET_WORDS.badDelay(MOST_S);
-            save({ delayS: text.trim() === "" ? null : seconds }, "delayS");
-            return null;
-          }}
+          kept={starter.delayS ?? null}
+          min={0}
+          max={MOST_S}
+          optional
+          wrong={SHEET_WORDS.badDelay(MOST_S)}
+          onNumber={(delayS) => save({ delayS }, "delayS")}
         />
         {prose("learning")}
         <Tick

@@ -1,7 +1,7 @@
-import { Link } from "react-router";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { Photos } from "../photos/photos.tsx";
@@ -35,16 +35,17 @@ export function ClosePhase({ bundle, work, save, choice }: FitProps) {
       </div>
       <Photos bundle={bundle} subjects={SUBJECTS} />
       {closed && (
-        <Link
+        <LinkButton
           to={`/job/${job.id}/learn`}
           onClick={() => {
             const done = [...new Set([...job.done, "isolate" as const, "fit" as const])];
             void commit({ ...editCommit(job, { done, stage: "learn" }), silent: true });
           }}
-          className="mt-4 flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
+          main
+          className="mt-4"
         >
           {FIT.toLearn}
-        </Link>
+        </LinkButton>
       )}
     </div>
   );

@@ -1,7 +1,8 @@
-import { Link, useSearchParams } from "react-router";
+import { useSearchParams } from "react-router";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Parts } from "../../ui/parts.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
@@ -46,12 +47,9 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.locked(LOCKED[lock])} />
         {choice}
-        <Link
-          to={`/job/${job.id}/isolate`}
-          className="mt-4 flex min-h-[80px] items-center justify-center bg-ink px-5 text-[20px] font-semibold text-face"
-        >
+        <LinkButton to={`/job/${job.id}/isolate`} main className="mt-4">
           {FIT.toIsolate}
-        </Link>
+        </LinkButton>
       </div>
     );
   };

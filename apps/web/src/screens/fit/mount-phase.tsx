@@ -1,11 +1,10 @@
 import type { Work } from "@amp-saver/records";
 import { Answer } from "../../ui/answer.tsx";
+import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
-import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { readOhms } from "../prepare/ohms.view.ts";
 import { MOUNTING_LIST, mountingReasons } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
@@ -18,15 +17,14 @@ export function MountPhase({ work, save, choice }: FitProps) {
   const reasons = mountingReasons(work);
   const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
   const length = (field: "screwM" | "gapM" | "leadM" | "wayM", label: string, most: number) => (
-    <TextField
+    <NumberField
       label={label}
-      kept={mounting[field] === null ? "" : String(Math.round(mounting[field] * MM * 10) / 10)}
-      onText={(text) => {
-        const mm = readOhms(text, 0, most);
-        if (mm === undefined || (mm === null && field !== "gapM")) return FIT.badMm(label, most);
-        set({ [field]: mm === null ? null : mm / MM }, field);
-        return null;
-      }}
+      kept={mounting[field] === null ? null : Math.round(mounting[field] * MM * 10) / 10}
+      min={0}
+      max={most}
+      optional={field === "gapM"}
+      wrong={FIT.badMm(label, most)}
+      onNumber={(mm) => set({ [field]: mm === null ? null : mm / MM }, field)}
     />
   );
   return (

@@ -1,5 +1,6 @@
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
@@ -43,7 +44,7 @@ export function PowerPhase({ work, wiring, plan, save, choice, relock, lock }: F
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>
-      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIT.powerBefore}</h2>
+      <SectionHeading spaced>{FIT.powerBefore}</SectionHeading>
       {BEFORE_POWER.map(tick)}
       {!powered && (
         <div className="py-3">
@@ -52,9 +53,9 @@ export function PowerPhase({ work, wiring, plan, save, choice, relock, lock }: F
           </RoofButton>
         </div>
       )}
-      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIT.powerAfter}</h2>
+      <SectionHeading spaced>{FIT.powerAfter}</SectionHeading>
       {AFTER_POWER.map(tick)}
-      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIT.powerStop}</h2>
+      <SectionHeading spaced>{FIT.powerStop}</SectionHeading>
       <ul className="list-disc py-1 pl-6 font-semibold text-lead">
         {FIT.powerStops.map((stop) => (
           <li key={stop}>{stop}</li>

@@ -15,24 +15,24 @@ export function ScrewTally({ work, save }: ScrewTallyProps) {
     void save((kept) => ({ [field]: Math.min(MOST, Math.max(0, kept[field] + by)) }), field);
   const row = (field: "screwsOut" | "screwsIn", label: string) => (
     <div className="flex items-center justify-between gap-2 border-b border-hair py-1.5">
-      <span className="text-[15.5px]">{label}</span>
+      <span className="text-body">{label}</span>
       <span className="flex items-center gap-3">
         <button
           type="button"
           aria-label={`${label}: one less`}
           disabled={work[field] === 0}
           onClick={() => count(field, -1)}
-          className="edge min-h-[48px] min-w-[48px] bg-face text-[20px] font-semibold disabled:opacity-60"
+          className="edge min-h-[48px] min-w-[48px] bg-face text-large font-semibold disabled:opacity-60"
         >
           −
         </button>
-        <output className="figure w-[32px] text-center text-[20px]">{work[field]}</output>
+        <output className="figure w-[32px] text-center text-large">{work[field]}</output>
         <button
           type="button"
           aria-label={FIT.screwsCount(label)}
           disabled={work[field] >= MOST}
           onClick={() => count(field, 1)}
-          className="edge min-h-[48px] min-w-[48px] bg-face text-[20px] font-semibold disabled:opacity-60"
+          className="edge min-h-[48px] min-w-[48px] bg-face text-large font-semibold disabled:opacity-60"
         >
           +
         </button>

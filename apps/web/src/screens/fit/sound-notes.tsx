@@ -42,7 +42,7 @@ export function SoundNotes({ bundle: { job, sounds }, step }: { readonly bundle:
   };
   return (
     <section className="py-2">
-      {!canRecord() && <p className="text-[14.5px] text-ink2">{FIT.soundCannot}</p>}
+      {!canRecord() && <p className="text-small text-ink2">{FIT.soundCannot}</p>}
       {canRecord() && state === "recording" && (
         <RoofButton main onClick={() => running.current?.stop()}>
           {FIT.soundStop}

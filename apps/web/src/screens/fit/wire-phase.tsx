@@ -5,6 +5,8 @@ import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { nowIso } from "../../store/identity.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -47,12 +49,9 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.noPlan} />
         {choice}
-        <Link
-          to={`/job/${job.id}/prepare?part=plan`}
-          className="mt-4 flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
-        >
+        <LinkButton to={`/job/${job.id}/prepare?part=plan`} main className="mt-4">
           {FIT.toPrepare}
-        </Link>
+        </LinkButton>
       </div>
     );
   const key = stepKey(group);
@@ -74,9 +73,9 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   const parts = undone.length === 0 && chosen === null ? FIT.allDone : [{ text: step.sentence }];
   const side = work.leftHanded ? "min-[1000px]:order-first" : "";
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_370px]">
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
-        <p className="flex flex-wrap justify-between gap-x-4 bg-bench px-2 py-1 text-[15px] font-semibold">
+    <StageFrame>
+      <Evidence>
+        <p className="flex flex-wrap justify-between gap-x-4 bg-bench px-2 py-1 text-body font-semibold">
           <span>{proof !== null && FIT.dead(format(provedAt(work, proof), "H:mm"), view.feeds.length)}</span>
           <span className="figure">{FIT.stepOf(at + 1, worded.length)}</span>
         </p>
@@ -94,7 +93,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
             compact
           />
         </div>
-        {next !== undefined && <p className="py-2 text-[16px] text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
+        {next !== undefined && <p className="py-2 text-body text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
         {barred && (
           <p role="alert" className="py-2 font-semibold text-lead">
             {FIT.unproved}{" "}
@@ -140,24 +139,21 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
             </Link>
           </div>
         )}
-        {done !== undefined && done.note !== "" && <p className="py-1 text-[15px]">{FIT.noted(done.note)}</p>}
+        {done !== undefined && done.note !== "" && <p className="py-1 text-body">{FIT.noted(done.note)}</p>}
         <SoundNotes key={key} bundle={bundle} step={key} />
         <Photos bundle={bundle} subjects={SUBJECTS} />
         {undone.length === 0 && (
-          <Link
-            to={`/job/${job.id}/fit?part=power`}
-            className="mt-4 flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
-          >
+          <LinkButton to={`/job/${job.id}/fit?part=power`} main className="mt-4">
             {FIT.phases.power}
-          </Link>
+          </LinkButton>
         )}
-      </div>
-      <div className={`border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 ${side}`}>
+      </Evidence>
+      <Rail className={side}>
         {wide && <StepList steps={worded.map((s, k) => ({ ...s, done: !undone.includes(k) }))} at={at} onAt={setChosen} />}
         <ScrewTally work={work} save={save} />
         <Tick label={FIT.left} ticked={work.leftHanded} onChange={(leftHanded) => save({ leftHanded }, "leftHanded")} />
-        {awake && <p className="py-2 text-[14.5px] text-ink2">{FIT.awake}</p>}
-      </div>
-    </div>
+        {awake && <p className="py-2 text-small text-ink2">{FIT.awake}</p>}
+      </Rail>
+    </StageFrame>
   );
 }

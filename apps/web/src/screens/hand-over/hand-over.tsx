@@ -13,6 +13,8 @@ import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Failed } from "../../ui/failed.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { Lines } from "../../ui/lines.tsx";
 import { awaitPdf, makePdf } from "../../ui/make-pdf.ts";
 import { PlainTable } from "../../ui/plain-table.tsx";
@@ -88,10 +90,10 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
       })),
     );
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer question={HAND_OVER.question} parts={handOverAnswer(bundle, view.proved)} sure={HAND_OVER.sure} />
-        <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.limits}</h2>
+        <SectionHeading spaced>{HAND_OVER.limits}</SectionHeading>
         {view.limits.length === 0 ? (
           <p className="py-1 text-ink2">{HAND_OVER.noSource}</p>
         ) : (
@@ -99,16 +101,16 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         )}
         {view.smallest.length > 0 && (
           <>
-            <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.smallest}</h2>
+            <SectionHeading spaced>{HAND_OVER.smallest}</SectionHeading>
             <PlainTable heads={HAND_OVER.smallestHeads} rows={view.smallest.map((row) => [row.label, ...row.figures])} />
-            <p className="text-[15px] text-ink2">{SMALLEST.help}</p>
+            <p className="text-body text-ink2">{SMALLEST.help}</p>
           </>
         )}
         {view.card?.length !== 0 && (
           <>
-            <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.card}</h2>
+            <SectionHeading spaced>{HAND_OVER.card}</SectionHeading>
             {view.card !== null && <PlainTable heads={HAND_OVER.cardHeads} rows={view.card} />}
-            <p className="text-[15px] text-ink2">{view.card === null ? HAND_OVER.cardFailed : TOGETHER.cardFoot}</p>
+            <p className="text-body text-ink2">{view.card === null ? HAND_OVER.cardFailed : TOGETHER.cardFoot}</p>
           </>
         )}
         <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
@@ -116,7 +118,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         <Lines {...removedLines(view)} />
         <Lines head={HAND_OVER.relearn} lines={Object.values(HAND_OVER.relearnWhen)} />
         <Lines head={HAND_OVER.looks} lines={lookLines(view.reminders)} />
-        <p className="text-[15px] text-ink2">{HAND_OVER.looksSource}</p>
+        <p className="text-body text-ink2">{HAND_OVER.looksSource}</p>
         <div className="mt-4">
           <Caution title={HAND_OVER.cautions}>
             <ul className="list-disc pl-5">
@@ -126,8 +128,8 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
             </ul>
           </Caution>
         </div>
-      </div>
-      <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+      </Evidence>
+      <Rail>
         {view.failed !== null && <Failed text={view.failed} onAgain={view.again} />}
         <div className="grid gap-2">
           <RoofButton
@@ -168,14 +170,14 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
               >
                 {HAND_OVER.nextVisit}
               </RoofButton>
-              <p className="text-[15px] text-ink2">{HAND_OVER.nextVisitHelp}</p>
+              <p className="text-body text-ink2">{HAND_OVER.nextVisitHelp}</p>
             </>
           ) : (
             <RoofButton onClick={handOver}>{HAND_OVER.done}</RoofButton>
           )}
         </div>
-      </aside>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }
 

@@ -15,14 +15,14 @@ export function EventList({ events, nameOf }: EventListProps) {
     <ol>
       {days.map((day) => (
         <li key={day} className="grid gap-x-4 border-b border-hair py-1.5 min-[700px]:grid-cols-[130px_1fr]">
-          <span className="figure text-[15px]">{format(parseISO(day), "d MMM yyyy")}</span>
+          <span className="figure text-body">{format(parseISO(day), "d MMM yyyy")}</span>
           <ul>
             {events
               .filter((e) => format(parseISO(e.at), "yyyy-MM-dd") === day)
               .map((event, k) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: told anew from the records each time
                 <li key={k} className="flex gap-3">
-                  <span className="figure w-[64px] shrink-0 text-[14.5px] text-ink2">{format(parseISO(event.at), "H:mm")}</span>
+                  <span className="figure w-[64px] shrink-0 text-small text-ink2">{format(parseISO(event.at), "H:mm")}</span>
                   <span>
                     {eventSentence(event)}{" "}
                     <Link to={`/job/${event.jobId}`} className="text-ink2 underline underline-offset-4">

@@ -3,6 +3,8 @@ import { format, parseISO } from "date-fns";
 import { Link } from "react-router";
 import type { RigBundle } from "../../store/bundle.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { HISTORY } from "../../words/history.ts";
 import { EventList } from "./event-list.tsx";
 import { comingLooks, rigHistory, sinceLast } from "./history.view.ts";
@@ -21,8 +23,8 @@ export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
   const title = (job: Job): string => `${job.title} (${day(job.createdAt)})`;
   const head = "mt-5 border-b-[1.5px] border-ink pb-1 font-bold";
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer
           question={HISTORY.question(rig.name)}
           parts={HISTORY.answer(jobs.length, next === undefined ? null : day(next.day), next?.overdue ?? false)}
@@ -38,7 +40,7 @@ export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
                 </li>
               ))}
             </ul>
-            <p className="text-[14.5px] text-ink2">{HISTORY.looksSource}</p>
+            <p className="text-small text-ink2">{HISTORY.looksSource}</p>
           </>
         )}
         <h2 className={head}>{HISTORY.changed}</h2>
@@ -57,9 +59,9 @@ export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
         ))}
         <h2 className={head}>{HISTORY.events}</h2>
         <EventList events={rigHistory(bundle)} nameOf={nameOf} />
-      </div>
-      <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
-        <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{HISTORY.jobs}</h2>
+      </Evidence>
+      <Rail>
+        <SectionHeading>{HISTORY.jobs}</SectionHeading>
         <ul>
           {jobs.toReversed().map((job) => (
             <li key={job.id} className="border-b border-hair py-2">
@@ -74,7 +76,7 @@ export function HistoryScreen({ bundle }: { readonly bundle: RigBundle }) {
             </li>
           ))}
         </ul>
-      </aside>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }

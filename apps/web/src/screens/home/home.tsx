@@ -7,6 +7,7 @@ import { useJob, useSummaries } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { Evidence } from "../../ui/layout/stage-frame.tsx";
 import { SearchField } from "../../ui/search-field.tsx";
 import { COMMON } from "../../words/common.ts";
 import { HOME, NEXT } from "../../words/home.ts";
@@ -78,18 +79,18 @@ export function HomeScreen() {
         />
         <div className="mt-3 flex flex-col gap-2 min-[1000px]:hidden">
           {log.length > 0 && (
-            <Button look="primary" className="min-h-[62px] text-[18px]" onClick={openNext}>
+            <Button look="primary" className="min-h-[62px] text-large" onClick={openNext}>
               {HOME.open}
             </Button>
           )}
-          <Button look={log.length === 0 ? "primary" : "plain"} className="min-h-[62px] text-[18px]" onClick={() => setNaming(true)}>
+          <Button look={log.length === 0 ? "primary" : "plain"} className="min-h-[62px] text-large" onClick={() => setNaming(true)}>
             {HOME.newRig}
           </Button>
         </div>
         {log.length === 0 && (
           <div className="mt-4">
             <Button onClick={() => void example()}>{HOME.example}</Button>
-            <p className="mt-1 text-[14px] text-ink2">{HOME.exampleHelp}</p>
+            <p className="mt-1 text-small text-ink2">{HOME.exampleHelp}</p>
           </div>
         )}
       </section>
@@ -112,7 +113,7 @@ export function HomeScreen() {
         {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(filter.words, filter.stage !== "all")}</p>}
         {byMonth(shown).map(({ month, lines }) => (
           <section key={month} aria-label={monthOf(month)}>
-            <h3 className="border-b border-hair px-4 pt-2 pb-0.5 text-[14.5px] font-semibold min-[1000px]:px-6">{monthOf(month)}</h3>
+            <h3 className="border-b border-hair px-4 pt-2 pb-0.5 text-small font-semibold min-[1000px]:px-6">{monthOf(month)}</h3>
             <ul>
               {lines.map((line) => (
                 <LogRow key={line.id} line={line} />
@@ -121,9 +122,9 @@ export function HomeScreen() {
           </section>
         ))}
         {rows.length > shown.length && (
-          <div className="px-4 py-3 min-[1000px]:px-6">
+          <Evidence>
             <Button onClick={() => setMost(most + ROWS)}>{HOME.more(Math.min(ROWS, rows.length - shown.length), rows.length)}</Button>
-          </div>
+          </Evidence>
         )}
       </section>
       <NewRigSheet open={naming} onOpenChange={setNaming} />

@@ -24,29 +24,29 @@ export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine })
       >
         <span className="min-w-0">
           <span className="block truncate">
-            <b className="text-[16px]">{line.rigName}</b> <span className="text-ink2">{line.rigNote}</span>
+            <b className="text-body">{line.rigName}</b> <span className="text-ink2">{line.rigNote}</span>
           </span>
-          <span className="block truncate text-[14.5px]">
+          <span className="block truncate text-small">
             {line.unitName} · {line.title}
           </span>
         </span>
         <span className="max-[999px]:order-3 max-[999px]:flex max-[999px]:items-center max-[999px]:gap-2">
           <StageBar at={at} of={STAGES.length} label={HOME.stageAt(at + 1, STAGE_WORDS[line.stage])} />
-          <span className="block text-[15px]">
+          <span className="block text-body">
             <span className="figure">{at + 1}</span> {line.handedOver ? HOME.handedOver : STAGE_WORDS[line.stage]}
           </span>
         </span>
         <span className="max-[999px]:text-right">
           <span className="flex items-center gap-2 max-[999px]:justify-end">
-            <span className="figure text-[17px]">{line.fit === null ? HOME.noAnswer : figure}</span>
+            <span className="figure text-large">{line.fit === null ? HOME.noAnswer : figure}</span>
             <VerdictGlyph fit={fit} />
             {line.fit !== null && (spareA !== null || provisional) && (
               <span className="max-[999px]:hidden">{provisional ? HOME.provisional : FIT_WORDS[fit]}</span>
             )}
           </span>
-          <span className="block text-[14.5px] text-ink2 max-[999px]:hidden">{line.sourceName ?? HOME.noSource}</span>
+          <span className="block text-small text-ink2 max-[999px]:hidden">{line.sourceName ?? HOME.noSource}</span>
         </span>
-        <span className="text-[14.5px] text-ink2 max-[999px]:text-right">
+        <span className="text-small text-ink2 max-[999px]:text-right">
           {isToday(changed) ? format(changed, "'today,' h:mm aaa") : format(changed, "d MMM yyyy")}
         </span>
       </Link>

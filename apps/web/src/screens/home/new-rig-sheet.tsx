@@ -40,7 +40,7 @@ export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; re
         <input
           id="rig-name"
           data-first-focus
-          className="edge mt-1 block min-h-[44px] w-full bg-face px-3 text-[17px]"
+          className="edge mt-1 block min-h-[44px] w-full bg-face px-3 text-large"
           autoComplete="off"
           aria-invalid={error !== undefined}
           aria-describedby="rig-name-help"

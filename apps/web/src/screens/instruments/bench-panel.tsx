@@ -1,6 +1,7 @@
 import { keysOf } from "@amp-saver/core/quantity";
 import type { BenchCommand, BenchState, Probes } from "@amp-saver/instruments/simulated";
 import { Choice } from "../../ui/choice.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { INSTRUMENTS } from "../../words/instruments.ts";
@@ -26,8 +27,8 @@ export function BenchPanel({ state, hand }: { readonly state: BenchState; readon
   const unitOptions = state.units.map(({ id, name }) => ({ value: id, word: name }));
   return (
     <section>
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{INSTRUMENTS.bench}</h2>
-      <p className="py-1 text-[15.5px] text-ink2">{INSTRUMENTS.benchHelp}</p>
+      <SectionHeading>{INSTRUMENTS.bench}</SectionHeading>
+      <p className="py-1 text-body text-ink2">{INSTRUMENTS.benchHelp}</p>
       <Choice
         label={INSTRUMENTS.rate}
         value={String(state.rate)}

@@ -17,17 +17,17 @@ export function DisplayRow({ instrument, display, send }: DisplayRowProps) {
     <section className="border-b-[1.5px] border-ink py-3" aria-label={instrument.name}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="font-bold">{instrument.name}</h2>
-        <span className="text-[15px] text-ink2">
+        <span className="text-body text-ink2">
           {INSTRUMENTS.kinds[instrument.kind]}
           {instrument.simulated ? `, ${INSTRUMENTS.simulated}` : ""}
         </span>
       </div>
       {display === undefined ? (
-        <p className="figure text-[29px]">{INSTRUMENTS.silent}</p>
+        <p className="figure text-answer">{INSTRUMENTS.silent}</p>
       ) : (
         <>
-          <p className="figure text-[40px] leading-[48px] font-semibold">{displayText(display)}</p>
-          <p className="text-[15.5px]">{displayNotes(display).join(", ")}</p>
+          <p className="figure text-answer font-semibold">{displayText(display)}</p>
+          <p className="text-body">{displayNotes(display).join(", ")}</p>
           <Keys display={display} send={send} />
         </>
       )}

@@ -1,6 +1,7 @@
 import { useBench } from "../../store/use-bench.ts";
 import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { INSTRUMENTS } from "../../words/instruments.ts";
 import { BenchPanel } from "./bench-panel.tsx";
 import { DisplayRow } from "./display-row.tsx";
@@ -20,8 +21,8 @@ export function InstrumentsScreen() {
           ? INSTRUMENTS.lost
           : INSTRUMENTS.answer(list.length, simulated);
   return (
-    <div className={`grid min-h-full ${state === null ? "" : "min-[1000px]:grid-cols-[1fr_400px]"}`}>
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+    <StageFrame alone={state === null}>
+      <Evidence>
         <Answer question={INSTRUMENTS.question} parts={parts} sure={any ? INSTRUMENTS.sure : INSTRUMENTS.without} />
         {list?.map((instrument) => (
           <DisplayRow
@@ -31,15 +32,15 @@ export function InstrumentsScreen() {
             send={(command) => void send(instrument.id, command)}
           />
         ))}
-        <p className="py-3 text-[15.5px] text-ink2">
+        <p className="py-3 text-body text-ink2">
           {!any && INSTRUMENTS.sure} {INSTRUMENTS.bridge}
         </p>
-      </div>
+      </Evidence>
       {state !== null && (
-        <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+        <Rail>
           <BenchPanel state={state} hand={hand} />
-        </aside>
+        </Rail>
       )}
-    </div>
+    </StageFrame>
   );
 }

@@ -1,5 +1,6 @@
 import type { Work } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveWork } from "../save-work.ts";
 import { againIn, type IsolationView } from "./isolate.view.ts";
@@ -19,8 +20,8 @@ interface CapacitorListProps {
 export function CapacitorList({ view, work, nameOf, now, save }: CapacitorListProps) {
   return (
     <section className="mt-5">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.capacitors}</h2>
-      <p className="py-1 text-[15px]">{ISOLATE.capacitorsHelp}</p>
+      <SectionHeading>{ISOLATE.capacitors}</SectionHeading>
+      <p className="py-1 text-body">{ISOLATE.capacitorsHelp}</p>
       {view.capacitors.map(({ id, bleed }) => {
         const kept = work.capacitors[id] ?? UNREAD;
         const set = (change: Partial<typeof kept>): void =>

@@ -1,4 +1,5 @@
 import type { Work } from "@amp-saver/records";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveWork } from "../save-work.ts";
@@ -17,7 +18,7 @@ interface FeedListProps {
 export function FeedList({ view, work, nameOf, save }: FeedListProps) {
   return (
     <section className="mt-5">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.feeds}</h2>
+      <SectionHeading>{ISOLATE.feeds}</SectionHeading>
       {view.feeds.map(({ id, kind }) => {
         const kept = work.sources[id] ?? NEITHER;
         const set = (change: Partial<typeof kept>): void =>

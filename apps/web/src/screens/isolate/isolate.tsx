@@ -1,9 +1,9 @@
 import { rowOf } from "@amp-saver/core/quantity";
 import { format } from "date-fns";
-import { Link } from "react-router";
 import { type JobBundle, useWorks } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { ISOLATE, taskWords } from "../../words/isolate.ts";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
@@ -52,12 +52,9 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       <div className="mt-6 grid gap-3 pb-6">
         {lock === null ? (
           <>
-            <Link
-              to={`/job/${job.id}/fit`}
-              className="flex min-h-[80px] items-center justify-center bg-ink px-5 text-[20px] font-semibold text-face"
-            >
+            <LinkButton to={`/job/${job.id}/fit`} main>
               {ISOLATE.toFit}
-            </Link>
+            </LinkButton>
             <RoofButton onClick={() => relock("powered")}>{ISOLATE.powered}</RoofButton>
             <RoofButton onClick={() => relock("hands")}>{ISOLATE.hands}</RoofButton>
           </>

@@ -21,7 +21,7 @@ export function OverrideList({ view, work, wordsOf, save }: OverrideListProps) {
         {ISOLATE.overrides}
       </Collapsible.Trigger>
       <Collapsible.Content>
-        <p className="text-[15px]">{ISOLATE.overridesHelp}</p>
+        <p className="text-body">{ISOLATE.overridesHelp}</p>
         {view.undone.map((task) => {
           const name = nameOfTask(task);
           return (

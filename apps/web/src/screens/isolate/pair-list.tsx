@@ -1,5 +1,6 @@
 import type { Work } from "@amp-saver/records";
 import { useRef } from "react";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveWork } from "../save-work.ts";
@@ -18,11 +19,11 @@ export function PairList({ view, work, save }: PairListProps) {
   const last = useRef(new Map<string, { readonly volts: number | null; readonly low: boolean }>());
   return (
     <section className="mt-5">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.meter}</h2>
-      <p className="py-1 text-[15px]">{ISOLATE.meterHelp}</p>
+      <SectionHeading>{ISOLATE.meter}</SectionHeading>
+      <p className="py-1 text-body">{ISOLATE.meterHelp}</p>
       <VoltsField label={ISOLATE.before} value={work.meterBefore} onVolts={(meterBefore) => save({ meterBefore }, "meterBefore")} />
       <h3 className="mt-3 font-semibold">{ISOLATE.pairs}</h3>
-      <p className="text-[15px]">{ISOLATE.pairsHelp}</p>
+      <p className="text-body">{ISOLATE.pairsHelp}</p>
       {view.pairs.map(({ pair, verdict }) => {
         const kept = work.pairs[pair];
         const name = ISOLATE.pairName(pair);

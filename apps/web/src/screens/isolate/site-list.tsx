@@ -1,6 +1,7 @@
 import { rowOf } from "@amp-saver/core/quantity";
 import type { Work } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { OwnMinutes } from "../fit/fit.view.ts";
 import type { SaveWork } from "../save-work.ts";
@@ -19,7 +20,7 @@ export function SiteList({ work, site, minutes, own, save }: SiteListProps) {
   const against = site.against.map((q) => rowOf(ISOLATE.against, q)).filter((w) => w !== undefined);
   return (
     <section className="mt-5">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{ISOLATE.site}</h2>
+      <SectionHeading>{ISOLATE.site}</SectionHeading>
       {SITE_LIST.map((question) => (
         <Choice<"yes" | "no" | "">
           key={question}

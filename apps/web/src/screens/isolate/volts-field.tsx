@@ -1,6 +1,5 @@
-import { TextField } from "../../ui/text-field.tsx";
+import { NumberField } from "../../ui/number-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import { readVolts } from "./volts.ts";
 
 interface VoltsFieldProps {
   readonly label: string;
@@ -8,18 +7,20 @@ interface VoltsFieldProps {
   readonly onVolts: (value: number | null) => void;
 }
 
+/** Most volts that are believed, either sign. */
+const MOST_V = 1000;
+
 /** Volts as the meter shows them. */
 export function VoltsField({ label, value, onVolts }: VoltsFieldProps) {
   return (
-    <TextField
+    <NumberField
       label={`${label}, V`}
-      kept={value === null ? "" : String(value)}
-      onText={(text) => {
-        const volts = readVolts(text);
-        if (volts === undefined) return ISOLATE.badVolts(label);
-        onVolts(volts);
-        return null;
-      }}
+      kept={value}
+      min={-MOST_V}
+      max={MOST_V}
+      optional
+      wrong={ISOLATE.badVolts(label)}
+      onNumber={onVolts}
     />
   );
 }

@@ -12,7 +12,7 @@ export function LaterScreen({ question, will, meanwhile }: LaterProps) {
   return (
     <div className="max-w-[760px] px-4 py-5 min-[1000px]:px-6">
       <Answer question={question} parts={[{ text: NOT_YET }]} sure={will} />
-      <p className="mt-4 border-t-[1.5px] border-ink pt-3 text-[16px]">{meanwhile}</p>
+      <p className="mt-4 border-t-[1.5px] border-ink pt-3 text-body">{meanwhile}</p>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { format } from "date-fns";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { LEARN } from "../../words/learn.ts";
@@ -15,7 +16,7 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
   const plan = turns(views, now);
   return (
     <section className="mt-4">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{LEARN.ready}</h2>
+      <SectionHeading>{LEARN.ready}</SectionHeading>
       <Tick
         label={LEARN.strong}
         ticked={learning.strongSource}
@@ -31,7 +32,7 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
           save(job, { ruleFrom: from, rule: { ...rule } }, "rule");
         }}
       />
-      <p className="text-[13.5px] leading-[17px] text-ink2">{LEARN.ruleSource}</p>
+      <p className="text-small leading-[17px] text-ink2">{LEARN.ruleSource}</p>
       {learning.ruleFrom === "own" && (
         <RuleFields rule={learning.rule} onChange={(become) => save(job, (kept) => ({ rule: become(kept.rule) }), "rule")} />
       )}

@@ -1,11 +1,12 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
 import { useState } from "react";
-import { Link } from "react-router";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
@@ -36,14 +37,14 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
   const part: LearnPartProps = { bundle, conduct, starter, instruments };
   const last = expected?.starts.at(-1);
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
+    <StageFrame>
       <div className="min-w-0">
-        <div className="px-4 py-3 min-[1000px]:px-6">
+        <Evidence>
           <Answer question={LEARN.question(unit.name)} parts={learnSentence(state, learning.rule.mostRuns)} />
-        </div>
+        </Evidence>
         <TimerPanel view={conduct.own} now={conduct.now} />
         <RunButtons bundle={bundle} conduct={conduct} />
-        <div ref={frame} className="px-4 py-3 min-[1000px]:px-6">
+        <Evidence ref={frame}>
           {width > 0 && (expected != null || state.peaksA.length > 0) && (
             <LearningPicture
               width={width}
@@ -56,28 +57,28 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
           {question.ok && expected != null && last !== undefined && (
             <>
               <p className="mt-3">{expectSentence({ ...expected, lastA: last.peakA, tripped: expected.starts.some((s) => s.tripped) })}</p>
-              <p className="text-[15.5px] text-ink2">{LEARN.sure}</p>
-              <p className="mt-2 text-[15.5px]">
+              <p className="text-body text-ink2">{LEARN.sure}</p>
+              <p className="mt-2 text-body">
                 <b>{LEARN.restTitle}.</b> {LEARN.rest(expected.restartsHot)} <b>{LEARN.breakerTitle}.</b>{" "}
                 {LEARN.breaker(Math.max(-1, ...expected.starts.map((s) => s.breakerHeat ?? -1)))}
               </p>
             </>
           )}
           {!question.ok && (
-            <Link to={`/job/${job.id}/survey`} className="mt-4 inline-flex min-h-[52px] items-center bg-ink px-5 font-semibold text-face">
+            <LinkButton to={`/job/${job.id}/survey`} className="mt-4">
               {MISSING[question.missing].action}
-            </Link>
+            </LinkButton>
           )}
-        </div>
+        </Evidence>
       </div>
-      <aside className="border-ink bg-bench px-4 pb-6 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+      <Rail>
         <WaitingPanel {...part} />
         <BeforeStart {...part} />
         <LinkPick {...part} />
         <Tick label={LEARN.sound} ticked={aloud} onChange={setAloud} />
         <TurnsList {...part} />
-      </aside>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }
 

@@ -1,6 +1,6 @@
-import { Link } from "react-router";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { LEARN } from "../../words/learn.ts";
@@ -50,15 +50,13 @@ export function RunButtons({ bundle: { job }, conduct }: { readonly bundle: JobB
       )}
       {phase === "resting" && <RoofButton onClick={() => say("start")}>{LEARN.early}</RoofButton>}
       {phase === "done" && (
-        <Link
-          to={`/job/${job.id}/prove`}
-          className="flex min-h-[80px] items-center justify-center bg-ink text-[20px] font-semibold text-face"
-        >
+        <LinkButton to={`/job/${job.id}/prove`} main>
           {LEARN.toProve}
-        </Link>
+        </LinkButton>
       )}
       {lastKey !== null && phase !== "running" && (
         <TextField
+          numeric
           key={lastKey}
           label={LEARN.peak(state.counted)}
           kept={lastPeak === null ? "" : typedText("readingA", measure, lastPeak)}

@@ -32,18 +32,18 @@ export function TimerPanel({ view, now }: { readonly view: LearnView; readonly n
       className="border-y-[1.5px] border-ink bg-bench px-4 py-2 min-[1000px]:px-6"
       aria-label={LEARN.timerLabel(word, shown)}
     >
-      <p className="flex justify-between gap-3 text-[15.5px]">
+      <p className="flex justify-between gap-3 text-body">
         <b>{word}</b>
         {timed !== null && <span className="text-ink2">{LEARN.at(format(timed.untilMs, "H:mm:ss"))}</span>}
       </p>
       <div className="flex flex-wrap items-end justify-between gap-x-4">
-        <p role="timer" className="figure text-[88px] leading-[92px] font-semibold">
+        <p role="timer" className="figure text-clock font-semibold">
           {shown}
         </p>
-        <p className="pb-3 text-[15.5px]">{LEARN.ruleLine(rule.runS, rule.restS)}</p>
+        <p className="pb-3 text-body">{LEARN.ruleLine(rule.runS, rule.restS)}</p>
       </div>
       {width > 0 && timed !== null && <TimerRule width={width} goneS={wholeS - leftS} wholeS={wholeS} />}
-      {state.now.phase === "resting" && <p className="text-[15.5px]">{LEARN.after}</p>}
+      {state.now.phase === "resting" && <p className="text-body">{LEARN.after}</p>}
       {state.missed.map((missed) => (
         <p key={`${missed.what} ${"run" in missed ? missed.run : ""}`} className="font-semibold text-lead">
           {LEARN.missed(missed)}

@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { clock, LEARN } from "../../words/learn.ts";
@@ -18,8 +19,8 @@ export function TurnsList({ bundle, conduct }: LearnPartProps) {
   const taking = views.filter((v) => v.job.id !== job.id);
   return (
     <section className="mt-4">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{LEARN.turnsTitle}</h2>
-      <p className="text-[15.5px] text-ink2">{LEARN.turnsHelp}</p>
+      <SectionHeading>{LEARN.turnsTitle}</SectionHeading>
+      <p className="text-body text-ink2">{LEARN.turnsHelp}</p>
       {others.map((other) => (
         <Tick
           key={other.id}
@@ -32,7 +33,7 @@ export function TurnsList({ bundle, conduct }: LearnPartProps) {
         />
       ))}
       {taking.length > 0 && next !== undefined && plan.next !== null && (
-        <p className="py-2 text-[17px] font-bold">{LEARN.nextTurn(next.unitName, plan.next.startS)}</p>
+        <p className="py-2 text-large font-bold">{LEARN.nextTurn(next.unitName, plan.next.startS)}</p>
       )}
       {taking.map((view) => (
         <div key={view.job.id} className="grid gap-1.5 border-b border-hair py-2">

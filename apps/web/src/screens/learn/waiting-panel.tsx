@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useWidth } from "../../chart/use-width.ts";
 import { WaitRule } from "../../chart/wait-rule.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { clock, LEARN, NEXT_CHECK_WORDS, waitingSentence } from "../../words/learn.ts";
@@ -27,10 +28,10 @@ export function WaitingPanel({ bundle, conduct, starter, instruments }: LearnPar
   const lamps = starter?.lamps ?? [];
   return (
     <section className="mt-4" ref={frame}>
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{LEARN.waitTitle}</h2>
+      <SectionHeading>{LEARN.waitTitle}</SectionHeading>
       {study !== null && (
         <>
-          <p className="py-2 text-[19px] font-semibold" aria-live="polite">
+          <p className="py-2 text-large font-semibold" aria-live="polite">
             {waitingSentence(study, elapsedS).map((part) => (
               <span key={part.text}>{part.text}</span>
             ))}
@@ -72,7 +73,7 @@ export function WaitingPanel({ bundle, conduct, starter, instruments }: LearnPar
         />
       ))}
       {lamps.length === 0 ? (
-        <p className="py-2 text-[15.5px] text-ink2">{LEARN.lampEmpty}</p>
+        <p className="py-2 text-body text-ink2">{LEARN.lampEmpty}</p>
       ) : (
         <>
           <Pick

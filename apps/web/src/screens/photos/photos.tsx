@@ -6,6 +6,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { usePicture } from "../../store/use-picture.ts";
 import { Button } from "../../ui/button.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { shrinkPhoto } from "../../ui/shrink-photo.ts";
 import { TextField } from "../../ui/text-field.tsx";
@@ -39,7 +40,7 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
   };
   return (
     <section className="mt-5 max-w-[720px]">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{PHOTO_WORDS.title}</h2>
+      <SectionHeading>{PHOTO_WORDS.title}</SectionHeading>
       <div className="flex flex-wrap gap-2 py-2">
         {subjects.map((of) => (
           <Button
@@ -80,7 +81,7 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
             <li key={photo.id}>
               <button type="button" className="edge block bg-face p-1" onClick={() => setOpened(photo.id)}>
                 <Picture photo={photo} name={nameOf(photo, k)} small />
-                <span className="block max-w-[112px] truncate px-0.5 pt-0.5 text-[14px]">{photo.note || PHOTO_WORDS.of[photo.of]}</span>
+                <span className="block max-w-[112px] truncate px-0.5 pt-0.5 text-small">{photo.note || PHOTO_WORDS.of[photo.of]}</span>
               </button>
             </li>
           ))}
@@ -121,6 +122,6 @@ function Picture({ photo, name, small = false }: { readonly photo: Photo; readon
   const url = usePicture(photo.id);
   const box = small ? "h-[84px] w-[112px] object-cover" : "max-h-[60vh] w-full object-contain";
   if (url === undefined) return <span className={`block bg-bench ${box}`} />;
-  if (url === null) return <span className={`grid place-items-center bg-bench p-1 text-[13.5px] ${box}`}>{PHOTO_WORDS.absent}</span>;
+  if (url === null) return <span className={`grid place-items-center bg-bench p-1 text-small ${box}`}>{PHOTO_WORDS.absent}</span>;
   return <img src={url} alt={name} width={photo.across} height={photo.down} className={box} />;
 }

@@ -2,13 +2,13 @@ import type { Netlist } from "@amp-saver/core/network";
 import { useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
 import { Photos } from "../photos/photos.tsx";
 import { ConductorForm } from "./conductor-form.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { SwitchesForm } from "./switches-form.tsx";
-import { TwoColumns } from "./two-columns.tsx";
 import { corrected, withWire } from "./wiring.view.ts";
 
 const SUBJECTS = ["as-found", "diagram"] as const;
@@ -21,69 +21,65 @@ export function AsFound({ bundle, wiring, view, names, save, choice }: PartProps
   const keep = (netlist: Netlist): void => save({ corrected: netlist, built: null }, "corrected");
   const wire = asFound.conductors.find((c) => c.id === picked);
   return (
-    <TwoColumns
-      evidence={
-        <>
-          <Answer
-            question={FOUND.question}
-            parts={FOUND.answer(asFound.parts.length, asFound.conductors.length, wiring.corrected !== null)}
-            sure={FOUND.sure}
-          />
-          {choice}
-          <div className="mt-3">
-            <MapFrame
-              netlist={asFound}
-              states={states}
-              names={names}
-              label={PREPARE.mapLabel(PREPARE.states.found)}
-              fileName="wiring-as-found"
-              picked={picked}
-              onPick={(id) => setPicked(id === picked ? null : id)}
-            />
-          </div>
-          <Photos bundle={bundle} subjects={SUBJECTS} />
-        </>
-      }
-      rail={
-        <>
-          <ConductorForm
-            key={picked}
+    <StageFrame>
+      <Evidence>
+        <Answer
+          question={FOUND.question}
+          parts={FOUND.answer(asFound.parts.length, asFound.conductors.length, wiring.corrected !== null)}
+          sure={FOUND.sure}
+        />
+        {choice}
+        <div className="mt-3">
+          <MapFrame
             netlist={asFound}
-            wire={wire}
+            states={states}
             names={names}
-            onChange={(change) => {
-              if (wire === undefined) return null;
-              const next = corrected(asFound, wire.id, change);
-              if (!next.ok) return FOUND.refused[next.reason];
-              keep(next.value);
-              return null;
-            }}
-            onRemove={() => {
-              if (wire === undefined) return;
-              const next = corrected(asFound, wire.id, null);
-              if (next.ok) keep(next.value);
-              setPicked(null);
-            }}
+            label={PREPARE.mapLabel(PREPARE.states.found)}
+            fileName="wiring-as-found"
+            picked={picked}
+            onPick={(id) => setPicked(id === picked ? null : id)}
           />
-          <div className="flex flex-wrap gap-2 py-2">
-            <Button
-              onClick={() => {
-                const added = withWire(asFound);
-                keep(added.netlist);
-                setPicked(added.id);
-              }}
-            >
-              {FOUND.add}
+        </div>
+        <Photos bundle={bundle} subjects={SUBJECTS} />
+      </Evidence>
+      <Rail>
+        <ConductorForm
+          key={picked}
+          netlist={asFound}
+          wire={wire}
+          names={names}
+          onChange={(change) => {
+            if (wire === undefined) return null;
+            const next = corrected(asFound, wire.id, change);
+            if (!next.ok) return FOUND.refused[next.reason];
+            keep(next.value);
+            return null;
+          }}
+          onRemove={() => {
+            if (wire === undefined) return;
+            const next = corrected(asFound, wire.id, null);
+            if (next.ok) keep(next.value);
+            setPicked(null);
+          }}
+        />
+        <div className="flex flex-wrap gap-2 py-2">
+          <Button
+            onClick={() => {
+              const added = withWire(asFound);
+              keep(added.netlist);
+              setPicked(added.id);
+            }}
+          >
+            {FOUND.add}
+          </Button>
+          {wiring.corrected !== null && (
+            <Button look="quiet" onClick={() => save({ corrected: null, built: null }, "corrected")}>
+              {FOUND.again}
             </Button>
-            {wiring.corrected !== null && (
-              <Button look="quiet" onClick={() => save({ corrected: null, built: null }, "corrected")}>
-                {FOUND.again}
-              </Button>
-            )}
-          </div>
-          <SwitchesForm wiring={wiring} save={save} />
-        </>
-      }
-    />
+          )}
+        </div>
+        <SwitchesForm wiring={wiring} save={save} />
+      </Rail>
+    </StageFrame>
   );
 }

@@ -1,6 +1,8 @@
 import { useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
 import { BUILT, PLAN } from "../../words/wiring-plan.ts";
 import { builtView } from "./built.view.ts";
@@ -9,7 +11,6 @@ import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
 import { allStates } from "./steps.view.ts";
-import { TwoColumns } from "./two-columns.tsx";
 import { corrected } from "./wiring.view.ts";
 
 /** Check before power: the wiring as built against what the family asks for and against the plan. */
@@ -21,19 +22,19 @@ export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode
   const states = useMemo(() => (built === null ? [] : [...allStates(view), built.netlist]), [view, built]);
   if (!plan.ok || built === null)
     return (
-      <TwoColumns
-        evidence={
-          <>
-            <Answer
-              question={BUILT.question}
-              parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])}
-              sure={PLAN.blockedHelp}
-            />
-            {choice}
-          </>
-        }
-        rail={<PlanOptionsForm {...props} />}
-      />
+      <StageFrame>
+        <Evidence>
+          <Answer
+            question={BUILT.question}
+            parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])}
+            sure={PLAN.blockedHelp}
+          />
+          {choice}
+        </Evidence>
+        <Rail>
+          <PlanOptionsForm {...props} />
+        </Rail>
+      </StageFrame>
     );
   const [first] = built.faults;
   const parts =
@@ -48,76 +49,72 @@ export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode
     (of?.ends ?? []).map((e) => (e === null ? FOUND.free : names.terminal(e))).join(" – ");
   const faulty = new Set(built.faults.flatMap((f) => f.at));
   return (
-    <TwoColumns
-      evidence={
-        <>
-          <Answer question={BUILT.question} parts={parts} sure={BUILT.sure} />
-          {choice}
-          <div className="mt-3">
-            <MapFrame
-              netlist={built.netlist}
-              states={states}
-              names={names}
-              label={PREPARE.mapLabel(PREPARE.views.check)}
-              fileName="wiring-as-built"
-              lit={faulty.size === 0 ? null : { conductors: new Set(built.differing), terminals: faulty }}
-              picked={picked}
-              onPick={(id) => setPicked(id === picked ? null : id)}
-            />
-          </div>
-          {built.faults.length > 0 && (
-            <section className="mt-3">
-              <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{BUILT.faults}</h2>
-              <ul>
-                {built.faults.map((fault) => (
-                  <li key={`${fault.code} ${fault.at.join(" ")}`} className="border-b border-hair py-1.5">
-                    <b className="text-lead">{BUILT.symptom[fault.symptom]}</b> {BUILT.fault[fault.code]}{" "}
-                    <span className="text-ink2">{fault.at.map(names.terminal).join(", ")}</span>
-                  </li>
-                ))}
-              </ul>
-              <p className="py-1 text-[13.5px] text-ink2">{BUILT.source}</p>
-            </section>
-          )}
-        </>
-      }
-      rail={
-        <>
-          <p className="pb-2 text-[15px]">{BUILT.help}</p>
-          <ConductorForm
-            key={picked}
+    <StageFrame>
+      <Evidence>
+        <Answer question={BUILT.question} parts={parts} sure={BUILT.sure} />
+        {choice}
+        <div className="mt-3">
+          <MapFrame
             netlist={built.netlist}
-            wire={wire}
+            states={states}
             names={names}
-            onChange={(change) => {
-              if (wire === undefined) return null;
-              const next = corrected(built.netlist, wire.id, change);
-              if (!next.ok) return FOUND.refused[next.reason];
-              save({ built: next.value }, "built");
-              return null;
-            }}
+            label={PREPARE.mapLabel(PREPARE.views.check)}
+            fileName="wiring-as-built"
+            lit={faulty.size === 0 ? null : { conductors: new Set(built.differing), terminals: faulty }}
+            picked={picked}
+            onPick={(id) => setPicked(id === picked ? null : id)}
           />
+        </div>
+        {built.faults.length > 0 && (
           <section className="mt-3">
-            <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{BUILT.differences}</h2>
-            {built.differing.length === 0 && <p className="py-1">{BUILT.sameAsPlan}</p>}
+            <SectionHeading>{BUILT.faults}</SectionHeading>
             <ul>
-              {built.differing.map((id) => (
-                <li key={id} className="border-b border-hair py-1 text-[15px]">
-                  {names.wire(id)}: {ends(built.netlist.conductors.find((c) => c.id === id))}
-                  <span className="block text-ink2">
-                    {PREPARE.views.plan}: {ends(planned.get(id))}
-                  </span>
+              {built.faults.map((fault) => (
+                <li key={`${fault.code} ${fault.at.join(" ")}`} className="border-b border-hair py-1.5">
+                  <b className="text-lead">{BUILT.symptom[fault.symptom]}</b> {BUILT.fault[fault.code]}{" "}
+                  <span className="text-ink2">{fault.at.map(names.terminal).join(", ")}</span>
                 </li>
               ))}
             </ul>
-            {wiring.built !== null && (
-              <Button look="quiet" onClick={() => save({ built: null }, "built")}>
-                {BUILT.reset}
-              </Button>
-            )}
+            <p className="py-1 text-small text-ink2">{BUILT.source}</p>
           </section>
-        </>
-      }
-    />
+        )}
+      </Evidence>
+      <Rail>
+        <p className="pb-2 text-body">{BUILT.help}</p>
+        <ConductorForm
+          key={picked}
+          netlist={built.netlist}
+          wire={wire}
+          names={names}
+          onChange={(change) => {
+            if (wire === undefined) return null;
+            const next = corrected(built.netlist, wire.id, change);
+            if (!next.ok) return FOUND.refused[next.reason];
+            save({ built: next.value }, "built");
+            return null;
+          }}
+        />
+        <section className="mt-3">
+          <SectionHeading>{BUILT.differences}</SectionHeading>
+          {built.differing.length === 0 && <p className="py-1">{BUILT.sameAsPlan}</p>}
+          <ul>
+            {built.differing.map((id) => (
+              <li key={id} className="border-b border-hair py-1 text-body">
+                {names.wire(id)}: {ends(built.netlist.conductors.find((c) => c.id === id))}
+                <span className="block text-ink2">
+                  {PREPARE.views.plan}: {ends(planned.get(id))}
+                </span>
+              </li>
+            ))}
+          </ul>
+          {wiring.built !== null && (
+            <Button look="quiet" onClick={() => save({ built: null }, "built")}>
+              {BUILT.reset}
+            </Button>
+          )}
+        </section>
+      </Rail>
+    </StageFrame>
   );
 }

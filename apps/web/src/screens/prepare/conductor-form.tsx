@@ -4,6 +4,7 @@ import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
 import { FieldError } from "../../ui/field-error.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { FOUND, type WiringNames } from "../../words/wiring.ts";
@@ -27,7 +28,7 @@ export function ConductorForm({ netlist, wire, names, onChange, onRemove }: Cond
   if (wire === undefined)
     return (
       <section>
-        <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{FOUND.conductor}</h2>
+        <SectionHeading>{FOUND.conductor}</SectionHeading>
         <p className="py-2 text-ink2">{FOUND.none}</p>
       </section>
     );
@@ -48,7 +49,7 @@ export function ConductorForm({ netlist, wire, names, onChange, onRemove }: Cond
   return (
     <DraftScope value={`${globalThis.location.pathname} ${wire.id}`}>
       <section aria-describedby={refused === null ? undefined : id}>
-        <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{names.wire(wire.id)}</h2>
+        <SectionHeading>{names.wire(wire.id)}</SectionHeading>
         <TextField
           label={FOUND.color}
           kept={wire.color}

@@ -1,5 +1,6 @@
 import { rowOf } from "@amp-saver/core/quantity";
 import { insulation } from "../../chart/wiring/insulation.ts";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { endRows, spliceRows } from "./ends.view.ts";
@@ -9,9 +10,9 @@ import type { PlanView } from "./wiring.view.ts";
 export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly names: WiringNames }) {
   return (
     <section className="mt-2">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{PLAN.crimps}</h2>
-      <p className="py-1 text-[14px] leading-[17px] text-ink2">{PLAN.crimpHelp}</p>
-      <ul className="text-[15px]">
+      <SectionHeading>{PLAN.crimps}</SectionHeading>
+      <p className="py-1 text-small leading-[17px] text-ink2">{PLAN.crimpHelp}</p>
+      <ul className="text-body">
         {endRows(view).map(({ end, pull }) => (
           <li key={`${end.conductor} ${end.at}`} className="border-b border-hair py-1">
             <span className="flex items-center gap-2">
@@ -42,9 +43,9 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
           </li>
         ))}
       </ul>
-      <p className="py-1 text-[13.5px] text-ink2">{PLAN.pullSource}</p>
+      <p className="py-1 text-small text-ink2">{PLAN.pullSource}</p>
       <h3 className="mt-1 font-bold">{PLAN.kit}</h3>
-      <ul className="text-[15px]">
+      <ul className="text-body">
         {view.kit.map((line) => (
           <li key={`${line.what} ${line.color}`}>{kitSentence(line)}</li>
         ))}
@@ -53,14 +54,14 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
         ))}
       </ul>
       <h3 className="mt-2 font-bold">{PLAN.splices}</h3>
-      <ul className="text-[14.5px]">
+      <ul className="text-small">
         {spliceSentences().map((sentence) => (
           <li key={sentence} className="border-b border-hair py-0.5">
             {sentence}
           </li>
         ))}
       </ul>
-      <p className="py-1 text-[13.5px] text-ink2">{PLAN.spliceHelp}</p>
+      <p className="py-1 text-small text-ink2">{PLAN.spliceHelp}</p>
     </section>
   );
 }

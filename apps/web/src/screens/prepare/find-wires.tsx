@@ -5,6 +5,8 @@ import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
 import { Photos } from "../photos/photos.tsx";
@@ -12,7 +14,6 @@ import { useLock } from "../use-lock.ts";
 import { shownOhm } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 import { ProofForm } from "./proof-form.tsx";
-import { TwoColumns } from "./two-columns.tsx";
 import { WindingsForm } from "./windings-form.tsx";
 import { windingFigures, windingsOf } from "./wiring.view.ts";
 
@@ -40,59 +41,55 @@ export function FindWires({ bundle, wiring, view, names, save, choice }: PartPro
     Math.abs((unit.mainOhm?.value ?? 0) - (figures.mainOhm?.value ?? -1)) < SAME_OHM &&
     Math.abs((unit.startOhm?.value ?? 0) - (figures.startOhm?.value ?? -1)) < SAME_OHM;
   return (
-    <TwoColumns
-      evidence={
-        <>
-          <Answer
-            question={FIND.question}
-            parts={parts}
-            sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm) : FIND.notSure}
-          />
-          {choice}
-          <div className="mt-3 max-w-[760px]">
-            <Caution title={PREPARE.caution}>
-              {PREPARE.cautionText}{" "}
-              {lock !== null && (
-                <b className="block">
-                  {FIND.notDead}{" "}
-                  <Link to={`/job/${bundle.job.id}/isolate`} className="underline underline-offset-4">
-                    {FIND.toIsolate}
-                  </Link>
-                </b>
-              )}
-            </Caution>
-          </div>
-          <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{FIND.proofs}</h2>
-          <p className="py-1 text-[15px]">{FIND.proofsHelp}</p>
-          {view.opened.length === 0 && <p className="py-1">{FIND.nothingToProve}</p>}
-          {view.opened.map((id) => (
-            <ProofForm key={id} id={id} wiring={wiring} photos={photos} asFound={view.asFound} names={names} save={save} />
+    <StageFrame>
+      <Evidence>
+        <Answer
+          question={FIND.question}
+          parts={parts}
+          sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm) : FIND.notSure}
+        />
+        {choice}
+        <div className="mt-3 max-w-[760px]">
+          <Caution title={PREPARE.caution}>
+            {PREPARE.cautionText}{" "}
+            {lock !== null && (
+              <b className="block">
+                {FIND.notDead}{" "}
+                <Link to={`/job/${bundle.job.id}/isolate`} className="underline underline-offset-4">
+                  {FIND.toIsolate}
+                </Link>
+              </b>
+            )}
+          </Caution>
+        </div>
+        <SectionHeading spaced>{FIND.proofs}</SectionHeading>
+        <p className="py-1 text-body">{FIND.proofsHelp}</p>
+        {view.opened.length === 0 && <p className="py-1">{FIND.nothingToProve}</p>}
+        {view.opened.map((id) => (
+          <ProofForm key={id} id={id} wiring={wiring} photos={photos} asFound={view.asFound} names={names} save={save} />
+        ))}
+        <Photos bundle={bundle} subjects={SUBJECTS} />
+      </Evidence>
+      <Rail>
+        <SectionHeading>{FIND.order}</SectionHeading>
+        <ol className="list-decimal py-1 pl-6 text-body">
+          {FIND.steps.map((step) => (
+            <li key={step}>{step}</li>
           ))}
-          <Photos bundle={bundle} subjects={SUBJECTS} />
-        </>
-      }
-      rail={
-        <>
-          <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{FIND.order}</h2>
-          <ol className="list-decimal py-1 pl-6 text-[15px]">
-            {FIND.steps.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ol>
-          <WindingsForm wiring={wiring} save={save} shownOhm={lock === null ? shownOhm(displays) : null} />
-          {figures !== null && pins !== null && (
-            <div className="mt-3">
-              {used ? (
-                <p className="font-semibold">{FIND.used}</p>
-              ) : (
-                <Button look="primary" onClick={() => void commit(editCommit(unit, figures, "windings"))}>
-                  {FIND.use}
-                </Button>
-              )}
-            </div>
-          )}
-        </>
-      }
-    />
+        </ol>
+        <WindingsForm wiring={wiring} save={save} shownOhm={lock === null ? shownOhm(displays) : null} />
+        {figures !== null && pins !== null && (
+          <div className="mt-3">
+            {used ? (
+              <p className="font-semibold">{FIND.used}</p>
+            ) : (
+              <Button look="primary" onClick={() => void commit(editCommit(unit, figures, "windings"))}>
+                {FIND.use}
+              </Button>
+            )}
+          </div>
+        )}
+      </Rail>
+    </StageFrame>
   );
 }

@@ -122,7 +122,7 @@ export function MapFrame({
         )}
       </section>
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 pt-1">
-        <p className={`flex flex-wrap items-center gap-x-4 text-[14.5px] ${compact ? "hidden" : ""}`}>
+        <p className={`flex flex-wrap items-center gap-x-4 text-small ${compact ? "hidden" : ""}`}>
           <span className="flex items-center gap-2">
             <span className="bg-ink px-1.5 font-bold whitespace-nowrap text-face">can C</span> {PREPARE.canNote}
           </span>
@@ -158,7 +158,7 @@ export function MapFrame({
           ))}
         </span>
       </div>
-      {!compact && <p className="text-[13.5px] text-ink2">{PREPARE.grounds}</p>}
+      {!compact && <p className="text-small text-ink2">{PREPARE.grounds}</p>}
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { FAMILIES } from "@amp-saver/core/network";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
@@ -28,7 +29,7 @@ export function PlanOptionsForm({ wiring, starter, save }: PartProps) {
   );
   return (
     <section className="mt-3">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{PLAN.ways}</h2>
+      <SectionHeading>{PLAN.ways}</SectionHeading>
       {starter?.family === undefined ? (
         <Pick
           label={PLAN.family}

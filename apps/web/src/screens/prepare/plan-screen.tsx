@@ -5,6 +5,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { CrimpSheet } from "./crimp-sheet.tsx";
@@ -13,7 +14,6 @@ import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
 import { StepList } from "./step-list.tsx";
 import { allStates, opens } from "./steps.view.ts";
-import { TwoColumns } from "./two-columns.tsx";
 import { WayBack } from "./way-back.tsx";
 import { leadsOf, proofOf } from "./wiring.view.ts";
 import { wordedRestore, wordedSteps } from "./worded-steps.ts";
@@ -39,19 +39,19 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   useKeys({ "[": () => turn(KEY_STEP["["]), "]": () => turn(KEY_STEP["]"]), p: print });
   if (!plan.ok)
     return (
-      <TwoColumns
-        evidence={
-          <>
-            <Answer
-              question={PLAN.question(bundle.unit.name)}
-              parts={PLAN.blockedSentence(PLAN.blocked[plan.reason])}
-              sure={PLAN.blockedHelp}
-            />
-            {choice}
-          </>
-        }
-        rail={<PlanOptionsForm {...props} />}
-      />
+      <StageFrame>
+        <Evidence>
+          <Answer
+            question={PLAN.question(bundle.unit.name)}
+            parts={PLAN.blockedSentence(PLAN.blocked[plan.reason])}
+            sure={PLAN.blockedHelp}
+          />
+          {choice}
+        </Evidence>
+        <Rail>
+          <PlanOptionsForm {...props} />
+        </Rail>
+      </StageFrame>
     );
   const step = Math.min(at, groups.length - 1);
   const netlist = state === "found" ? view.asFound : state === "done" ? plan.value.finished : itemAt(states, step + 1);
@@ -59,63 +59,59 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   const lit = state === "todo" ? { conductors: new Set(group.conductors), terminals: new Set(group.terminals) } : null;
   const retired = plan.value.retired.map((id) => names.part(id).name);
   return (
-    <TwoColumns
-      evidence={
-        <>
-          <Answer
-            question={PLAN.question(bundle.unit.name)}
-            parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
-            sure={PLAN.sure(retired, unproved.length === 0)}
-          />
-          {choice}
-          <div className="mt-2 flex flex-wrap items-end gap-3">
-            <div className="grow max-w-[420px]">
-              <Choice<State>
-                label={PREPARE.stateLabel}
-                hideLabel
-                value={state}
-                options={STATES.map((value) => ({ value, word: PREPARE.states[value] }))}
-                onChange={setState}
-              />
-            </div>
-            <Button keyCap="P" onClick={print}>
-              {PREPARE.print}
-            </Button>
-          </div>
-          <div className="mt-3">
-            <MapFrame
-              netlist={netlist}
-              states={states}
-              names={names}
-              label={PREPARE.mapLabel(PREPARE.states[state])}
-              fileName={`wiring-${state}`}
-              lit={lit}
-              fresh={
-                state === "found"
-                  ? NONE
-                  : new Set(view.opened.concat(netlist.conductors.filter((c) => c.id.startsWith("starter.")).map((c) => c.id)))
-              }
+    <StageFrame>
+      <Evidence>
+        <Answer
+          question={PLAN.question(bundle.unit.name)}
+          parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
+          sure={PLAN.sure(retired, unproved.length === 0)}
+        />
+        {choice}
+        <div className="mt-2 flex flex-wrap items-end gap-3">
+          <div className="grow max-w-[420px]">
+            <Choice<State>
+              label={PREPARE.stateLabel}
+              hideLabel
+              value={state}
+              options={STATES.map((value) => ({ value, word: PREPARE.states[value] }))}
+              onChange={setState}
             />
           </div>
-        </>
-      }
-      rail={
-        <>
-          <StepList
-            steps={worded}
-            at={step}
-            onAt={(next) => {
-              setAt(next);
-              setState("todo");
-            }}
+          <Button keyCap="P" onClick={print}>
+            {PREPARE.print}
+          </Button>
+        </div>
+        <div className="mt-3">
+          <MapFrame
+            netlist={netlist}
+            states={states}
+            names={names}
+            label={PREPARE.mapLabel(PREPARE.states[state])}
+            fileName={`wiring-${state}`}
+            lit={lit}
+            fresh={
+              state === "found"
+                ? NONE
+                : new Set(view.opened.concat(netlist.conductors.filter((c) => c.id.startsWith("starter.")).map((c) => c.id)))
+            }
           />
-          <CrimpSheet view={view} names={names} />
-          <PlanOptionsForm {...props} />
-          <WayBack steps={wordedRestore(view, names)} />
-          <p className="mt-3 border-t-[1.5px] border-ink pt-2 font-bold">{PREPARE.dead}</p>
-        </>
-      }
-    />
+        </div>
+      </Evidence>
+      <Rail>
+        <StepList
+          steps={worded}
+          at={step}
+          onAt={(next) => {
+            setAt(next);
+            setState("todo");
+          }}
+        />
+        <CrimpSheet view={view} names={names} />
+        <PlanOptionsForm {...props} />
+        <WayBack steps={wordedRestore(view, names)} />
+        <p className="mt-3 border-t-[1.5px] border-ink pt-2 font-bold">{PREPARE.dead}</p>
+      </Rail>
+    </StageFrame>
   );
 }
 

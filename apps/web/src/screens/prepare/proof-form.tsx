@@ -1,12 +1,15 @@
 import type { Netlist } from "@amp-saver/core/network";
 import type { Photo, Wiring } from "@amp-saver/records";
+import { NumberField } from "../../ui/number-field.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import type { WiringNames } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
-import { readOhms, textOfOhms } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 import { likenesses, proofOf, refusalOf } from "./wiring.view.ts";
+
+/** Most ohms end to end that are a reading of a wire. */
+const MOST_OHM = 1000;
 
 interface ProofFormProps extends Pick<PartProps, "save"> {
   readonly id: string;
@@ -37,7 +40,7 @@ export function ProofForm({ id, wiring, photos, asFound, names, save }: ProofFor
       </p>
       <div className="clear-both">
         {alike.length > 0 && (
-          <p className="text-[14.5px]">
+          <p className="text-small">
             {FIND.lookAlikes(alike.map((a) => names.wire(a.conductor.id)))} {alike.some((a) => !a.sameGauge) && FIND.byGauge}
           </p>
         )}
@@ -47,15 +50,14 @@ export function ProofForm({ id, wiring, photos, asFound, names, save }: ProofFor
         {record.reading !== null && (
           <div className="pl-5">
             <Tick label={FIND.endsFree} ticked={reading.bothEndsFree} onChange={(bothEndsFree) => read({ bothEndsFree })} />
-            <TextField
+            <NumberField
               label={`${FIND.endToEnd}, ohm`}
-              kept={textOfOhms(reading.ohm)}
-              onText={(text) => {
-                const ohm = readOhms(text, 0, 1000);
-                if (ohm === undefined) return FIND.badEndOhm;
-                read({ ohm });
-                return null;
-              }}
+              kept={reading.ohm}
+              min={0}
+              max={MOST_OHM}
+              optional
+              wrong={FIND.badEndOhm}
+              onNumber={(ohm) => read({ ohm })}
             />
             <Tick label={FIND.openToOthers} ticked={reading.openToOthers} onChange={(openToOthers) => read({ openToOthers })} />
             {refusal !== null && (

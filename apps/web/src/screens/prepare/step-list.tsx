@@ -24,7 +24,7 @@ export function StepList({ steps, at, onAt }: StepListProps) {
     <section>
       <div className="flex items-center justify-between border-b-[1.5px] border-ink pb-1">
         <h2 className="font-bold">{PLAN.steps}</h2>
-        <span className="text-[14.5px] text-ink2">{PLAN.stepOf(at + 1, steps.length)}</span>
+        <span className="text-small text-ink2">{PLAN.stepOf(at + 1, steps.length)}</span>
       </div>
       <ol ref={list} className="relative -mx-2 max-h-[330px] overflow-y-auto">
         {steps.map(({ id, sentence, not, unproved, done }, k) => (
@@ -33,7 +33,7 @@ export function StepList({ steps, at, onAt }: StepListProps) {
               type="button"
               aria-current={k === at ? "step" : undefined}
               onClick={() => onAt(k)}
-              className={`flex w-full items-baseline gap-3 px-2 py-1.5 text-left text-[15px] leading-[19px] pointer-coarse:min-h-[48px] ${k === at ? "bg-ink text-face" : ""}`}
+              className={`flex w-full items-baseline gap-3 px-2 py-1.5 text-left text-body leading-[19px] pointer-coarse:min-h-[48px] ${k === at ? "bg-ink text-face" : ""}`}
             >
               <span className="figure w-[22px] shrink-0">{k + 1}</span>
               {done === true && <span className="sr-only">{COMMON.done}</span>}

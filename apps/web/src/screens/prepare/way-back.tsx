@@ -12,8 +12,8 @@ export function WayBack({ steps }: { readonly steps: readonly WordedStep[] }) {
         {PLAN.restore}
       </Collapsible.Trigger>
       <Collapsible.Content>
-        <p className="text-[14.5px] text-ink2">{PLAN.restoreHelp}</p>
-        <ol className="list-decimal pl-6 text-[15px]">
+        <p className="text-small text-ink2">{PLAN.restoreHelp}</p>
+        <ol className="list-decimal pl-6 text-body">
           {steps.map(({ id, sentence }) => (
             <li key={id}>{sentence}</li>
           ))}

@@ -1,15 +1,17 @@
+import { FIGURES } from "@amp-saver/core/figure";
 import { OHM_COUNTS, type Wiring } from "@amp-saver/records";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
-import { TextField } from "../../ui/text-field.tsx";
+import { NumberField } from "../../ui/number-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIND } from "../../words/wiring-find.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { readOhms, textOfOhms } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 
 /** What probes held together may show, ohm. */
-const PROBES = [0, 10] as const;
+const PROBES = { min: 0, max: 10 } as const;
+/** What a winding may have, ohm. */
+const WINDING = FIGURES.windingOhm;
 
 type Windings = Wiring["windings"];
 
@@ -23,7 +25,8 @@ export function WindingsForm({ wiring, save, shownOhm }: WindingsFormProps) {
   const { windings } = wiring;
   const set = (change: Partial<Windings>, field: string): void => save({}, field, { windings: change });
   const take = (label: string, field: "ab" | "bc" | "ca" | "probesOhm") => {
-    if (shownOhm === null || readOhms(String(shownOhm), ...(field === "probesOhm" ? PROBES : [])) === undefined) return null;
+    const { min, max } = field === "probesOhm" ? PROBES : WINDING;
+    if (shownOhm === null || shownOhm < min || shownOhm > max) return null;
     return (
       <Button look="quiet" aria-label={FIND.takeOf(label, shownOhm)} onClick={() => set({ [field]: shownOhm }, field)}>
         {FIND.take(shownOhm)}
@@ -32,15 +35,14 @@ export function WindingsForm({ wiring, save, shownOhm }: WindingsFormProps) {
   };
   const ohms = (field: "ab" | "bc" | "ca") => (
     <div key={field}>
-      <TextField
+      <NumberField
         label={`${FIND.pairs[field]}, ohm`}
-        kept={windings[field] === "open" ? "" : textOfOhms(windings[field])}
-        onText={(text) => {
-          const value = readOhms(text);
-          if (value === undefined) return FIND.badOhms(FIND.pairs[field]);
-          set({ [field]: value }, field);
-          return null;
-        }}
+        kept={windings[field] === "open" ? null : windings[field]}
+        min={WINDING.min}
+        max={WINDING.max}
+        optional
+        wrong={FIND.badOhms(FIND.pairs[field])}
+        onNumber={(value) => set({ [field]: value }, field)}
       />
       {take(FIND.pairs[field], field)}
       <Tick
@@ -52,15 +54,13 @@ export function WindingsForm({ wiring, save, shownOhm }: WindingsFormProps) {
   );
   return (
     <section className="mt-2">
-      <TextField
+      <NumberField
         label={`${FIND.probes}, ohm`}
-        kept={windings.probesOhm === 0 ? "" : textOfOhms(windings.probesOhm)}
-        onText={(text) => {
-          const value = readOhms(text, ...PROBES);
-          if (value === undefined) return FIND.badProbes(...PROBES);
-          set({ probesOhm: value ?? 0 }, "probesOhm");
-          return null;
-        }}
+        kept={windings.probesOhm === 0 ? null : windings.probesOhm}
+        {...PROBES}
+        optional
+        wrong={FIND.badProbes(PROBES.min, PROBES.max)}
+        onNumber={(value) => set({ probesOhm: value ?? 0 }, "probesOhm")}
       />
       {take(FIND.probes, "probesOhm")}
       <Choice

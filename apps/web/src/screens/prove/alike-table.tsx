@@ -37,7 +37,7 @@ export function AlikeTable({
         <h2 className="font-bold">{PROVE.alike}</h2>
         <span className="text-ink2">{PROVE.alikeOf(good, rows.length)}</span>
       </div>
-      <table className="w-full text-[15px]">
+      <table className="w-full text-body">
         <thead className="sr-only">
           <tr>
             <th>{PROVE.alike}</th>

@@ -59,7 +59,7 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
             const done = [...new Set([...job.done, "learn" as const, "prove" as const])];
             void commit({ ...editCommit(job, { done, stage: "hand-over" }), silent: true });
           }}
-          className="flex min-h-[62px] items-center justify-center bg-ink px-5 text-[17px] font-semibold text-face"
+          className="flex min-h-[62px] items-center justify-center bg-ink px-5 text-large font-semibold text-face"
         >
           {PROOF.toHandOver}
         </Link>

@@ -10,6 +10,7 @@ import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { Parts } from "../../ui/parts.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
@@ -67,8 +68,8 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
   const verdict = runningVerdict(readings, view, unit, answer?.ok === true ? (answer.value.result.running?.compressorA ?? null) : null);
   const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_400px]">
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer
           question={visit?.question ?? PROVE.question(unit.name)}
           parts={visit?.parts ?? proofAnswer(bundle, study)}
@@ -104,8 +105,8 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
         )}
         {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
         <Waveforms bundle={bundle} />
-      </div>
-      <aside className="border-ink bg-bench px-4 py-3 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+      </Evidence>
+      <Rail>
         <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
         <div className="mt-3 grid gap-3">
           <Coach bundle={bundle} readings={readings} view={view} />
@@ -113,11 +114,11 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
         </div>
         <div className="mt-4 flex flex-col gap-3">
           <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
-          <p className="text-[15px]">
+          <p className="text-body">
             <b>{PROVE.howTitle}.</b> {PROVE.how}
           </p>
         </div>
-      </aside>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }

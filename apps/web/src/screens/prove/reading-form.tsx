@@ -104,7 +104,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   };
   const number = (field: keyof typeof labels, name: FigureName, required = false) => (
     <div>
-      <label htmlFor={`reading-${field}`} className="block text-[14.5px] text-ink2">
+      <label htmlFor={`reading-${field}`} className="block text-small text-ink2">
         {labels[field]}
       </label>
       <input
@@ -114,7 +114,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         autoComplete="off"
         aria-invalid={errors[field] !== undefined}
         aria-describedby={errors[field] === undefined ? undefined : `reading-${field}-error`}
-        className={`${FIELD} figure ${required ? "text-[22px]" : ""}`}
+        className={`${FIELD} figure ${required ? "text-large" : ""}`}
         {...register(field, figure(name, labels[field], required))}
       />
       <FieldError id={`reading-${field}-error`} error={errors[field]?.message ?? null} />
@@ -122,7 +122,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   );
   const text = (field: "meter" | "loadsOn", label: string) => (
     <div>
-      <label htmlFor={`reading-${field}`} className="block text-[14.5px] text-ink2">
+      <label htmlFor={`reading-${field}`} className="block text-small text-ink2">
         {label}
       </label>
       <input
@@ -141,7 +141,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   );
   const choice = (field: "mode" | "conductor", label: string, words: Readonly<Record<string, string>>) => (
     <label className="block">
-      <span className="block text-[14.5px] text-ink2">{label}</span>
+      <span className="block text-small text-ink2">{label}</span>
       <select className={FIELD} {...register(field)}>
         {Object.entries(words).map(([word, text]) => (
           <option key={word} value={word}>
@@ -190,7 +190,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
       <div className="grid grid-cols-2 gap-2">
         {text("meter", PROVE.meter)}
         <label className="block">
-          <span className="block text-[14.5px] text-ink2">{PROVE.source}</span>
+          <span className="block text-small text-ink2">{PROVE.source}</span>
           <select className={FIELD} {...register("source")}>
             <option value="">{PROVE.sourceNone}</option>
             {sources.map((s) => (
@@ -220,7 +220,7 @@ interface FromMeterProps {
 function FromMeter({ name, shows, amps, onTake }: FromMeterProps) {
   return (
     <div className="flex flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
-      <span className="text-[15px]">{PROVE.meterShows(name, shows)}</span>
+      <span className="text-body">{PROVE.meterShows(name, shows)}</span>
       <Button disabled={amps === null || amps <= 0} onClick={() => amps !== null && onTake(amps)}>
         {PROVE.takeOver(name)}
       </Button>

@@ -18,18 +18,18 @@ export function ReadingList({
   return (
     <section>
       <h2 className="border-t-[1.5px] border-ink pt-2 font-bold">{PROVE.readings}</h2>
-      <ul className="text-[15px]">
+      <ul className="text-body">
         {readings.map((reading) => {
           const reason = leftOut.get(reading.id);
           return (
             <li key={reading.id} className="flex items-center gap-3 border-b border-hair py-1">
               <span className="w-[52px] shrink-0 text-ink2">{reading.when === "before" ? PROVE.before : PROVE.after}</span>
-              <span className="figure w-[66px] shrink-0 text-right text-[16px] whitespace-nowrap">{formatAmps(reading.amps)}</span>
+              <span className="figure w-[66px] shrink-0 text-right text-body whitespace-nowrap">{formatAmps(reading.amps)}</span>
               <Provenance from="measured" />
               <span className="min-w-0 grow leading-tight">
                 {MODE_WORDS[reading.mode]}, {CONDUCTOR_WORDS[reading.conductor]}
                 {reason !== undefined && (
-                  <span className="block text-[14px] font-semibold">
+                  <span className="block text-small font-semibold">
                     {PROVE.leftOut}: {reason}
                   </span>
                 )}

@@ -14,6 +14,7 @@ import { useSettings } from "../../store/settings.tsx";
 import { useNow } from "../../store/use-now.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
@@ -96,7 +97,7 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
         </div>
       ) : (
         <div className="mt-3 border-y-[1.5px] border-ink bg-bench py-2">
-          <p role="timer" className="figure text-[88px] leading-[92px] font-semibold">
+          <p role="timer" className="figure text-clock font-semibold">
             {clock(goneS)}
           </p>
           {width > 0 && <TimerRule width={width} goneS={Math.min(goneS, goalS)} wholeS={goalS} />}
@@ -118,7 +119,7 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
       </Caution>
       {stopped && (
         <>
-          <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{PROOF.lookFirst}</h2>
+          <SectionHeading spaced>{PROOF.lookFirst}</SectionHeading>
           <ul className="list-disc py-1 pl-6">
             {PROOF.lookList.map((look) => (
               <li key={look}>{look}</li>
@@ -144,7 +145,7 @@ function TestList({ proof, nameOf, onRemove }: TestListProps) {
   if (ended.length === 0) return null;
   return (
     <>
-      <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{PROOF.tests}</h2>
+      <SectionHeading spaced>{PROOF.tests}</SectionHeading>
       <ul>
         {ended.map(([key, test]) => (
           <li key={key} className="flex items-center justify-between gap-3 border-b border-hair py-1">
@@ -154,7 +155,7 @@ function TestList({ proof, nameOf, onRemove }: TestListProps) {
                 (Date.parse(test.endedAt ?? test.startedAt) - Date.parse(test.startedAt)) / 60_000,
                 test.outcome === "well",
               )}
-              <span className="block text-[14px] text-ink2">
+              <span className="block text-small text-ink2">
                 {[test.outdoorC === null ? "" : formatWith(air.fromSi(test.outdoorC), 0, air.unit), test.loadsOn]
                   .filter((t) => t !== "")
                   .join(", ")}

@@ -62,14 +62,14 @@ export function WaveRow({ bundle, waveform, onRemove }: WaveRowProps) {
   };
   return (
     <div ref={frame} className="border-b border-hair py-2">
-      <p className="flex flex-wrap justify-between gap-x-3 text-[15px]">
+      <p className="flex flex-wrap justify-between gap-x-3 text-body">
         <b>{waveform.name}</b>
         <span className="text-ink2">
           {WAVES.whens[waveform.when]}, {CONDUCTOR_WORDS[waveform.conductor]}, {WAVES.size(waveform)}
         </span>
       </p>
       {width > 0 && <WaveformPicture width={width} recorded={found.cycles} simulated={simulated} runningA={found.runningA} />}
-      <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-[15px]">
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-body">
         {rows.map(([name, value]) => (
           <div key={name} className="contents">
             <dt className="text-ink2">{name}</dt>
@@ -78,7 +78,7 @@ export function WaveRow({ bundle, waveform, onRemove }: WaveRowProps) {
         ))}
       </dl>
       {(found.warnings ?? []).map((warning) => (
-        <p key={warning} className="text-[15px]">
+        <p key={warning} className="text-body">
           {WAVES.warnings[warning]}
         </p>
       ))}

@@ -3,9 +3,9 @@ import { type ChannelPick, type CsvChoice, type CsvLook, scaleOf, TIME_UNITS } f
 import { useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
-import { TextField } from "../../ui/text-field.tsx";
 import { CONDUCTOR_WORDS } from "../../words/prove.ts";
 import { WAVES } from "../../words/waves.ts";
 
@@ -31,6 +31,9 @@ interface WaveSheetProps {
   readonly onClose: () => void;
 }
 
+/** Samples a second that a list may have, and amps that a probe may show as one volt. */
+const SAMPLE_HZ = { min: 0.1, max: 1e6 } as const;
+const A_PER_V = { min: 0.001, max: 1e5 } as const;
 const AMP_UNITS = ["A", "mA", "kA", "V", "mV"] as const;
 
 /** Confirms how a file of samples is to be read: what was guessed is filled in. */
@@ -46,8 +49,8 @@ export function WaveSheet({ look, channels, side, refused, onRead, onClose }: Wa
   const [volts, setVolts] = useState(guess("volts") === asAmps ? -1 : guess("volts"));
   const [time, setTime] = useState(look?.timeColumn ?? -1);
   const [timeUnit, setTimeUnit] = useState(look?.timeUnit ?? "s");
-  const [rate, setRate] = useState("1000");
-  const [perVolt, setPerVolt] = useState("100");
+  const [rate, setRate] = useState(1000);
+  const [perVolt, setPerVolt] = useState(100);
   const firstAmps = channels?.findIndex((c) => scaleOf(c.unit)?.of === "amps") ?? -1;
   const [channel, setChannel] = useState(Math.max(0, firstAmps));
   const probe = scaleOf(channels === null ? ampsUnit : (channels[channel]?.unit ?? ""))?.of === "volts";
@@ -56,11 +59,11 @@ export function WaveSheet({ look, channels, side, refused, onRead, onClose }: Wa
   const read = (): void => {
     const choice: CsvChoice | null = look && {
       ...look,
-      time: time < 0 ? { sampleHz: Number(rate.replace(",", ".")) } : { column: time, unit: timeUnit },
-      amps: { column: Math.max(0, amps), unit: ampsUnit, ...(probe && { perVolt: Number(perVolt.replace(",", ".")) }) },
+      time: time < 0 ? { sampleHz: rate } : { column: time, unit: timeUnit },
+      amps: { column: Math.max(0, amps), unit: ampsUnit, ...(probe && { perVolt }) },
       volts: volts < 0 ? null : { column: volts, unit: columns[volts]?.unit || "V" },
     };
-    onRead({ when, conductor, form, choice, pick: { amps: channel, ...(probe && { perVolt: Number(perVolt.replace(",", ".")) }) } });
+    onRead({ when, conductor, form, choice, pick: { amps: channel, ...(probe && { perVolt }) } });
   };
   return (
     <Sheet open onOpenChange={(open) => !open && onClose()} title={WAVES.sheet}>
@@ -104,15 +107,12 @@ export function WaveSheet({ look, channels, side, refused, onRead, onClose }: Wa
             onChange={(k) => setTime(Number(k))}
           />
           {time < 0 ? (
-            <TextField
+            <NumberField
               label={WAVES.rate}
               kept={rate}
-              onText={(text) => {
-                const value = Number(text.trim().replace(",", "."));
-                if (!(value >= 0.1 && value <= 1e6)) return WAVES.badRate;
-                setRate(text);
-                return null;
-              }}
+              {...SAMPLE_HZ}
+              wrong={WAVES.badRate}
+              onNumber={(value) => value !== null && setRate(value)}
             />
           ) : (
             <Pick
@@ -133,15 +133,12 @@ export function WaveSheet({ look, channels, side, refused, onRead, onClose }: Wa
         />
       )}
       {probe && (
-        <TextField
+        <NumberField
           label={WAVES.perVolt}
           kept={perVolt}
-          onText={(text) => {
-            const value = Number(text.trim().replace(",", "."));
-            if (!(value >= 0.001 && value <= 1e5)) return WAVES.badPerVolt;
-            setPerVolt(text.trim());
-            return null;
-          }}
+          {...A_PER_V}
+          wrong={WAVES.badPerVolt}
+          onNumber={(value) => value !== null && setPerVolt(value)}
         />
       )}
       {refused !== null && (

@@ -77,7 +77,7 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <section className="mt-5">
       <h2 className="border-t-[1.5px] border-ink pt-2 font-bold">{WAVES.title}</h2>
-      <p className="text-[15px] text-ink2">
+      <p className="text-body text-ink2">
         {WAVES.help} {WAVES.refine}
       </p>
       {own.map((waveform) => (

@@ -39,7 +39,7 @@ export function ImportPreview({ view: { counts, changed, gone, conflicts, nothin
         ))}
       </ul>
       {changed.length > 0 && (
-        <ul className="mt-3 text-[14.5px]">
+        <ul className="mt-3 text-small">
           {changed.map((record, k) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the list stays as it is
             <li key={k}>{RIGS.previewFields(nameOf(record), record.fields.join(", "))}</li>
@@ -49,7 +49,7 @@ export function ImportPreview({ view: { counts, changed, gone, conflicts, nothin
       {conflicts.length > 0 && (
         <section className="mt-4">
           <h3 className="border-b-[1.5px] border-ink pb-1 font-bold">{RIGS.conflicts(conflicts.length)}</h3>
-          <p className="text-[14.5px] text-ink2">{RIGS.conflictsHelp}</p>
+          <p className="text-small text-ink2">{RIGS.conflictsHelp}</p>
           {conflicts.slice(0, most).map((conflict, k) => (
             <Choice<MergeSide>
               // biome-ignore lint/suspicious/noArrayIndexKey: the list stays as it is

@@ -9,7 +9,7 @@ export function KeptHere() {
   const room = useRoom();
   const now = useNow(60);
   return (
-    <section aria-label={KEEPING.title} className="mt-3 border-t border-hair pt-2 text-[14.5px] text-ink2">
+    <section aria-label={KEEPING.title} className="mt-3 border-t border-hair pt-2 text-small text-ink2">
       <p>
         {KEEPING.lastExport(backup.at === null ? null : now - backup.at, backup.changes)}{" "}
         {room !== null && `${KEEPING.room(room.usedBytes, room.mostBytes)} ${room.lasting ? KEEPING.lasting : KEEPING.notLasting}`}

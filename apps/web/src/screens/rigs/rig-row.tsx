@@ -19,7 +19,7 @@ export function RigRow({ rig, busy, onExport, onCase, onDelete, onAddUnit }: Rig
   return (
     <li className="grid gap-x-8 gap-y-2 border-b border-hair px-4 py-4 min-[1000px]:grid-cols-[1.3fr_1fr_460px] min-[1000px]:px-6">
       <div>
-        <h2 className="figure text-[18px]">{rig.name}</h2>
+        <h2 className="figure text-large">{rig.name}</h2>
         <p className="text-ink2">{rig.note}</p>
         <ul className="mt-1">
           {rig.jobs.map((job) => (
@@ -31,7 +31,7 @@ export function RigRow({ rig, busy, onExport, onCase, onDelete, onAddUnit }: Rig
           ))}
         </ul>
       </div>
-      <ul className="text-[15px]">
+      <ul className="text-body">
         {rig.sources.map((name, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: two sources may bear one name
           <li key={k}>{name}</li>

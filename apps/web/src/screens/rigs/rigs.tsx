@@ -12,6 +12,7 @@ import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { Evidence } from "../../ui/layout/stage-frame.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { SearchField } from "../../ui/search-field.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
@@ -101,7 +102,7 @@ export function RigsScreen() {
               {RIGS.exportAll}
             </Button>
           )}
-          <span className="text-[14.5px] text-ink2">{RIGS.importHelp}</span>
+          <span className="text-small text-ink2">{RIGS.importHelp}</span>
           <input
             ref={picker}
             type="file"
@@ -148,9 +149,9 @@ export function RigsScreen() {
         ))}
       </ul>
       {rows.length > most && (
-        <div className="px-4 py-3 min-[1000px]:px-6">
+        <Evidence>
           <Button onClick={() => setMost(most + ROWS)}>{HOME.more(Math.min(ROWS, rows.length - most), rows.length)}</Button>
-        </div>
+        </Evidence>
       )}
       <Sheet open={doomed !== null} onOpenChange={() => setDoomed(null)} title={doomed === null ? "" : RIGS.deleteTitle(doomed.rig.name)}>
         {doomed !== null && (

@@ -29,7 +29,7 @@ export function TaskPanel({ task, onCancel }: { readonly task: ExchangeTask; rea
           aria-label={RIGS.doing[task.doing]}
           className="mt-1 block h-[14px] w-full border-[1.5px] border-ink bg-face [&::-webkit-progress-bar]:bg-face [&::-webkit-progress-value]:bg-ink [&::-moz-progress-bar]:bg-ink"
         />
-        <p className="figure text-[14.5px]">{RIGS.percent(percent)}</p>
+        <p className="figure text-small">{RIGS.percent(percent)}</p>
       </div>
       <Button onClick={onCancel}>{COMMON.cancel}</Button>
     </div>

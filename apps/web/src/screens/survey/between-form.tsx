@@ -11,7 +11,7 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
   const gear = source.gear ?? [];
   return (
     <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
-      <legend className="float-left text-[15px] font-semibold">{SURVEY.gear}</legend>
+      <legend className="float-left text-body font-semibold">{SURVEY.gear}</legend>
       <div className="clear-both">
         {!isHighVolts(source.volts.value) && (
           <Choice
@@ -21,7 +21,7 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
             onChange={(value) => save({ legs: value === "2" ? 2 : 1 }, "legs")}
           />
         )}
-        {source.legs === 2 && <p className="py-1.5 text-[14.5px] leading-[18px] font-semibold">{SURVEY.twoLegs}</p>}
+        {source.legs === 2 && <p className="py-1.5 text-small leading-[18px] font-semibold">{SURVEY.twoLegs}</p>}
         {GEAR.map((name) => (
           <Tick
             key={name}

@@ -16,7 +16,7 @@ export function CircuitForm({ unit, save }: CircuitFormProps) {
   const issues = circuitIssues(unit);
   return (
     <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
-      <legend className="float-left text-[15px] font-semibold">{SURVEY.circuit}</legend>
+      <legend className="float-left text-body font-semibold">{SURVEY.circuit}</legend>
       <div className="clear-both">
         <FigureInput
           name="breakerA"
@@ -32,10 +32,10 @@ export function CircuitForm({ unit, save }: CircuitFormProps) {
         />
         <ul>
           {issues.map(({ code, severity, figures, source }) => (
-            <li key={code} className="border-b border-hair py-1.5 text-[15px]">
+            <li key={code} className="border-b border-hair py-1.5 text-body">
               <b className={severity === "warn" ? "text-lead" : ""}>{CIRCUIT_WORDS.severity[severity]}</b>{" "}
               {CIRCUIT_WORDS.issues[code]((name) => formatNumber(figures[name] ?? 0, name === "awg" ? 0 : 1))}{" "}
-              <span className="block text-[13.5px] text-ink2">{CIRCUIT_WORDS.source(source)}</span>
+              <span className="block text-small text-ink2">{CIRCUIT_WORDS.source(source)}</span>
             </li>
           ))}
         </ul>

@@ -21,8 +21,8 @@ export function CordsForm({ cords, onChange }: CordsFormProps) {
     onChange((kept) => kept.map((c, i) => (i === index ? { ...c, ...change } : c)));
   return (
     <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
-      <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.cords}</legend>
-      <p className="clear-both text-[13.5px] leading-[16px] text-ink2">{SOURCE_WORDS.cordsHelp}</p>
+      <legend className="float-left text-body font-semibold">{SOURCE_WORDS.cords}</legend>
+      <p className="clear-both text-small leading-[16px] text-ink2">{SOURCE_WORDS.cordsHelp}</p>
       <ul>
         {cords.map((cord, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a cord is its place in the row

@@ -24,10 +24,10 @@ export function PointsForm({ label, help, points, names, onChange }: PointsFormP
   const changed = text.trim() !== kept;
   return (
     <div className="border-b border-hair py-1.5">
-      <label htmlFor={id} className="block text-[15.5px]">
+      <label htmlFor={id} className="block text-body">
         {label}
       </label>
-      <p id={`${id}-help`} className="text-[13.5px] leading-[16px] text-ink2">
+      <p id={`${id}-help`} className="text-small leading-[16px] text-ink2">
         {help}
       </p>
       <textarea
@@ -40,7 +40,7 @@ export function PointsForm({ label, help, points, names, onChange }: PointsFormP
           setText(event.target.value);
           setError(null);
         }}
-        className={`figure edge mt-1 block w-full bg-face px-2 py-1 text-[16px] ${error === null ? "" : "border-lead"}`}
+        className={`figure edge mt-1 block w-full bg-face px-2 py-1 text-body ${error === null ? "" : "border-lead"}`}
       />
       <FieldError id={`${id}-error`} error={error} />
       {changed && (

@@ -3,6 +3,7 @@ import { TEXT_MOST } from "@amp-saver/records";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
@@ -14,7 +15,7 @@ export function RigForm({ rig }: { readonly rig: Rig }) {
   const save = (change: Partial<Rig>, field: string): void => void commit(editCommit(rig, change, field));
   return (
     <section className="mt-6">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.rig}</h2>
+      <SectionHeading>{SURVEY.rig}</SectionHeading>
       <NameField label={SURVEY.rigName} kept={rig.name} onName={(name) => save({ name }, "name")} />
       <TextField
         label={SURVEY.note}

@@ -39,8 +39,8 @@ export function ShoreForm({ source, save }: { readonly source: ShoreSource; read
   return (
     <>
       <fieldset className="mt-1 border-t-[1.5px] border-ink pt-1">
-        <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.sag}</legend>
-        <p className="clear-both text-[13.5px] leading-[16px] text-ink2">{SOURCE_WORDS.sagHelp}</p>
+        <legend className="float-left text-body font-semibold">{SOURCE_WORDS.sag}</legend>
+        <p className="clear-both text-small leading-[16px] text-ink2">{SOURCE_WORDS.sagHelp}</p>
         {SAG.map(({ field, name }) => (
           <FigureInput
             key={field}
@@ -52,13 +52,13 @@ export function ShoreForm({ source, save }: { readonly source: ShoreSource; read
           />
         ))}
         {sag !== null && (
-          <p className={`py-1 text-[14.5px] font-semibold ${sag.ok ? "" : "text-lead"}`}>
+          <p className={`py-1 text-small font-semibold ${sag.ok ? "" : "text-lead"}`}>
             {sag.ok ? SOURCE_WORDS.sagGives(formatWith(sag.value, 2, "ohm")) : SOURCE_WORDS.sagFailures[sag.reason]}
           </p>
         )}
       </fieldset>
       <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
-        <legend className="float-left text-[15px] font-semibold">{SOURCE_WORDS.band}</legend>
+        <legend className="float-left text-body font-semibold">{SOURCE_WORDS.band}</legend>
         <div className="clear-both">
           {edge("earliest")}
           {edge("latest")}

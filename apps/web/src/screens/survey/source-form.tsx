@@ -55,7 +55,7 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
             onChange={(next) => save({ bankV: next }, "bankV")}
           />
         )}
-        <p className="py-1.5 text-[14px] text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
+        <p className="py-1.5 text-small text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
         <Collapsible.Root open={more} onOpenChange={setMore}>
           <Collapsible.Trigger className="flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]">
             {SOURCE_WORDS.more}

@@ -4,6 +4,7 @@ import { addSourceCommit, deleteSourceCommit, editCommit } from "../../store/com
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Button } from "../../ui/button.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { SourceForm } from "./source-form.tsx";
@@ -15,7 +16,7 @@ export function SourcesForm({ bundle }: { readonly bundle: JobBundle }) {
   const add = (type: Source["type"], name: string): void => void commit(addSourceCommit(bundle, job, type, name, unit));
   return (
     <section>
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.sources}</h2>
+      <SectionHeading>{SURVEY.sources}</SectionHeading>
       {sources.length === 0 && <p className="py-2 text-ink2">{SURVEY.noSource}</p>}
       <ul>
         {sources.map((source) => {

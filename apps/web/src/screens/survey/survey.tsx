@@ -4,6 +4,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { Photos } from "../photos/photos.tsx";
 import { RigForm } from "./rig-form.tsx";
@@ -26,8 +27,8 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
     if (!job.done.includes("survey")) void commit({ ...editCommit(job, { done: [...job.done, "survey"], stage: "check" }), silent: true });
   };
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_420px]">
-      <div className="px-4 py-4 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer
           question={SURVEY.question}
           parts={parts}
@@ -49,20 +50,20 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
         <div className="mt-4 max-w-[720px]">
           <Caution title={SURVEY.plateCaution}>{SURVEY.plateCautionText}</Caution>
         </div>
-      </div>
-      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+      </Evidence>
+      <Rail>
         <SourcesForm key={`sources ${epoch}`} bundle={bundle} />
         <RigForm key={`${bundle.rig.id} ${epoch}`} rig={bundle.rig} />
         {state.code === "enough" && (
           <Link
             to={`/job/${job.id}/check`}
             onClick={leave}
-            className="mt-5 flex min-h-[62px] items-center justify-center bg-ink text-[18px] font-semibold text-face min-[700px]:hidden"
+            className="mt-5 flex min-h-[62px] items-center justify-center bg-ink text-large font-semibold text-face min-[700px]:hidden"
           >
             {SURVEY.goCheck}
           </Link>
         )}
-      </div>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }

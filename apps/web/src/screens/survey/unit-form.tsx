@@ -8,6 +8,7 @@ import { editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -44,7 +45,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   const doubt = plateDoubt(unit);
   return (
     <section className="mt-5 max-w-[720px]">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{SURVEY.unit}</h2>
+      <SectionHeading>{SURVEY.unit}</SectionHeading>
       <NameField label={SURVEY.unitName} kept={unit.name} onName={(name) => save({ name }, "name")} />
       <Choice
         label={SURVEY.hertz}
@@ -154,7 +155,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
             onChange={(next) => save({ runCapacitorPrintedF: next }, "runCapacitorPrintedF")}
           />
           {off !== null && (
-            <p className={`py-1.5 text-[15px] font-semibold ${Math.abs(off) > CAPACITOR_BAND ? "text-lead" : ""}`}>
+            <p className={`py-1.5 text-body font-semibold ${Math.abs(off) > CAPACITOR_BAND ? "text-lead" : ""}`}>
               {SURVEY.capacitorOff(off, CAPACITOR_BAND)}
             </p>
           )}

@@ -10,6 +10,8 @@ import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { COMMON } from "../../words/common.ts";
 import { DAY, daySentence } from "../../words/day.ts";
@@ -45,8 +47,8 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
   const step = day === undefined || read === null ? undefined : day.steps[read];
   const charge = day?.steps[0]?.charge == null ? null : day.steps.map((s) => s.charge ?? 0);
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_390px]">
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed} />
         <ViewChoice rigId={rig.id} view="day" />
         <div ref={frame} className="mt-3 min-w-0">
@@ -80,10 +82,10 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
           )}
         </div>
         {day !== undefined && question !== null && (
-          <p className="mt-1 text-[14.5px] text-ink2">{DAY.fromLeft(dayBands(day, units).map((b) => nameOf(b.id)))}</p>
+          <p className="mt-1 text-small text-ink2">{DAY.fromLeft(dayBands(day, units).map((b) => nameOf(b.id)))}</p>
         )}
         {day !== undefined && (
-          <ul className="mt-2 text-[15px]">
+          <ul className="mt-2 text-body">
             <li>{DAY.worst(day.worst.minute, day.worst.askedW, day.worst.availableW)}</li>
             {short.map(({ name, minutes }) => (
               <li key={name} className="font-semibold">
@@ -97,8 +99,8 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
             {day.litres > 0 && <li>{DAY.fuel(measure === "us" ? DAY.gallons(day.litres) : DAY.litres(day.litres))}</li>}
           </ul>
         )}
-      </div>
-      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5">
+      </Evidence>
+      <Rail>
         <BoundedInput
           name="hottestC"
           value={rig.hottestC.value}
@@ -110,7 +112,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
           value={coolestOf(rig)}
           onChange={(v) => v !== null && void commit(editCommit<Rig>(rig, { coolestC: { value: v, from: "guessed" } }, "coolestC"))}
         />
-        <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{DAY.sourcesTitle}</h2>
+        <SectionHeading spaced>{DAY.sourcesTitle}</SectionHeading>
         <ul>
           {sources
             .filter((s) => s.type !== "inverter")
@@ -124,7 +126,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
               />
             ))}
         </ul>
-        <h2 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{DAY.loadsTitle}</h2>
+        <SectionHeading spaced>{DAY.loadsTitle}</SectionHeading>
         <ul>
           {loads
             .filter((l) => l.on)
@@ -137,7 +139,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
               />
             ))}
         </ul>
-      </div>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }

@@ -39,7 +39,7 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
             <li key={id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-hair py-1.5">
               <span>{TOGETHER.startOf(nameOf(id))}</span>
               <span className="flex items-center gap-2.5">
-                {runningV !== null && <span className="text-[14.5px] text-ink2">{TOGETHER.runsOn(runningV)}</span>}
+                {runningV !== null && <span className="text-small text-ink2">{TOGETHER.runsOn(runningV)}</span>}
                 <VerdictGlyph fit={shown?.fit ?? "not-known"} />
                 <span aria-hidden="true">{FIT_WORDS[shown?.fit ?? "not-known"]}</span>
                 <span className="figure w-[150px] text-right">
@@ -52,7 +52,7 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
       {budget.startOrder !== null && budget.startOrder.length > 1 && question.given.source.kind !== "shore" && (
         <p className="mt-2 font-semibold">{TOGETHER.order(budget.startOrder.map(nameOf))}</p>
       )}
-      <ul className="mt-1 text-[15px]">
+      <ul className="mt-1 text-body">
         {said.map((issue) => (
           <li key={`${issue.code} ${"id" in issue ? issue.id : "leg" in issue ? issue.leg : ""}`} className="py-0.5">
             {issue.code === "over-breaker" && BUDGET_WORDS[issue.code](issue.leg, issue.countedA, issue.limitA, legs)}

@@ -19,13 +19,13 @@ export function LimitsCard({ rig, source, study, question, nameOf }: LimitsCardP
   ];
   return (
     <section className="limits-card mt-4 max-w-[620px] border-[1.8px] border-ink px-4 py-3" aria-label={TOGETHER.card}>
-      <p className="text-[15px] text-ink2">{TOGETHER.card}</p>
-      <h2 className="figure text-[19px]">{TOGETHER.cardFor(rig, source)}</h2>
+      <p className="text-body text-ink2">{TOGETHER.card}</p>
+      <h2 className="figure text-large">{TOGETHER.cardFor(rig, source)}</h2>
       <div className="mt-2 grid gap-x-6 gap-y-3 min-[560px]:grid-cols-2">
         {spells.map(({ title, on, off }) => (
           <div key={title}>
             <h3 className="border-b-[1.5px] border-ink pb-0.5 font-bold">{title}</h3>
-            <dl className="mt-1 text-[15px]">
+            <dl className="mt-1 text-body">
               <dt className="font-semibold">{TOGETHER.mayBeOn}</dt>
               <dd>{cardOn(on, nameOf)}</dd>
               <dt className="mt-1 font-semibold text-lead">{TOGETHER.mustBeOff}</dt>
@@ -34,7 +34,7 @@ export function LimitsCard({ rig, source, study, question, nameOf }: LimitsCardP
           </div>
         ))}
       </div>
-      <p className="mt-3 text-[13.5px] leading-[17px]">{TOGETHER.cardFoot}</p>
+      <p className="mt-3 text-small leading-[17px]">{TOGETHER.cardFoot}</p>
     </section>
   );
 }

@@ -5,6 +5,7 @@ import type { RigBundle } from "../../store/bundle.ts";
 import { addLoadCommit, importLoadsCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { LOAD_WORDS, TOGETHER } from "../../words/together.ts";
 import { csvSentence } from "./csv-sentence.ts";
@@ -42,7 +43,7 @@ export function LoadList({ bundle }: { readonly bundle: RigBundle }) {
   };
   return (
     <section className="mt-4">
-      <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{TOGETHER.loads}</h2>
+      <SectionHeading>{TOGETHER.loads}</SectionHeading>
       <ul>
         {loads.map((load) => (
           <li key={load.id} className="border-b border-hair">
@@ -77,7 +78,7 @@ export function LoadList({ bundle }: { readonly bundle: RigBundle }) {
             ))}
           </select>
         )}
-        {full && <p className="text-[15px]">{TOGETHER.tooMany(MOST_RIG_LOADS)}</p>}
+        {full && <p className="text-body">{TOGETHER.tooMany(MOST_RIG_LOADS)}</p>}
         <Button look="quiet" onClick={() => picker.current?.click()}>
           {TOGETHER.importCsv}
         </Button>
@@ -98,7 +99,7 @@ export function LoadList({ bundle }: { readonly bundle: RigBundle }) {
           }}
         />
       </div>
-      <p role="status" className="min-h-[20px] pt-1 text-[14.5px] font-semibold">
+      <p role="status" className="min-h-[20px] pt-1 text-small font-semibold">
         {said}
       </p>
     </section>

@@ -38,15 +38,15 @@ export function Matrix({ bundle: { units, loads }, sources, studies, impossible,
   return (
     <section className="mt-4 overflow-x-auto print:hidden">
       <h2 className="font-bold">{TOGETHER.matrix}</h2>
-      <p className="text-[14.5px] text-ink2">{TOGETHER.matrixHelp}</p>
-      <table className="mt-1 w-full text-[15px]">
+      <p className="text-small text-ink2">{TOGETHER.matrixHelp}</p>
+      <table className="mt-1 w-full text-body">
         <thead>
           <tr className="border-b-[1.5px] border-ink text-left align-bottom">
             <th scope="col" className="py-1 pr-3 font-semibold">
               {TOGETHER.planned}
             </th>
             {sources.map((s) => (
-              <th key={s.id} scope="col" className="px-2 py-1 text-center text-[14px] leading-tight font-semibold">
+              <th key={s.id} scope="col" className="px-2 py-1 text-center text-small leading-tight font-semibold">
                 {s.name}
               </th>
             ))}

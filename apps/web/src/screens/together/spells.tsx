@@ -36,7 +36,7 @@ export function SpellsRow({ name, spells, mayBeAway = false, onChange }: SpellsP
       <span>{name}</span>
       {list.length === 0 ? (
         <span className="flex items-center gap-2">
-          <span className="text-[14.5px] text-ink2">{spells === undefined ? DAY.allDay : DAY.notThere}</span>
+          <span className="text-small text-ink2">{spells === undefined ? DAY.allDay : DAY.notThere}</span>
           <Button look="quiet" aria-label={DAY.setHours(name)} onClick={() => onChange([FIRST])}>
             {DAY.hours}
           </Button>

@@ -1,7 +1,6 @@
 import { askable, MOST_TOGETHER, togetherQuestion } from "@amp-saver/cases";
 import type { Source } from "@amp-saver/records";
 import { useMemo, useState } from "react";
-import { Link } from "react-router";
 import { LegsPicture } from "../../chart/legs-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { RigBundle } from "../../store/bundle.ts";
@@ -12,6 +11,8 @@ import { Choice } from "../../ui/choice.tsx";
 import { Failed } from "../../ui/failed.tsx";
 import { FitList } from "../../ui/fit-list.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import type { FitName } from "../../ui/verdict-glyph.tsx";
 import { CHECK } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
@@ -70,14 +71,14 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
   };
   const job = jobs[0];
   return (
-    <div className="grid min-h-full min-[1000px]:grid-cols-[1fr_390px]">
-      <div className="min-w-0 px-4 py-3 min-[1000px]:px-6">
+    <StageFrame>
+      <Evidence>
         <Answer question={TOGETHER.question(source?.name ?? "–")} parts={parts} sure={TOGETHER.sure} />
         <ViewChoice rigId={rig.id} view="together" />
         {question === null && job !== undefined && (
-          <Link to={`/job/${job.id}/survey`} className="mt-4 inline-flex min-h-[52px] items-center bg-ink px-5 font-semibold text-face">
+          <LinkButton to={`/job/${job.id}/survey`} className="mt-4">
             {TOGETHER.toSurvey}
-          </Link>
+          </LinkButton>
         )}
         {failed !== null && <Failed text={failed} onAgain={again} />}
         <div ref={frame} className="mt-3 min-w-0">
@@ -104,9 +105,9 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
             <LimitsCard rig={rig.name} source={source.name} study={study} question={question} nameOf={nameOf} />
           </>
         )}
-      </div>
-      <div className="border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 print:hidden">
-        <h2 className="text-[15px] text-ink2">{CHECK.source}</h2>
+      </Evidence>
+      <Rail className="print:hidden">
+        <h2 className="text-body text-ink2">{CHECK.source}</h2>
         <FitList items={sources} fitOf={fitOf} chosen={source?.id ?? null} onChoose={setChosen} />
         <div className="mt-3">
           <Choice
@@ -128,7 +129,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
           />
         )}
         <LoadList key={`loads ${epoch}`} bundle={bundle} />
-      </div>
-    </div>
+      </Rail>
+    </StageFrame>
   );
 }

@@ -17,7 +17,7 @@ const TRAITS = {
 } as const satisfies Record<string, SourceTraits>;
 
 /** The kinds of sources a case may name. */
-export type SourceKind = keyof typeof TRAITS;
+type SourceKind = keyof typeof TRAITS;
 type KindsThat<T extends keyof SourceTraits> = { [K in SourceKind]: (typeof TRAITS)[K][T] extends true ? K : never }[SourceKind];
 type Kinded = { readonly kind: SourceKind };
 type ThatIs<S extends Kinded, T extends keyof SourceTraits> = S & { readonly kind: KindsThat<T> };

@@ -1,0 +1,21 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+
+interface LinkButtonProps {
+  readonly to: string;
+  /** The one way on: as wide as there is room, and large for a gloved hand. */
+  readonly main?: boolean;
+  readonly className?: string;
+  readonly onClick?: () => void;
+  readonly children: ReactNode;
+}
+
+/** A link to where the work goes on. */
+export function LinkButton({ to, main = false, className = "", onClick, children }: LinkButtonProps) {
+  const size = main ? "flex min-h-[80px] justify-center text-large" : "inline-flex min-h-[52px]";
+  return (
+    <Link to={to} onClick={onClick} className={`items-center bg-ink px-5 font-semibold text-face ${size} ${className}`}>
+      {children}
+    </Link>
+  );
+}

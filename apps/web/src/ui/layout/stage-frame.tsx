@@ -1,0 +1,27 @@
+import type { ComponentProps, ReactNode } from "react";
+
+interface StageFrameProps {
+  /** Whether there is nothing to ask. */
+  readonly alone?: boolean;
+  readonly children: ReactNode;
+}
+
+/** The frame of every screen of two parts: what is shown, and the rail; one under the other where it is narrow. */
+export function StageFrame({ alone = false, children }: StageFrameProps) {
+  return <div className={`grid min-h-full ${alone ? "" : "min-[1000px]:grid-cols-[1fr_390px]"}`}>{children}</div>;
+}
+
+/** The part that answers. */
+export function Evidence({ className = "", ...rest }: ComponentProps<"div">) {
+  return <div className={`min-w-0 px-4 py-3 min-[1000px]:px-6 ${className}`} {...rest} />;
+}
+
+/** The part that asks. */
+export function Rail({ className = "", ...rest }: ComponentProps<"div">) {
+  return (
+    <div
+      className={`border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 ${className}`}
+      {...rest}
+    />
+  );
+}
