@@ -1,7 +1,7 @@
 export { clampReading, runTests, shownBy } from "./core-input.ts";
 
 export type { MergeSide } from "./exchange/merge.ts";
-export { canonical, previewImport } from "./exchange/preview.ts";
+export { previewImport } from "./exchange/preview.ts";
 export {
   isArchive,
   RIG_FILE_FORMAT,

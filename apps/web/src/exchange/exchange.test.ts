@@ -1,5 +1,6 @@
 import "fake-indexeddb/auto";
-import { canonical, RECORD_VERSIONS, type RigId } from "@amp-saver/records";
+import { canonical } from "@amp-saver/core/quantity";
+import { RECORD_VERSIONS, type RigId } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { importCommit } from "../store/commands.ts";

@@ -1,3 +1,4 @@
+import { canonical } from "@amp-saver/core/quantity";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoRecords } from "../demo/index.ts";
@@ -10,7 +11,6 @@ import { parseRecord } from "../parse.ts";
 import type { AnyRecord } from "../record.ts";
 import { recordKey } from "../record.ts";
 import { decide, mergeRigs } from "./merge.ts";
-import { canonical } from "./preview.ts";
 
 const NOW = "2031-02-01T10:00:00.000Z";
 const LATER = "2031-02-02T10:00:00.000Z";

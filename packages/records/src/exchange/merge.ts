@@ -1,7 +1,6 @@
-import { present } from "@amp-saver/core/quantity";
+import { canonical, present } from "@amp-saver/core/quantity";
 import { DEFINITIONS } from "../kind/index.ts";
 import { type AnyRecord, recordKey } from "../record.ts";
-import { canonical } from "./preview.ts";
 
 type Fields = Readonly<Record<string, unknown>>;
 

@@ -1,3 +1,4 @@
+import { canonical } from "@amp-saver/core/quantity";
 import { type AnyRecord, recordKey } from "../record.ts";
 
 /** What an import would do to one record. */
@@ -22,13 +23,4 @@ export function previewImport(incoming: readonly AnyRecord[], kept: ReadonlyMap<
     );
     return { record, change: fields.length === 0 ? "same" : "changed", fields };
   });
-}
-
-/** Text of a value that does not depend on the order of its keys. */
-export function canonical(value: unknown): string {
-  return JSON.stringify(value, (_key, inner: unknown) =>
-    typeof inner === "object" && inner !== null && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).toSorted(([a], [b]) => (a < b ? -1 : 1)))
-      : inner,
-  );
 }

@@ -1,5 +1,7 @@
 // biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
+
 import type { Conductor, Netlist } from "@amp-saver/core/network";
+import TinyQueue from "tinyqueue";
 import { isGround, type MapLayout, type Slot } from "./layout.ts";
 
 /** A corner of a wire's way. */
@@ -107,29 +109,29 @@ class Paper {
     const start = this.at(sx, sy);
     const costs = new Map<number, number>();
     const came = new Map<number, number>();
-    const open = new Heap();
+    const open = new TinyQueue<Open>([], (a, b) => a.cost - b.cost);
     for (const dir of leaving(from)) {
       costs.set(start * 4 + dir, 0);
-      open.push(start * 4 + dir, 0);
+      open.push({ state: start * 4 + dir, cost: 0 });
     }
     const arriving = leaving(to).map((d) => (d + 2) % 4);
-    while (open.size > 0) {
-      const state = open.pop();
+    for (let next = open.pop(); next !== undefined; next = open.pop()) {
+      const { state } = next;
       const [cell, dir] = [Math.floor(state / 4), state % 4];
       if (cell === goal && arriving.includes(dir)) return this.trace(state, came);
       const [x, y] = [cell % this.across, Math.floor(cell / this.across)];
-      for (const [next, { dx, dy }] of STEPS.entries()) {
-        if (next === (dir + 2) % 4 || (cell === start && next !== dir)) continue;
+      for (const [turn, { dx, dy }] of STEPS.entries()) {
+        if (turn === (dir + 2) % 4 || (cell === start && turn !== dir)) continue;
         const [nx, ny] = [x + dx, y + dy];
         if (nx < 0 || ny < 0 || nx >= this.across || ny >= this.down) continue;
         const there = this.at(nx, ny);
         if (this.walls[there] === 1 && there !== goal) continue;
-        const cost = costs.get(state)! + 1 + (next === dir ? 0 : BEND) + this.crowd(there, next, goal);
-        const key = there * 4 + next;
+        const cost = costs.get(state)! + 1 + (turn === dir ? 0 : BEND) + this.crowd(there, turn, goal);
+        const key = there * 4 + turn;
         if (cost >= (costs.get(key) ?? Number.POSITIVE_INFINITY)) continue;
         costs.set(key, cost);
         came.set(key, state);
-        open.push(key, cost + Math.abs(nx - ex) + Math.abs(ny - ey));
+        open.push({ state: key, cost: cost + Math.abs(nx - ex) + Math.abs(ny - ey) });
       }
     }
     return [from, to];
@@ -160,49 +162,14 @@ class Paper {
   }
 }
 
+/** A cell and the direction it was come to by, with what the way so far and the rest at least cost. */
+interface Open {
+  readonly state: number;
+  readonly cost: number;
+}
+
 /** Directions a wire may leave a slot in. */
 function leaving({ side }: Slot): readonly number[] {
   if (side === "any") return [0, 1, 2, 3];
   return side === "left" ? [2] : side === "right" ? [0] : side === "top" ? [3] : [1];
-}
-
-/** A heap of states by cost, least first. */
-class Heap {
-  private readonly items: { readonly state: number; readonly cost: number }[] = [];
-
-  get size(): number {
-    return this.items.length;
-  }
-
-  push(state: number, cost: number): void {
-    this.items.push({ state, cost });
-    for (let k = this.items.length - 1; k > 0; ) {
-      const up = (k - 1) >> 1;
-      if (this.items[up]!.cost <= this.items[k]!.cost) return;
-      this.swap(k, up);
-      k = up;
-    }
-  }
-
-  pop(): number {
-    const top = this.items[0]!;
-    const last = this.items.pop()!;
-    if (this.items.length > 0) {
-      this.items[0] = last;
-      for (let k = 0; ; ) {
-        const [l, r] = [2 * k + 1, 2 * k + 2];
-        let least = k;
-        if (l < this.items.length && this.items[l]!.cost < this.items[least]!.cost) least = l;
-        if (r < this.items.length && this.items[r]!.cost < this.items[least]!.cost) least = r;
-        if (least === k) break;
-        this.swap(k, least);
-        k = least;
-      }
-    }
-    return top.state;
-  }
-
-  private swap(a: number, b: number): void {
-    [this.items[a], this.items[b]] = [this.items[b]!, this.items[a]!];
-  }
 }

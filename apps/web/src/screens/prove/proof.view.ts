@@ -1,3 +1,4 @@
+import { canonical } from "@amp-saver/core/quantity";
 import {
   PROOF_PARAMS,
   type Predicted,
@@ -9,7 +10,6 @@ import {
 } from "@amp-saver/core/study/proof";
 import {
   type AirConditioner,
-  canonical,
   clampReading,
   type Job,
   type Learning,

@@ -83,4 +83,12 @@ export const BATTERY_PARAMS = {
     max: 1,
     source: COMMON_PRACTICE,
   },
+  cutOffTolerance: {
+    label: "How well a cut-off nobody read is known, relative",
+    unit: "1",
+    value: 0.03,
+    min: 0,
+    max: 0.2,
+    source: FROM_MEMORY,
+  },
 } as const satisfies ParamTable;

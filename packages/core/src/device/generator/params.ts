@@ -44,5 +44,13 @@ export const GENERATOR_PARAMS = {
     max: 0.9,
     source: FROM_MEMORY,
   },
+  makeUpTolerance: {
+    label: "How far a set's make-up moves what it carries in a start, relative",
+    unit: "1",
+    value: 0.1,
+    min: 0,
+    max: 0.5,
+    source: FROM_MEMORY,
+  },
   contactorS: { label: "Time below that before it lets go", unit: "s", value: 0.02, min: 0.004, max: 1, source: FROM_MEMORY },
 } as const satisfies ParamTable;

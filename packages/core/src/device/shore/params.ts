@@ -47,6 +47,23 @@ export const SHORE_PARAMS = {
     spread: [222, 238],
     source: FROM_MEMORY,
   },
+  otherClassShare: {
+    label: "Volts behind a circuit of another class over its nominal ones",
+    unit: "1",
+    value: 0.977,
+    min: 0.8,
+    max: 1.1,
+    spread: [0.95, 1.005],
+    source: FROM_MEMORY,
+  },
+  classV: {
+    label: "How far nominal volts may be off a class and still be of it",
+    unit: "V",
+    value: 5,
+    min: 0,
+    max: 15,
+    source: FROM_MEMORY,
+  },
   managerLowV: {
     label: "Volts below which an energy manager cuts out",
     unit: "V",

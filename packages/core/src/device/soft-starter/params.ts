@@ -64,6 +64,15 @@ export const SOFT_STARTER_PARAMS = {
   delayS: { label: "Wait before it tries again", unit: "s", value: 180, min: 10, max: 900, spread: [120, 300], source: COMMON_PRACTICE },
   restS: { label: "Rest between learning starts", unit: "s", value: 240, min: 60, max: 1800, source: COMMON_PRACTICE },
   retries: { label: "Times it tries again on its own", unit: "1", value: 3, min: 0, max: 10, source: OWN },
+  limitTolerance: { label: "How closely it keeps its limit, relative", unit: "1", value: 0.03, min: 0, max: 0.2, source: FROM_MEMORY },
+  limitOnPeak: {
+    label: "Share of an uncertain limit that shows in the amps a start needs",
+    unit: "1",
+    value: 0.25,
+    min: 0,
+    max: 1,
+    source: OWN,
+  },
   typicalLimitShare: {
     label: "Settled limit over locked rotor amps",
     unit: "1",

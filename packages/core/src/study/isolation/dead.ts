@@ -1,3 +1,4 @@
+import { canonical } from "../../quantity/index.ts";
 import { ISOLATION_PARAMS as P } from "./params.ts";
 
 /** Pairs to measure by system: reversed polarity leaves neutral hot behind an open breaker. */
@@ -113,9 +114,5 @@ export function lockOf(evidence: DeadEvidence, proof: LocalProof | null, nowMs: 
 
 /** Text that changes with anything in the evidence. */
 export function fingerprint(evidence: DeadEvidence): string {
-  return JSON.stringify(evidence, (_key, value: unknown) =>
-    typeof value === "object" && value !== null && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).toSorted(([a], [b]) => (a < b ? -1 : 1)))
-      : value,
-  );
+  return canonical(evidence);
 }

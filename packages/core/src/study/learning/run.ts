@@ -2,6 +2,7 @@ import { BREAKER_PARAMS as BREAKER } from "../../device/breaker/index.ts";
 import { afterStart, freshMemory, type Memory, SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
 import {
+  drawnA,
   largestCycleA,
   type MotorStartInput,
   notRested,
@@ -72,7 +73,7 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
     starts,
     settledAt,
     settledA,
-    directA: directA(input),
+    directA: drawnA({ ...input, method: { kind: "direct" } }),
     runningA: steadyRunning(input)?.totalA ?? null,
     restartsHot: startOnce(notRested(input), { ...memory, limitA: settledA ?? memory.limitA }).startS !== null,
   });
@@ -91,20 +92,4 @@ function startOnce(input: MotorStartInput, { limitA }: Memory): Once {
     tripped: outcomeOf(trace).status === "tripped",
     dose: trace.breakerDose?.earliest ?? null,
   };
-}
-
-function directA(input: MotorStartInput): number {
-  const { volts, seriesOhm, closingDeg } = input.source;
-  const stiff = {
-    kind: "circuit",
-    volts,
-    seriesOhm: Math.min(seriesOhm, 0.05),
-    cordOhm: Math.min(seriesOhm, 0.05),
-    seriesH: 0,
-    closingDeg,
-    manager: null,
-    breakerA: null,
-    band: null,
-  } as const;
-  return largestCycleA(simulate({ ...input, method: { kind: "direct" }, source: stiff, seconds: 0.25 }));
 }

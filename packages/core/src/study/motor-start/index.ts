@@ -35,7 +35,7 @@ export {
   type StartResult,
 } from "./result.ts";
 export { persist } from "./retry.ts";
-export { CARRIED_S, leastThat, runRoom } from "./room.ts";
+export { CARRIED_S, drawnA, leastThat, runRoom } from "./room.ts";
 export { type StartStudy, studyStart } from "./run.ts";
 export { type MeasurableCode, type Sensitivity, sensitivities } from "./sensitivity.ts";
 export { simulate } from "./simulate.ts";

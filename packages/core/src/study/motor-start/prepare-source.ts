@@ -4,7 +4,7 @@ import { deratingShares, ENGINE_PARAMS as ENGINE } from "../../device/engine/ind
 import { GENERATOR_PARAMS as SET, transientImpedance } from "../../device/generator/index.ts";
 import { INVERTER_GENERATOR_PARAMS as ELECTRONIC } from "../../device/inverter-generator/index.ts";
 import { SHORE_PARAMS as SHORE } from "../../device/shore/index.ts";
-import { FROM_MEMORY, fail, ok, type Param, type Quantity, quantity, type Result } from "../../quantity/index.ts";
+import { fail, ok, type Param, type Quantity, quantity, type Result } from "../../quantity/index.ts";
 import { CONDUCTOR_SOURCE } from "../../reference/index.ts";
 import { Assumptions } from "./assume.ts";
 import type { AlternatorCase, BatteryCase, CircuitCase, ElectronicCase, Endurance, SourceCase, StartCase } from "./case.ts";
@@ -24,7 +24,7 @@ export function prepareSource(given: StartCase, assumptions: Assumptions): Resul
   if (!feed.ok) return feed;
   if (isCircuit(source)) return ok(circuit(source, given.unit.hz, feed.value, assumptions));
   return source.kind === "generator"
-    ? motor(source, given, feed.value, assumptions)
+    ? alternator(source, given, feed.value, assumptions)
     : electronic(source, given.outdoorC, feed.value, assumptions);
 }
 
@@ -39,31 +39,16 @@ function managerOf(source: SourceCase, assumptions: Assumptions): CircuitSource[
   return { lowV: SHORE.managerLowV.value, lowS: assumptions.typical("manager-seconds", SHORE.managerLowS) };
 }
 
-/** How far a nominal voltage may be off the classes of the table, V. */
-const CLASS_V = 5;
-/** Volts of a supply of no class of the table, over its nominal ones (typical, from memory). */
-const OTHER_CLASS = { value: 0.977, spread: [0.95, 1.005] } as const;
-
 /** The volts behind an outlet: measured ones as they are, nominal ones as such outlets have them. */
 function shoreVolts(source: CircuitCase, hz: number, { voltsFactor }: FeedOf, assumptions: Assumptions): number {
   const { value, origin } = source.volts;
   const volts = value * voltsFactor;
   if (origin === "measured") return assumptions.take("shore-volts", { ...source.volts, value: volts }, "V", METER);
-  const near = (nominal: number): boolean => Math.abs(volts - nominal) <= CLASS_V;
+  const near = (nominal: number): boolean => Math.abs(volts - nominal) <= SHORE.classV.value;
   if (near(120)) return assumptions.typical("shore-volts", SHORE.volts120);
   if (near(230) && hz === 50) return assumptions.typical("shore-volts", SHORE.volts230);
   if (near(240)) return assumptions.typical("shore-volts", SHORE.volts240);
-  const { spread } = OTHER_CLASS;
-  const param: Param = {
-    label: "Volts behind a circuit",
-    unit: "V",
-    value: OTHER_CLASS.value * volts,
-    min: 0,
-    max: 2 * volts,
-    spread: [spread[0] * volts, spread[1] * volts],
-    source: FROM_MEMORY,
-  };
-  return assumptions.typical("shore-volts", param);
+  return assumptions.typical("shore-volts", SHORE.otherClassShare, "V", volts);
 }
 
 function circuit(source: CircuitCase, hz: number, feed: FeedOf, assumptions: Assumptions): CircuitSource {
@@ -230,7 +215,7 @@ function bank(given: BatteryCase, assumptions: Assumptions): Bank {
     efficiency: assumptions.given("efficiency", given.efficiency, BATTERY.efficiency, SHEET),
     cutOffV: assumptions.take(
       "cut-off",
-      given.cutOffV ?? quantity(BATTERY.cutOffShare.value * volts, "typical", CUT_OFF_TOLERANCE),
+      given.cutOffV ?? quantity(BATTERY.cutOffShare.value * volts, "typical", BATTERY.cutOffTolerance.value),
       "V",
       BATTERY.cutOffShare.source,
     ),
@@ -239,10 +224,12 @@ function bank(given: BatteryCase, assumptions: Assumptions): Bank {
   };
 }
 
-/** How well a low-voltage cut-off nobody read is known, relative (typical, from memory). */
-const CUT_OFF_TOLERANCE = 0.03;
-
-function motor(source: AlternatorCase, given: StartCase, feed: FeedOf, assumptions: Assumptions): Result<AlternatorSource, "needs-watts"> {
+function alternator(
+  source: AlternatorCase,
+  given: StartCase,
+  feed: FeedOf,
+  assumptions: Assumptions,
+): Result<AlternatorSource, "needs-watts"> {
   const rated = watts(source, given.outdoorC, feed, assumptions);
   if (!rated.ok) return rated;
   const volts = source.volts.value * feed.voltsFactor;

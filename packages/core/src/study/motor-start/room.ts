@@ -1,5 +1,7 @@
 import { carriesA, roomFactor } from "../../device/breaker/index.ts";
 import { LOWEST_PLATE_SHARE } from "../../device/compressor-motor/index.ts";
+import { GENERATOR_PARAMS as SET } from "../../device/generator/index.ts";
+import { SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import type { Assumptions } from "./assume.ts";
 import { bankRoom } from "./battery-use.ts";
 import { overstay } from "./carried.ts";
@@ -19,9 +21,6 @@ const VOLTS_DOWN = [0.88, 0.72, 0.55] as const;
 const VOLTS_UP = [1.12, 1.4] as const;
 /** Time in which a stiff supply shows what a motor draws at standstill, s. */
 const DRAWN_S = 0.25;
-/** A set's own make-up moves what it carries by so much, a starter keeps its limit within so much, relative (typical, from memory). */
-const SET_TOLERANCE = 0.1;
-const REGULATED_TOLERANCE = 0.03;
 /** Time for which a breaker is to carry a unit, s. */
 export const CARRIED_S = 3 * 3600;
 
@@ -112,7 +111,7 @@ export function startRoom(input: MotorStartInput, trace: StartTrace, assumptions
   const limitTolerance = Math.hypot(
     assumptions.tolerance("momentary-limit"),
     assumptions.tolerance("surge-watts"),
-    turns ? SET_TOLERANCE : 0,
+    turns ? SET.makeUpTolerance.value : 0,
   );
   const neededA = (size ?? 1) * availableA;
   const toleranceA = Math.hypot(startSpread(input, assumptions) * neededA, limitTolerance * availableA);
@@ -141,7 +140,7 @@ function circuitRoom(input: MotorStartInput, trace: StartTrace, peakA: number, s
 
 function startSpread({ method }: MotorStartInput, assumptions: Assumptions): number {
   return method.kind === "soft"
-    ? Math.hypot(REGULATED_TOLERANCE, assumptions.tolerance("starter-limit") * 0.25)
+    ? Math.hypot(STARTER.limitTolerance.value, assumptions.tolerance("starter-limit") * STARTER.limitOnPeak.value)
     : assumptions.tolerance("locked-amps");
 }
 
