@@ -39,7 +39,7 @@ function pixelsOf(pdf: string, page: number, dpi: number): { readonly width: num
 describe("from readings to a sheet on paper", () => {
   it("says what is shown and what is not, beside what was predicted", async () => {
     const { page } = table;
-    await go(page, `${JOB}/prove?part=proof`);
+    await go(page, `${JOB}/prove/proof`);
     await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less/);
     await sees(page, /Before: 62\.6 A, predicted \d+\.\d A, as predicted/);
     await sees(page, /No run on a source was tested: that it keeps running is expected, not shown/);
@@ -48,7 +48,7 @@ describe("from readings to a sheet on paper", () => {
 
   it("counts the minutes on a weak source, and says what to look at where it stopped by itself", async () => {
     const { page } = table;
-    await go(page, `${JOB}/prove?part=test`);
+    await go(page, `${JOB}/prove/test`);
     await answerLike(page, /^Not shown yet: run it for half an hour\.$/);
     await pick(page, "On which source", "demo-small-gen");
     await press(page, "It runs: count the minutes");
@@ -72,7 +72,7 @@ describe("from readings to a sheet on paper", () => {
 
   it("freezes the proof, and says when something was added since", async () => {
     const { page } = table;
-    await go(page, `${JOB}/prove?part=proof`);
+    await go(page, `${JOB}/prove/proof`);
     await sees(page, /On 2\.2 kW generator it starts and keeps running: 3\d min, with fridge and lights/);
     await sees(page, /On 1\.6 kW generator it starts, and stopped by itself/);
     await sees(page, /Measured against predicted/);
@@ -198,9 +198,9 @@ describe("a job with nothing in it yet", () => {
     await Promise.all([page.keyboard.press("Enter"), page.keyboard.press("Enter")]);
     await answerLike(page, /^Two things are missing/);
     const job = new URL(page.url()).pathname.replace(/\/survey$/, "");
-    await go(page, `${job}/prove?part=test`);
+    await go(page, `${job}/prove/test`);
     await sees(page, /No source is entered to run it on\./);
-    await go(page, `${job}/prove?part=proof`);
+    await go(page, `${job}/prove/proof`);
     await sees(page, /No before reading was taken/);
     expect(await (await named(page, "button", "Freeze this proof")).evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
     await go(page, `${job}/hand-over`);

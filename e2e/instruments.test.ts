@@ -104,7 +104,7 @@ describe("with instruments that answer", () => {
 
   it("finds the wires from what the multimeter shows", async () => {
     const { page } = phone;
-    await go(page, `${REAR}/prepare?part=find`);
+    await go(page, `${REAR}/prepare/find`);
     await answerLike(page, /^Lead c is compressor C, lead b compressor R, lead a compressor S\.$/);
     expect(await page.$("::-p-text(from the multimeter)")).toBeNull();
     await page.evaluate(() =>
@@ -113,7 +113,7 @@ describe("with instruments that answer", () => {
     await go(page, `${REAR}/isolate`);
     await press(page, "Dead and proven: open the work", "tap");
     await answerLike(page, /^Dead since/);
-    await go(page, `${REAR}/prepare?part=find`);
+    await go(page, `${REAR}/prepare/find`);
     await hand({ do: "power", on: false }, { do: "probes", unit: "rear", between: "together" });
     await page.evaluate(() =>
       fetch("/api/instruments/multimeter", {

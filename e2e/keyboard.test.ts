@@ -106,7 +106,7 @@ describe("by keyboard only", () => {
       for (const part of parts.slice(1)) {
         await page.keyboard.press("ArrowRight");
         await until(`${part} to be chosen and in focus`, async () => {
-          const shown = new URL(page.url()).searchParams.get("part");
+          const shown = new URL(page.url()).pathname.split("/").at(-1);
           return shown === part && (await inFocus()) === part ? true : notYet([shown, await inFocus()]);
         });
       }

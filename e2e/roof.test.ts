@@ -63,7 +63,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^6 parts/);
     await pick(page, "Start aid", "start-capacitor-ptc");
     await answerLike(page, /^8 parts/);
-    await go(page, `${job}/prepare?part=find`);
+    await go(page, `${job}/prepare/find`);
     await answerLike(page, /^Lift all three leads/);
     await sees(page, /Not proven dead on this device: probe nothing and lift nothing yet/);
     await type(page, "Leads a and b, ohm", "4.2");
@@ -81,11 +81,11 @@ describe("on the roof, with the network off from the first tap", () => {
   it("keeps mounting and wiring locked, whatever address is opened", async () => {
     const { page } = roof;
     for (const part of ["mount", "wire"]) {
-      await go(page, `${job}/fit?part=${part}`);
+      await go(page, `${job}/fit/${part}`);
       await answerLike(page, /^Locked: it is not proven dead\. Stage 5 opens it\.$/);
       expect(await page.$("::-p-aria(Tugged, it holds)")).toBeNull();
     }
-    await go(page, `${job}/fit?part=power`);
+    await go(page, `${job}/fit/power`);
     await answerLike(page, /^Not yet: 12 steps are not done/);
     const on = await named(page, "button", "Put power on: the work locks");
     expect(await on.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
@@ -168,10 +168,10 @@ describe("on the roof, with the network off from the first tap", () => {
 
   it("judges the place for the starter", async () => {
     const { page } = roof;
-    await go(page, `${job}/prepare?part=find`);
+    await go(page, `${job}/prepare/find`);
     await answerLike(page, /^Lead c is compressor C/);
     expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
-    await go(page, `${job}/fit?part=mount`);
+    await go(page, `${job}/fit/mount`);
     await answerLike(page, /^Not here yet/);
     await pick(page, "How it sits", "upside-down");
     await sees(page, /It must sit upright/);
@@ -189,7 +189,7 @@ describe("on the roof, with the network off from the first tap", () => {
 
   it("leads through every step with its map, and picks up where it was after a reload", async () => {
     const { page } = roof;
-    await go(page, `${job}/fit?part=wire`);
+    await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Photograph the box, both sides/);
     expect(await small(page)).toEqual([]);
     expect(await axeFindings(page)).toEqual([]);
@@ -215,12 +215,12 @@ describe("on the roof, with the network off from the first tap", () => {
 
   it("powers up once everything is compared, and locks the work", async () => {
     const { page } = roof;
-    await go(page, `${job}/fit?part=power`);
+    await go(page, `${job}/fit/power`);
     await answerLike(page, /^Compare each joint with the plan/);
     expect(await tickAll(page, /Every joint compared|terminal cover|Nobody near/)).toBe(3);
     await tap(page, "Put power on: the work locks");
     await answerLike(page, /^Fan first, then silence, then the compressor\.$/);
-    await go(page, `${job}/fit?part=wire`);
+    await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Locked: it is not proven dead\. Stage 5 opens it\.$/);
   });
 
@@ -247,11 +247,11 @@ describe("on the roof, with the network off from the first tap", () => {
     expect(await declare.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
     expect(await tickAll(page, /Generator: off/)).toBe(1);
     await answerLike(page, /^Not dead yet, 16 things left/);
-    await go(page, `${job}/fit?part=wire`);
+    await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Locked/);
     const second = await profile.newPage();
     await second.setOfflineMode(true);
-    await second.goto(new URL(`${job}/fit?part=wire`, page.url()).href);
+    await second.goto(new URL(`${job}/fit/wire`, page.url()).href);
     await answerLike(second, /^Locked/);
     await second.close();
     await page.bringToFront();
@@ -265,22 +265,22 @@ describe("on the roof, with the network off from the first tap", () => {
     await sees(elsewhere.page, /1 × spoken note: new/);
     await tap(elsewhere.page, "Take it in");
     await answerLike(elsewhere.page, /1 rig/);
-    await go(elsewhere.page, `${job}/fit?part=wire`);
+    await go(elsewhere.page, `${job}/fit/wire`);
     await answerLike(elsewhere.page, /^Locked: it is not proven dead/);
     await go(elsewhere.page, `${job}/isolate`);
     await answerLike(elsewhere.page, /^Not dead yet, 17 things left/);
-    await go(elsewhere.page, `${job}/prepare?part=find`);
+    await go(elsewhere.page, `${job}/prepare/find`);
     await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();
   });
 
   it("closes only with every screw back", async () => {
     const { page } = roof;
-    await go(page, `${job}/fit?part=power`);
+    await go(page, `${job}/fit/power`);
     await answerLike(page, /^Fan first, then silence/);
     expect(await tickAll(page, /fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
     await answerLike(page, /^It ran as expected/);
-    await go(page, `${job}/fit?part=close`);
+    await go(page, `${job}/fit/close`);
     await answerLike(page, /^Not closed yet: 6 things left/);
     expect(await tickAll(page, /Fixed: tape|Putty|Grommet|sealant|Lid closed|Every tool/)).toBe(6);
     await answerLike(page, /^Not closed yet: 2 screws are missing\.$/);

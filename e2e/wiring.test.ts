@@ -172,7 +172,7 @@ describe("on a phone", () => {
     const { page } = phone;
     await press(page, "Look at an example", "tap");
     await answerLike(page, /Tin Lantern/);
-    await page.goto(new URL("/job/demo-rear-job/prepare?part=plan", page.url()).href);
+    await page.goto(new URL("/job/demo-rear-job/prepare/plan", page.url()).href);
     await answerLike(page, /^4 leads, 3 wires to move, nothing cut/);
     const sizes = await page.$$eval("main svg text", (all) =>
       all.map((t) => {

@@ -1,6 +1,7 @@
+import { rowOf } from "@amp-saver/core/quantity";
 import { STAGES, type Stage } from "@amp-saver/records";
 import { lazy, Suspense } from "react";
-import { createBrowserRouter, Navigate, Outlet, useParams } from "react-router";
+import { createBrowserRouter, Navigate, Outlet, useParams, useSearchParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { saveRig } from "../screens/save-rig.ts";
@@ -43,6 +44,14 @@ function Place({ word, children }: { readonly word: string; readonly children: R
   );
 }
 
+function NotFound() {
+  return (
+    <Place word={COMMON.notFound}>
+      <p className="p-6 text-large">{COMMON.notFound}</p>
+    </Place>
+  );
+}
+
 function JobPage() {
   const { jobId = "", stage = "" } = useParams();
   const { namesInFiles } = useSettings();
@@ -50,7 +59,11 @@ function JobPage() {
   const bundle = useJob(jobId);
   useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id, namesInFiles) });
   const known = STAGES.find((s): s is Stage => s === stage);
+  const [search] = useSearchParams();
+  const part = search.get("part");
   if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
+  // Addresses of before name the part behind a question mark.
+  if (part !== null) return <Navigate to={`/job/${jobId}/${known}/${encodeURIComponent(part)}`} replace />;
   if (bundle == null) {
     return (
       <Place word={STAGE_WORDS[known]}>
@@ -85,12 +98,23 @@ function JobPage() {
   );
 }
 
-function RigPage({ word, Screen }: { readonly word: string; readonly Screen: React.ComponentType<{ readonly bundle: RigBundle }> }) {
-  const { rigId = "" } = useParams();
+/** Views of a rig by the end of their address. */
+const RIG_VIEWS: Readonly<Record<string, { readonly word: string; readonly Screen: React.ComponentType<{ readonly bundle: RigBundle }> }>> =
+  {
+    together: { word: TOGETHER.title, Screen: TogetherScreen },
+    history: { word: HISTORY.title, Screen: HistoryScreen },
+    day: { word: DAY.title, Screen: DayScreen },
+  };
+
+function RigPage() {
+  const { rigId = "", view = "" } = useParams();
   const { namesInFiles } = useSettings();
   const { store } = useStore();
   const bundle = useRig(rigId);
   useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id, namesInFiles) });
+  const shown = rowOf(RIG_VIEWS, view);
+  if (shown === undefined) return <NotFound />;
+  const { word, Screen } = shown;
   if (bundle == null) {
     return (
       <Place word={word}>
@@ -152,17 +176,11 @@ export function makeRouter() {
             </Place>
           ),
         },
-        { path: "/job/:jobId/:stage?", element: <JobPage /> },
-        { path: "/rig/:rigId/together", element: <RigPage word={TOGETHER.title} Screen={TogetherScreen} /> },
-        { path: "/rig/:rigId/history", element: <RigPage word={HISTORY.title} Screen={HistoryScreen} /> },
-        { path: "/rig/:rigId/day", element: <RigPage word={DAY.title} Screen={DayScreen} /> },
+        { path: "/job/:jobId/:stage?/:part?", element: <JobPage /> },
+        { path: "/rig/:rigId/:view", element: <RigPage /> },
         {
           path: "*",
-          element: (
-            <Place word={COMMON.notFound}>
-              <p className="p-6 text-large">{COMMON.notFound}</p>
-            </Place>
-          ),
+          element: <NotFound />,
         },
       ],
     },

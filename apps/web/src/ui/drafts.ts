@@ -11,10 +11,19 @@ const MOST = 200;
 /** What tells the fields of one form from those of another on the same page, such as the id of what it edits. */
 export const DraftScope = createContext<string | null>(null);
 
+/** Pieces of an address that name a page, whichever of its parts is open: kind, id and stage. */
+const PAGE_PIECES = 3;
+
+/** The page that is open. */
+export function pagePlace(): string {
+  const pieces = (globalThis.location?.pathname ?? "").split("/");
+  return pieces.slice(0, PAGE_PIECES + 1).join("/");
+}
+
 /** The place of a field: its label, and the form or page that it is in. */
 export function usePlace(label: string): string {
   const scope = use(DraftScope);
-  return `${scope ?? globalThis.location?.pathname ?? ""} ${label}`;
+  return `${scope ?? pagePlace()} ${label}`;
 }
 
 /** Places of this tab that hold something half typed. */

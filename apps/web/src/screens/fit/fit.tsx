@@ -1,4 +1,3 @@
-import { useSearchParams } from "react-router";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Choice } from "../../ui/choice.tsx";
@@ -7,6 +6,7 @@ import { Parts } from "../../ui/parts.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
 import { useLock } from "../use-lock.ts";
+import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { ClosePhase } from "./close-phase.tsx";
 import type { FitProps } from "./fit-props.ts";
@@ -19,11 +19,10 @@ type Phase = (typeof PHASES)[number];
 
 /** Fit: mount, wire step by step, first power, close. Work on the circuit opens only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const [params, setParams] = useSearchParams();
   const { job } = bundle;
   const { wiring, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
-  const phase: Phase = PHASES.find((p) => p === params.get("part")) ?? (work.mountFirst ? "mount" : "wire");
+  const [phase, open] = usePart(PHASES, work.mountFirst ? "mount" : "wire");
   const phaseChoice = (
     <div className="mt-2">
       <Choice<Phase>
@@ -34,7 +33,7 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
           value,
           word: FIT.phases[value],
         }))}
-        onChange={(next) => setParams({ part: next }, { replace: true })}
+        onChange={open}
       />
     </div>
   );

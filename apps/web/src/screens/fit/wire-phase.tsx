@@ -49,7 +49,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.noPlan} />
         {choice}
-        <LinkButton to={`/job/${job.id}/prepare?part=plan`} main className="mt-4">
+        <LinkButton to={`/job/${job.id}/prepare/plan`} main className="mt-4">
           {FIT.toPrepare}
         </LinkButton>
       </div>
@@ -97,7 +97,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         {barred && (
           <p role="alert" className="py-2 font-semibold text-lead">
             {FIT.unproved}{" "}
-            <Link to={`/job/${job.id}/prepare?part=find`} className="underline underline-offset-4">
+            <Link to={`/job/${job.id}/prepare/find`} className="underline underline-offset-4">
               {FIT.toFind}
             </Link>
           </p>
@@ -134,7 +134,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
             <RoofButton disabled={barred || note.trim() === "" || note.length > TEXT_MOST.note} onClick={() => tick(note)}>
               {FIT.doneDifferently}
             </RoofButton>
-            <Link to={`/job/${job.id}/prepare?part=check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">
+            <Link to={`/job/${job.id}/prepare/check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">
               {FIT.asBuilt}
             </Link>
           </div>
@@ -143,7 +143,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         <SoundNotes key={key} bundle={bundle} step={key} />
         <Photos bundle={bundle} subjects={SUBJECTS} />
         {undone.length === 0 && (
-          <LinkButton to={`/job/${job.id}/fit?part=power`} main className="mt-4">
+          <LinkButton to={`/job/${job.id}/fit/power`} main className="mt-4">
             {FIT.phases.power}
           </LinkButton>
         )}

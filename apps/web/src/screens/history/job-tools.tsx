@@ -40,7 +40,7 @@ export function JobTools({ job, units, wired }: JobToolsProps) {
       </Button>
       {wired && (
         <Link
-          to={`/job/${job.id}/prepare?part=plan#way-back`}
+          to={`/job/${job.id}/prepare/plan#way-back`}
           aria-label={HISTORY.wayBackOf(job.title, unit)}
           className="inline-flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]"
         >

@@ -2,7 +2,7 @@ import { allTerminals, type Conductor, type Netlist } from "@amp-saver/core/netw
 import { TEXT_MOST } from "@amp-saver/records";
 import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";
-import { DraftScope } from "../../ui/drafts.ts";
+import { DraftScope, pagePlace } from "../../ui/drafts.ts";
 import { FieldError } from "../../ui/field-error.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
@@ -47,7 +47,7 @@ export function ConductorForm({ netlist, wire, names, onChange, onRemove }: Cond
     />
   );
   return (
-    <DraftScope value={`${globalThis.location.pathname} ${wire.id}`}>
+    <DraftScope value={`${pagePlace()} ${wire.id}`}>
       <section aria-describedby={refused === null ? undefined : id}>
         <SectionHeading>{names.wire(wire.id)}</SectionHeading>
         <TextField

@@ -1,10 +1,10 @@
-import { useSearchParams } from "react-router";
 import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Choice } from "../../ui/choice.tsx";
 import { Parts } from "../../ui/parts.tsx";
 import { PREPARE } from "../../words/wiring.ts";
+import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { AsFound } from "./as-found.tsx";
 import { BuiltCheck } from "./built-check.tsx";
@@ -18,11 +18,10 @@ type View = (typeof VIEWS)[number];
 /** Prepare: how this very unit is wired, which wire is which, how the starter goes in, and whether it is in right. */
 export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { commit } = useStore();
-  const [params, setParams] = useSearchParams();
   const { unit } = bundle;
   const { wiring, starter, plan: view, names } = useUnitWiring(bundle);
   const save: PartProps["save"] = (change, field, entries, fresh) => void commit(wiringCommit(unit, change, field, entries, fresh));
-  const part: View = VIEWS.find((v) => v === params.get("part")) ?? "found";
+  const [part, open] = usePart(VIEWS, "found");
   const props: PartProps = { bundle, wiring, starter, view, names, save };
   const viewChoice = (
     <div className="mt-2 max-w-[560px]">
@@ -31,7 +30,7 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
         hideLabel
         value={part}
         options={VIEWS.map((value) => ({ value, word: PREPARE.views[value] }))}
-        onChange={(next) => setParams({ part: next }, { replace: true })}
+        onChange={open}
       />
     </div>
   );

@@ -1,7 +1,6 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
-import { useSearchParams } from "react-router";
 import { ReadingsPicture } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
@@ -15,6 +14,7 @@ import { Parts } from "../../ui/parts.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
+import { usePart } from "../use-part.ts";
 import { useProof } from "../use-proof.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { proofAnswer, visitAnswer } from "./answer-of.ts";
@@ -31,8 +31,7 @@ const PARTS = ["readings", "test", "proof"] as const;
 
 /** Prove: readings before and after, runs on a weak source, and what both show. */
 export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const [params, setParams] = useSearchParams();
-  const part = PARTS.find((p) => p === params.get("part")) ?? "readings";
+  const [part, open] = usePart(PARTS, "readings");
   const partChoice = (
     <div className="mt-2">
       <Choice
@@ -40,7 +39,7 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
         hideLabel
         value={part}
         options={PARTS.map((value) => ({ value, word: PROOF.parts[value] }))}
-        onChange={(next) => setParams({ part: next }, { replace: true })}
+        onChange={open}
       />
     </div>
   );
