@@ -38,7 +38,7 @@ export async function makeSample(): Promise<Sample> {
     bytes: PICTURE.length,
   });
   const all = [...records, photo];
-  await store.keepPixels(photo.id, PICTURE.slice());
+  await store.keepBlob(photo.id, PICTURE.slice());
   await store.commit({ label: "import", silent: true, changes: all.map((after) => ({ kind: after.kind, id: after.id, after })) });
   await store.commit({
     label: "edit",

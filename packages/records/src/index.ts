@@ -13,6 +13,7 @@ export {
 } from "./exchange/rig-file.ts";
 export type { Figure } from "./figure.ts";
 export { asId, type JobId, type RigId, type SourceId, type UnitId } from "./identity.ts";
+export { CLOSING_CHECKS, type FitLog, newFitLog, POWER_CHECKS } from "./kind/fit-log.ts";
 export { type Job, newJob } from "./kind/job.ts";
 export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
 export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
@@ -47,7 +48,6 @@ export {
   type WaveformId,
 } from "./kind/waveform.ts";
 export { newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
-export { CLOSING_CHECKS, newWork, POWER_CHECKS, type Work } from "./kind/work.ts";
 export { migrate, type Step } from "./migrate.ts";
 export { parseRecord } from "./parse.ts";
 export {

@@ -2,15 +2,15 @@ import { fail, ok, type Result } from "@amp-saver/core/quantity";
 import { grouped, type MergeSide, rigOf, type Tell } from "@amp-saver/records";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
 import {
-  AT_HOME,
   changesOf,
+  NOTHING_SHARED,
   type Offer,
   type OfferView,
   offerImport,
   offerView,
   readIn,
-  type Travels,
-  travelled,
+  type SharedStates,
+  withState,
 } from "@amp-saver/records/exchange";
 import { importCommit } from "../store/commands.ts";
 import type { RecordStore, StoreResult } from "../store/port.ts";
@@ -37,7 +37,7 @@ export async function lookIn(
 export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMap<number, MergeSide>, tell: Tell): Promise<StoreResult> {
   const { merge, pixels, shared, records } = offer;
   for (const [id, bytes] of pixels) {
-    const kept = await store.keepPixels(id, bytes.slice());
+    const kept = await store.keepBlob(id, bytes.slice());
     if (!kept.ok) return kept;
   }
   const rigs = records.filter((r) => r.kind === "rig").map((r) => r.id);
@@ -46,10 +46,10 @@ export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMa
   if (!done.ok) return done;
   const groups = grouped(records, (r): string | null => rigOf(r));
   const starters = groups.get(null) ?? [];
-  const next = new Map<string, Travels>();
-  const travels = await store.shared(rigs);
+  const next = new Map<string, SharedStates>();
+  const states = await store.shared(rigs);
   for (const [id, { revision, seen }] of Object.entries(shared))
-    next.set(id, travelled(travels.get(id) ?? AT_HOME, { revision, records: [...(groups.get(id) ?? []), ...starters] }, seen));
+    next.set(id, withState(states.get(id) ?? NOTHING_SHARED, { revision, records: [...(groups.get(id) ?? []), ...starters] }, seen));
   const remembered = await store.keepShared(next);
   tell(1);
   return remembered;

@@ -1,5 +1,5 @@
 import { type AnyRecord, asId, grouped, hasBlob, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
-import { AT_HOME, fileStem, rigSlug, sharingFor, type Travels, travelled } from "@amp-saver/records/exchange";
+import { fileStem, NOTHING_SHARED, rigSlug, type SharedStates, sharingFor, withState } from "@amp-saver/records/exchange";
 import { readBundle } from "../store/bundle.ts";
 import { CORE_VERSION } from "../store/core-version.ts";
 import { newId, nowIso } from "../store/identity.ts";
@@ -72,17 +72,17 @@ async function gathered(
 /** Notes in which state each rig goes out, so that the same rig can be told from it when it comes back. */
 async function shareOut(store: RecordStore, records: readonly AnyRecord[]): Promise<Readonly<Record<string, Sharing>>> {
   const shared: Record<string, Sharing> = {};
-  const next = new Map<string, Travels>();
+  const next = new Map<string, SharedStates>();
   const groups = grouped(records, rigOf);
   const kept = await store.shared([...groups.keys()].filter((id) => id !== null));
   const starters = groups.get(null) ?? [];
   for (const [id, own] of groups) {
     if (id === null) continue;
     const asked: ReadonlySet<string> = new Set(own.flatMap((r) => (r.kind === "job" && r.starterId != null ? [r.starterId] : [])));
-    const travels = kept.get(id) ?? AT_HOME;
+    const states = kept.get(id) ?? NOTHING_SHARED;
     const revision = newId<string>();
-    shared[id] = sharingFor(travels, revision);
-    next.set(id, travelled(travels, { revision, records: [...own, ...starters.filter((s) => asked.has(s.id))] }));
+    shared[id] = sharingFor(states, revision);
+    next.set(id, withState(states, { revision, records: [...own, ...starters.filter((s) => asked.has(s.id))] }));
   }
   await store.keepShared(next);
   return shared;

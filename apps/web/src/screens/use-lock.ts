@@ -1,13 +1,13 @@
-import { newWork, type Wiring, type Work } from "@amp-saver/records";
+import { type FitLog, newFitLog, type Wiring } from "@amp-saver/records";
 import { useMemo, useRef } from "react";
-import { type Changing, workCommit } from "../store/commands.ts";
+import { type Changing, fitLogCommit } from "../store/commands.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import { useLocalProof } from "../store/local-proof.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { useNow } from "../store/use-now.ts";
-import { countedWork, declared, isolationView, lockNow, NO_EVIDENCE } from "./isolate/isolate.view.ts";
-import type { SaveWork } from "./save-work.ts";
+import { countedFitLog, declared, isolationView, lockNow, NO_EVIDENCE } from "./isolate/isolate.view.ts";
+import type { SaveFitLog } from "./save-fit-log.ts";
 
 const MOST_EVENTS = 500;
 
@@ -20,32 +20,32 @@ export function useLock({ job, rig, unit, sources, works }: JobBundle, wiring: W
   const { commit } = useStore();
   const [local, setLocal] = useLocalProof(job.id);
   const now = useNow(everyS);
-  const stored = useMemo(() => works.find((w) => w.jobId === job.id) ?? newWork(job.createdAt, job), [works, job]);
-  const work = useMemo(() => countedWork(stored, local, now), [stored, local, now]);
+  const stored = useMemo(() => works.find((w) => w.jobId === job.id) ?? newFitLog(job.createdAt, job), [works, job]);
+  const work = useMemo(() => countedFitLog(stored, local, now), [stored, local, now]);
   const view = useMemo(() => isolationView({ rig, unit, sources, wiring, work }), [rig, unit, sources, wiring, work]);
   const lock = lockNow(view, local, now);
   /** The visit as it stood when a measuring was begun: until that is read back, further figures belong to it. */
-  const begunOn = useRef<Work | null>(null);
+  const begunOn = useRef<FitLog | null>(null);
 
-  const save: SaveWork = (change, field, entries, fresh) => {
+  const save: SaveFitLog = (change, field, entries, fresh) => {
     if (lock === null) setLocal((old) => old && { ...old, at: Date.now() });
-    return commit(workCommit(job, change, field, entries, fresh));
+    return commit(fitLogCommit(job, change, field, entries, fresh));
   };
-  const saveEvidence: SaveWork = (change, field, entries, fresh) => {
+  const saveEvidence: SaveFitLog = (change, field, entries, fresh) => {
     const at = Date.now();
     if (begunOn.current === stored || work === stored) {
       setLocal((old) => old && { ...old, at });
-      return commit(workCommit(job, change, field, entries, fresh));
+      return commit(fitLogCommit(job, change, field, entries, fresh));
     }
     begunOn.current = stored;
     const run = newId<string>();
     setLocal(() => ({ run, evidence: null, at }));
-    const anew: Changing<Work> = (kept) => ({ ...NO_EVIDENCE, run, ...(typeof change === "function" ? change(kept) : change) });
-    return commit(workCommit(job, anew, field, entries, fresh));
+    const anew: Changing<FitLog> = (kept) => ({ ...NO_EVIDENCE, run, ...(typeof change === "function" ? change(kept) : change) });
+    return commit(fitLogCommit(job, anew, field, entries, fresh));
   };
-  const log = (what: Work["events"][number]["what"]): void => {
+  const log = (what: FitLog["events"][number]["what"]): void => {
     const event = { at: nowIso(), what };
-    void commit(workCommit(job, (kept) => ({ events: [...kept.events, event].slice(-MOST_EVENTS) }), `event ${what}`));
+    void commit(fitLogCommit(job, (kept) => ({ events: [...kept.events, event].slice(-MOST_EVENTS) }), `event ${what}`));
   };
   const declare = (): void => {
     setLocal((old) => old && declared(view, old, Date.now()));

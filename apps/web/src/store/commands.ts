@@ -2,9 +2,11 @@ import { isHighVolts } from "@amp-saver/core/reference";
 import {
   type AirConditioner,
   type AnyRecord,
+  type FitLog,
   type Job,
   type Learning,
   type Load,
+  newFitLog,
   newGenerator,
   newInverter,
   newJob,
@@ -20,7 +22,6 @@ import {
   newUnit,
   newWaveform,
   newWiring,
-  newWork,
   type Photo,
   type Proof,
   type Reading,
@@ -32,7 +33,6 @@ import {
   type Waveform,
   type WaveformFacts,
   type Wiring,
-  type Work,
 } from "@amp-saver/records";
 import { ownRecords, type RigBundle } from "./bundle.ts";
 import { newId, nowIso } from "./identity.ts";
@@ -235,8 +235,8 @@ export function wiringCommit(
 }
 
 /** What is known of a visit changed; the record begins with its first change. */
-export function workCommit(job: Job, change: Changing<Work>, field: string, entries: Entries = {}, fresh: Entries = {}): Commit {
-  return begunCommit(newWork(nowIso(), job), change, field, entries, fresh);
+export function fitLogCommit(job: Job, change: Changing<FitLog>, field: string, entries: Entries = {}, fresh: Entries = {}): Commit {
+  return begunCommit(newFitLog(nowIso(), job), change, field, entries, fresh);
 }
 
 /** Something of a job's learning runs changed; the record begins with its first change. */
@@ -266,7 +266,7 @@ export function proofCommit(job: Job, change: Partial<Proof>, field: string, ent
   return begunCommit(newProof(nowIso(), job), change, field, entries);
 }
 
-function begunCommit<R extends Wiring | Work | Learning | Proof>(
+function begunCommit<R extends Wiring | FitLog | Learning | Proof>(
   begun: R,
   change: Changing<R>,
   field: string,

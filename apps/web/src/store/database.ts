@@ -1,5 +1,5 @@
 import { type AnyRecord, grouped, type Step as Migration, type RecordKind, type RigSummary, recordKey, rigOf } from "@amp-saver/records";
-import type { Travels } from "@amp-saver/records/exchange";
+import type { SharedStates } from "@amp-saver/records/exchange";
 import { Dexie, type EntityTable } from "dexie";
 import { filesOf, type JournalSide, type Step } from "./journal.ts";
 import type { Turn } from "./pending.ts";
@@ -69,12 +69,12 @@ interface ShareRow {
 }
 
 /** Travels as they are kept. */
-export function shareRow(id: string, { seen, states }: Travels): ShareRow {
+export function shareRow(id: string, { seen, states }: SharedStates): ShareRow {
   return { id, seen, states: states.map(({ revision, records }) => ({ revision, text: JSON.stringify(records) })) };
 }
 
 /** Travels as they are kept, unpacked. */
-export function sharedOf({ seen, states }: ShareRow): Travels {
+export function sharedOf({ seen, states }: ShareRow): SharedStates {
   const of = (text: string | undefined): readonly AnyRecord[] | null => (text === undefined ? null : JSON.parse(text));
   return { seen, states: states.map(({ revision, text, records }) => ({ revision, records: of(text) ?? records ?? [] })) };
 }

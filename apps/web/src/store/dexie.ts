@@ -1,5 +1,5 @@
 import { type AnyRecord, isKind, type RecordKind, type RecordOf, type RigId, type RigSummary, rigOf, type Tell } from "@amp-saver/records";
-import type { Travels } from "@amp-saver/records/exchange";
+import type { SharedStates } from "@amp-saver/records/exchange";
 import { Dexie } from "dexie";
 import { Database, NO_RIG, type RigRow, recordsOfRow, sharedOf, shareRow, sideRow, sidesOfRow, type Versions } from "./database.ts";
 import {
@@ -19,7 +19,7 @@ import {
 import type { PendingLog, Turn } from "./pending.ts";
 import { type Commit, JOURNAL_MOST, type RecordStore, type StoreFailure, type StoreResult } from "./port.ts";
 import { FEW, putRecords, recordsIn, rowsOf } from "./rows.ts";
-import { dropLonePixels, isNewer, migrateInPlace, NewerError, sumUp } from "./upkeep.ts";
+import { dropLoneBlobs, isNewer, migrateInPlace, NewerError, sumUp } from "./upkeep.ts";
 
 /** Sides kept in one row. */
 const SIDES = 1000;
@@ -34,7 +34,7 @@ export async function dexieStore(name: string, versions: Versions, log: PendingL
   }
   await migrateInPlace(db);
   await sumUp(db);
-  await dropLonePixels(db);
+  await dropLoneBlobs(db);
   return new DexieStore(db, log);
 }
 
@@ -137,20 +137,20 @@ export class DexieStore implements RecordStore {
     return (await this.db.pixels.get(id))?.bytes;
   }
 
-  keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult> {
+  keepBlob(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult> {
     return this.write(async () => {
       await this.db.pixels.put({ id, bytes, at: Date.now() });
       return true;
     });
   }
 
-  async shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, Travels>> {
+  async shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedStates>> {
     const rows = await this.db.shares.bulkGet([...rigIds]);
     return new Map(rows.flatMap((row) => (row === undefined ? [] : [[row.id, sharedOf(row)] as const])));
   }
 
-  keepShared(shared: ReadonlyMap<string, Travels>): Promise<StoreResult> {
-    const rows = [...shared].map(([id, travels]) => shareRow(id, travels));
+  keepShared(shared: ReadonlyMap<string, SharedStates>): Promise<StoreResult> {
+    const rows = [...shared].map(([id, states]) => shareRow(id, states));
     return this.write(async () => {
       await this.db.shares.bulkPut(rows);
       return true;

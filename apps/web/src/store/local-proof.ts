@@ -5,7 +5,7 @@ import { useLocalItem } from "./local-item.ts";
 /** Proofs of dead lie on this device alone: they travel in no file, no undo brings one back, and every tab sees the same. */
 const KEY = "amp-saver proof ";
 
-function proofOf(text: string | null): LocalProof | null {
+function deadProof(text: string | null): LocalProof | null {
   if (text === null) return null;
   try {
     const { run, evidence = null, at }: Partial<LocalProof> = JSON.parse(text);
@@ -24,10 +24,10 @@ export function useLocalProof(jobId: string): readonly [LocalProof | null, (turn
   const turn = useCallback(
     (next: Turn): void =>
       turnText((old) => {
-        const proof = next(proofOf(old));
+        const proof = next(deadProof(old));
         return proof === null ? null : JSON.stringify(proof);
       }),
     [turnText],
   );
-  return [useMemo(() => proofOf(text), [text]), turn];
+  return [useMemo(() => deadProof(text), [text]), turn];
 }

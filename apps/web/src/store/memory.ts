@@ -1,5 +1,5 @@
 import { type AnyRecord, grouped, isKind, type RecordKind, type RigId, rigOf, summarise } from "@amp-saver/records";
-import type { Travels } from "@amp-saver/records/exchange";
+import type { SharedStates } from "@amp-saver/records/exchange";
 import {
   continues,
   type DoneChange,
@@ -30,7 +30,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
   let records = new Map<string, AnyRecord>();
   let steps: (Step & { readonly sides: readonly JournalSide[] })[] = [];
   const pictures = new Map<string, Uint8Array<ArrayBuffer>>();
-  const shares = new Map<string, Travels>();
+  const shares = new Map<string, SharedStates>();
   let seq = 0;
   let open = true;
   const listeners = new Set<() => void>();
@@ -113,7 +113,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     async pixels(id) {
       return pictures.get(id)?.slice();
     },
-    async keepPixels(id, bytes) {
+    async keepBlob(id, bytes) {
       if (!open) return { ok: false, reason: "closed" };
       pictures.set(id, bytes.slice());
       return { ok: true };
@@ -123,7 +123,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     },
     async keepShared(shared) {
       if (!open) return { ok: false, reason: "closed" };
-      for (const [rigId, travels] of shared) shares.set(rigId, structuredClone(travels));
+      for (const [rigId, states] of shared) shares.set(rigId, structuredClone(states));
       return { ok: true };
     },
     subscribe(listener) {

@@ -1,5 +1,5 @@
 import type { AnyRecord, RecordKind, RecordOf, RigId, RigSummary, Tell } from "@amp-saver/records";
-import type { Travels } from "@amp-saver/records/exchange";
+import type { SharedStates } from "@amp-saver/records/exchange";
 
 /** One record put in place, or taken away with null. */
 export interface Change {
@@ -95,10 +95,10 @@ export interface RecordStore {
   history(): Promise<History>;
   /** Pixels of a photo, kept beside the records and outside the journal; undefined where there are none. */
   pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
-  keepPixels(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
+  keepBlob(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
   /** States of rigs that were shared with other devices, latest last, and all that each has taken in; those never shared are left out. */
-  shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, Travels>>;
-  keepShared(shared: ReadonlyMap<string, Travels>): Promise<StoreResult>;
+  shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedStates>>;
+  keepShared(shared: ReadonlyMap<string, SharedStates>): Promise<StoreResult>;
   /** Calls back after anything has changed, here or in another tab; returns how to stop. */
   subscribe(listener: () => void): () => void;
   /** Calls back when the records can no longer be reached, with why; returns how to stop. */

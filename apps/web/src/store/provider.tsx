@@ -14,7 +14,7 @@ interface StoreContext {
   /** Tells how a write of a worker went, and reads everything anew. */
   readonly report: (result: StoreResult) => Promise<StoreResult>;
   /** Keeps the pixels of a photo, before the photo itself. */
-  readonly keepPixels: RecordStore["keepPixels"];
+  readonly keepBlob: RecordStore["keepBlob"];
   readonly undo: () => Promise<StoreResult>;
   readonly redo: () => Promise<StoreResult>;
   readonly failure: StoreFailure | null;
@@ -73,7 +73,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
         return tell(saved, commit.label === "import");
       },
       report: (result) => tell(Promise.resolve(result), true),
-      keepPixels: (id, bytes) => tell(store.keepPixels(id, bytes), false),
+      keepBlob: (id, bytes) => tell(store.keepBlob(id, bytes), false),
       undo: () => stepped(store.undo()),
       redo: () => stepped(store.redo()),
     }),

@@ -1,6 +1,7 @@
 import {
   type AirConditioner,
   asId,
+  type FitLog,
   type Job,
   type Reading,
   type RecordKind,
@@ -10,7 +11,6 @@ import {
   recordKey,
   type Source,
   type Starter,
-  type Work,
 } from "@amp-saver/records";
 import useSWR from "swr";
 import { type RigBundle, readBundle } from "./bundle.ts";
@@ -82,7 +82,7 @@ export function useOwnRecords():
       readonly jobs: readonly Job[];
       readonly units: readonly AirConditioner[];
       readonly readings: readonly Reading[];
-      readonly works: readonly Work[];
+      readonly works: readonly FitLog[];
     }
   | undefined {
   const { store } = useStore();
@@ -99,11 +99,11 @@ export function useOwnRecords():
 }
 
 /** Every visit of every rig: one's own times are read from them. */
-export function useWorks(): readonly Work[] {
+export function useFitLogs(): readonly FitLog[] {
   const { store } = useStore();
-  return useSWR([ONCE, "works"], () => store.list("work")).data ?? NO_WORKS;
+  return useSWR([ONCE, "works"], () => store.list("work")).data ?? NO_FIT_LOGS;
 }
-const NO_WORKS: readonly Work[] = [];
+const NO_FIT_LOGS: readonly FitLog[] = [];
 
 /** What can be undone and redone now. */
 export function useHistory(): History {

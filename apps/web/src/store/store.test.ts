@@ -81,7 +81,7 @@ describe("the browser's database", () => {
     const first = await dexieStore(db, RECORD_VERSIONS);
     const job = demoRecords().find((r) => r.kind === "job")!;
     const [kept, deleted] = [1, 2].map(() => addPhotoCommit(job, "plate", { across: 4, down: 3, bytes: 1 })) as [Made, Made];
-    for (const id of [kept.id, deleted.id, "never came"]) await first.keepPixels(id, Uint8Array.of(7));
+    for (const id of [kept.id, deleted.id, "never came"]) await first.keepBlob(id, Uint8Array.of(7));
     await first.commit(kept.commit);
     await first.commit(deleted.commit);
     await first.undo();
@@ -100,7 +100,7 @@ describe("the browser's database", () => {
     const db = name();
     const first = await dexieStore(db, RECORD_VERSIONS);
     const ids = Array.from({ length: 120 }, (_, k) => `photo ${k}`);
-    const keeping = ids.map((id) => first.keepPixels(id, Uint8Array.of(7)));
+    const keeping = ids.map((id) => first.keepBlob(id, Uint8Array.of(7)));
     const second = await dexieStore(db, RECORD_VERSIONS);
     await Promise.all(keeping);
     const third = await dexieStore(db, RECORD_VERSIONS);

@@ -52,7 +52,7 @@ export async function sumUp(db: Database): Promise<void> {
 const LEASE_MS = 86_400_000;
 
 /** Pixels whose photo is neither kept nor to be had back by undo or redo are let go, once they have lain for a day. */
-export async function dropLonePixels(db: Database, nowMs = Date.now()): Promise<void> {
+export async function dropLoneBlobs(db: Database, nowMs = Date.now()): Promise<void> {
   await db.transaction("rw", db.tables, async () => {
     const ids = (await db.pixels.toCollection().primaryKeys()) as string[];
     if (ids.length === 0) return;

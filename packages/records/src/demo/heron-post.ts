@@ -3,6 +3,7 @@ import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
 import { type ProofInput, studyProof } from "@amp-saver/core/study/proof";
 import { clampReading, runTests, shownBy } from "../core-input.ts";
 import { asId, type Birth } from "../identity.ts";
+import { CLOSING_CHECKS, type FitLog, POWER_CHECKS } from "../kind/fit-log.ts";
 import type { Job } from "../kind/job.ts";
 import { newJob } from "../kind/job.ts";
 import type { Learning } from "../kind/learning.ts";
@@ -15,10 +16,9 @@ import { newRig } from "../kind/rig.ts";
 import { newGenerator, newShore } from "../kind/source.ts";
 import { newUnit } from "../kind/unit.ts";
 import { newWiring } from "../kind/wiring.ts";
-import { CLOSING_CHECKS, POWER_CHECKS, type Work } from "../kind/work.ts";
 import type { AnyRecord } from "../record.ts";
 import { STAGES } from "../stages.ts";
-import { demoWork, SHEET_RULE } from "./wiring.ts";
+import { demoFitLog, SHEET_RULE } from "./wiring.ts";
 
 const DAY = "2025-04-26";
 const LATER = "2026-04-25";
@@ -42,8 +42,8 @@ const STEPS = [
 /** Each run's peak, amps: four minutes of rest between starts, half a minute of running. */
 const PEAKS_A = [27.4, 23.1, 21.2, 20.6, 20.4];
 
-function fitting(job: Job, sources: readonly string[]): Work {
-  const work = demoWork(job, sources, at("16:12"), ["can", "can FAN"]);
+function fitting(job: Job, sources: readonly string[]): FitLog {
+  const work = demoFitLog(job, sources, at("16:12"), ["can", "can FAN"]);
   return {
     ...work,
     mounting: {

@@ -10,7 +10,7 @@ import { newUnit } from "../kind/unit.ts";
 import type { AnyRecord } from "../record.ts";
 import { heronPost } from "./heron-post.ts";
 import { demoLoads } from "./loads.ts";
-import { demoWiring, demoWork, ROOF_SHEET } from "./wiring.ts";
+import { demoFitLog, demoWiring, ROOF_SHEET } from "./wiring.ts";
 
 const plate = (value: number): Figure => ({ value, from: "plate" });
 const sheet = (value: number): Figure => ({ value, from: "sheet" });
@@ -135,7 +135,7 @@ function tinLantern(): AnyRecord[] {
     taken(8, "after", 22.3),
     taken(9, "after", 11.8, { mode: "live" }),
   ];
-  const visit = demoWork(
+  const visit = demoFitLog(
     rearJob,
     [generator, pedestal, outlet, small, inverter].map((s) => s.id),
     MAY,

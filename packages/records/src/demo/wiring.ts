@@ -1,11 +1,11 @@
 import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
+import type { FitLog } from "../kind/fit-log.ts";
+import { newFitLog } from "../kind/fit-log.ts";
 import type { Job } from "../kind/job.ts";
 import type { Starter } from "../kind/starter.ts";
 import type { AirConditioner } from "../kind/unit.ts";
 import type { Wiring } from "../kind/wiring.ts";
 import { newWiring } from "../kind/wiring.ts";
-import type { Work } from "../kind/work.ts";
-import { newWork } from "../kind/work.ts";
 
 /** A roof unit with a start capacitor and its PTC, an overload in common, and its pins read. */
 export function demoWiring(unit: AirConditioner, now: string): Wiring {
@@ -47,12 +47,12 @@ export const ROOF_SHEET: Partial<Starter> = {
 };
 
 /** A visit on which everything was switched off, measured and bled; nobody has said so on this device. */
-export function demoWork(job: Job, sources: readonly string[], now: string, capacitors: readonly string[]): Work {
+export function demoFitLog(job: Job, sources: readonly string[], now: string, capacitors: readonly string[]): FitLog {
   const off = [...sources, "breakers", "fuse"].map((id) => [id, { off: true, locked: true }] as const);
   const bled = capacitors.map((id) => [id, { first: 3.1, firstAt: now, second: 2.4 }] as const);
   const dead = (volts: number) => ({ volts, lowImpedance: true });
   return {
-    ...newWork(now, job),
+    ...newFitLog(now, job),
     site: { dry: true, calm: true, ladder: true, helper: true, daylight: true, haul: true, skilled: true, allowed: true, flammable: false },
     run: "demo",
     sources: Object.fromEntries(off),

@@ -4,7 +4,7 @@ import type { Merge, MergeSide } from "./merge.ts";
 import { type PreviewRow, previewImport } from "./preview.ts";
 import type { ArchiveFailure, Pixels } from "./rig-archive.ts";
 import { isArchive, type RigFile, readRigFile, type Tell } from "./rig-file.ts";
-import { AT_HOME, commonState, mergeIncoming, type Travels } from "./sharing.ts";
+import { commonState, mergeIncoming, NOTHING_SHARED, type SharedStates } from "./sharing.ts";
 
 /** What a file holds, unpacked and checked. */
 export interface ReadIn extends RigFile {
@@ -30,9 +30,9 @@ export async function readIn(bytes: Uint8Array, tell?: Tell): Promise<Result<Rea
 }
 
 /** Sets what was read beside what is kept of the same rigs. Nothing is changed. */
-export function offerImport(read: ReadIn, kept: readonly AnyRecord[], travels: ReadonlyMap<string, Travels>): Offer {
+export function offerImport(read: ReadIn, kept: readonly AnyRecord[], states: ReadonlyMap<string, SharedStates>): Offer {
   const { records, shared } = read;
-  const merge = mergeIncoming(kept, records, (id) => commonState(travels.get(id) ?? AT_HOME, shared[id]));
+  const merge = mergeIncoming(kept, records, (id) => commonState(states.get(id) ?? NOTHING_SHARED, shared[id]));
   const before = new Map(kept.map((r) => [recordKey(r), r]));
   const rows = previewImport([...merge.records.values()], before);
   return { ...read, merge, rows, gone: merge.removed.flatMap((key) => before.get(key) ?? []) };

@@ -3,10 +3,10 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoRecords } from "../demo/index.ts";
 import type { JobId, RigId, UnitId } from "../identity.ts";
+import { newFitLog } from "../kind/fit-log.ts";
 import { newJob } from "../kind/job.ts";
 import { newRig } from "../kind/rig.ts";
 import { newUnit } from "../kind/unit.ts";
-import { newWork } from "../kind/work.ts";
 import { parseRecord } from "../parse.ts";
 import type { AnyRecord } from "../record.ts";
 import { recordKey } from "../record.ts";
@@ -17,7 +17,7 @@ const LATER = "2031-02-02T10:00:00.000Z";
 const rig = newRig({ id: "r" as RigId, now: NOW }, "Tin Lantern");
 const unit = newUnit({ id: "u" as UnitId, now: NOW }, rig.id, "Front");
 const job = newJob({ id: "j" as JobId, now: NOW }, rig.id, unit.id, "Fit");
-const work = newWork(NOW, job);
+const work = newFitLog(NOW, job);
 const BASE: readonly AnyRecord[] = [rig, unit, job, work];
 
 const edit = (records: readonly AnyRecord[], id: string, change: object, updatedAt = LATER): AnyRecord[] =>

@@ -3,7 +3,7 @@ import { demoRecords } from "../demo/index.ts";
 import { parseRecord } from "../parse.ts";
 import { type AnyRecord, recordKey } from "../record.ts";
 import { readRigFile, type Sharing, writeRigFile } from "./rig-file.ts";
-import { changesOf, commonState, mergeIncoming, sharingFor, type Travels, travelled } from "./sharing.ts";
+import { changesOf, commonState, mergeIncoming, type SharedStates, sharingFor, withState } from "./sharing.ts";
 
 const RIG = "demo-tin-lantern";
 const start = demoRecords().filter((r) => ("rigId" in r ? r.rigId === RIG : r.id === RIG || r.kind === "starter"));
@@ -11,7 +11,7 @@ const start = demoRecords().filter((r) => ("rigId" in r ? r.rigId === RIG : r.id
 /** A phone with its records and what it remembers of the rig's travels. */
 class Phone {
   records: readonly AnyRecord[];
-  travels: Travels = { states: [], seen: [] };
+  states: SharedStates = { states: [], seen: [] };
   readonly name: string;
   private sent = 0;
 
@@ -29,20 +29,20 @@ class Phone {
   export(): { readonly records: readonly AnyRecord[]; readonly shared: Sharing } {
     this.sent += 1;
     const revision = `${this.name} ${this.sent}`;
-    const shared = sharingFor(this.travels, revision);
-    this.travels = travelled(this.travels, { revision, records: this.records });
+    const shared = sharingFor(this.states, revision);
+    this.states = withState(this.states, { revision, records: this.records });
     return { records: this.records, shared };
   }
 
   take({ records, shared }: { readonly records: readonly AnyRecord[]; readonly shared: Sharing }): number {
-    const merge = mergeIncoming(this.records, records, () => commonState(this.travels, shared));
+    const merge = mergeIncoming(this.records, records, () => commonState(this.states, shared));
     const later = new Map(merge.conflicts.map((c, k) => [k, c.later]));
     const { put, away } = changesOf(merge, later, this.records);
     const next = new Map(this.records.map((r) => [recordKey(r), r]));
     for (const record of put) next.set(recordKey(record), record);
     for (const record of away) next.delete(recordKey(record));
     this.records = [...next.values()];
-    this.travels = travelled(this.travels, { revision: shared.revision, records }, shared.seen);
+    this.states = withState(this.states, { revision: shared.revision, records }, shared.seen);
     return merge.conflicts.length;
   }
 

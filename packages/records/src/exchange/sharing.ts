@@ -10,35 +10,35 @@ interface State {
 }
 
 /** What is remembered of a rig's travels. */
-export interface Travels {
+export interface SharedStates {
   readonly states: readonly State[];
   readonly seen: readonly string[];
 }
 
 /** The travels of a rig that never left. */
-export const AT_HOME: Travels = { states: [], seen: [] };
+export const NOTHING_SHARED: SharedStates = { states: [], seen: [] };
 
 /** States kept of a rig: enough for devices that take turns, and for one that was away for a while. */
 const MOST_STATES = 5;
 
 /** A rig's travels with one state more: sent out, or taken in with all it had seen. */
-export function travelled(travels: Travels, state: State, seen: readonly string[] = []): Travels {
+export function withState(states: SharedStates, state: State, seen: readonly string[] = []): SharedStates {
   return {
-    states: [...travels.states.filter((s) => s.revision !== state.revision), state].slice(-MOST_STATES),
-    seen: [...new Set([...travels.seen, ...seen, state.revision])].slice(-MOST_SEEN),
+    states: [...states.states.filter((s) => s.revision !== state.revision), state].slice(-MOST_STATES),
+    seen: [...new Set([...states.seen, ...seen, state.revision])].slice(-MOST_SEEN),
   };
 }
 
 /** What a file says of a rig that goes out in this state. */
-export function sharingFor(travels: Travels, revision: string): Sharing {
-  return { revision, seen: [...travels.seen].slice(-MOST_SEEN) };
+export function sharingFor(states: SharedStates, revision: string): Sharing {
+  return { revision, seen: [...states.seen].slice(-MOST_SEEN) };
 }
 
 /** The latest state that this device kept and the other has seen; null where there is none. */
-export function commonState(travels: Travels, theirs: Sharing | undefined): readonly AnyRecord[] | null {
+export function commonState(states: SharedStates, theirs: Sharing | undefined): readonly AnyRecord[] | null {
   if (theirs === undefined) return null;
   const seen = new Set([...theirs.seen, theirs.revision]);
-  return travels.states.findLast((s) => seen.has(s.revision))?.records ?? null;
+  return states.states.findLast((s) => seen.has(s.revision))?.records ?? null;
 }
 
 /** Merges what came in with what is kept, rig by rig; a rig that is not kept comes in whole, also one that was deleted here. */

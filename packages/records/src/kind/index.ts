@@ -1,3 +1,4 @@
+import { fitLogRecord } from "./fit-log.ts";
 import { jobRecord } from "./job.ts";
 import { learningRecord } from "./learning.ts";
 import { loadRecord } from "./load.ts";
@@ -11,7 +12,6 @@ import { starterRecord } from "./starter.ts";
 import { unitRecord } from "./unit.ts";
 import { waveformRecord } from "./waveform.ts";
 import { wiringRecord } from "./wiring.ts";
-import { workRecord } from "./work.ts";
 
 /** Every persisted type; a new one is a file here and a line below. */
 export const DEFINITIONS = {
@@ -24,7 +24,7 @@ export const DEFINITIONS = {
   load: loadRecord,
   photo: photoRecord,
   wiring: wiringRecord,
-  work: workRecord,
+  work: fitLogRecord,
   sound: soundRecord,
   learning: learningRecord,
   waveform: waveformRecord,

@@ -1,7 +1,7 @@
 import { fileStem } from "@amp-saver/records/exchange";
 import { useState } from "react";
 import { Link } from "react-router";
-import { type JobBundle, useWorks } from "../../store/queries.ts";
+import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { QUOTE_FROM_MOST, useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { makePdf } from "../../ui/make-pdf.ts";
@@ -47,7 +47,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
   const { rig, unit, job, sources } = bundle;
   const { prices, quotePrices, quoteFrom, change, measure, namesInFiles } = useSettings();
   const { plan, starter } = useUnitWiring(bundle);
-  const works = useWorks();
+  const works = useFitLogs();
   const [said, setSaid] = useState<string | null>(null);
   if (!plan.plan.ok)
     return (
@@ -135,7 +135,7 @@ function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; 
     `${line.count > 1 ? `${line.count} × ` : ""}${line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}`;
   const rows = [
     ...quote.parts.map((line) => [part(line), money(line.cents)] as const),
-    ...quote.work.map((line) => [QUOTE.workOf[line.code], QUOTE.minutes(line.minutes.usual)] as const),
+    ...quote.work.map((line) => [QUOTE.fitLogOf[line.code], QUOTE.minutes(line.minutes.usual)] as const),
     [QUOTE.totals.work, money(usual.workCents)] as const,
     ...(usual.taxCents > 0 ? [[QUOTE.totals.tax, money(usual.taxCents)] as const] : []),
     [QUOTE.totals.sum, money(usual.cents)] as const,

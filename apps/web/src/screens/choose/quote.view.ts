@@ -1,6 +1,6 @@
 import type { LearningRule } from "@amp-saver/core/study/learning-runs";
 import { QUOTE_PARAMS, type Quote, type QuotePrices, spanOf, studyQuote } from "@amp-saver/core/study/quote";
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
 import type { PlanView } from "../prepare/wiring.view.ts";
 
@@ -14,7 +14,13 @@ export interface QuoteView {
 }
 
 /** Sets a quote up from the plan's kit and steps, the learning rule and one's own visits and prices. */
-export function quoteView(plan: PlanView, rule: LearningRule, works: readonly Work[], starterUsd: number, prices: QuotePrices): QuoteView {
+export function quoteView(
+  plan: PlanView,
+  rule: LearningRule,
+  works: readonly FitLog[],
+  starterUsd: number,
+  prices: QuotePrices,
+): QuoteView {
   const own = ownPlanMinutes(plan, works);
   const wiringMin = own === null ? spanOf(planMinutes(plan)) : { quick: own.quickMin, usual: own.minutes, slow: own.slowMin };
   const count = (of: (line: PlanView["kit"][number]) => boolean): number =>

@@ -2,7 +2,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
-import { Parts } from "../../ui/parts.tsx";
+import { Tabs } from "../../ui/tabs.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
 import { useLock } from "../use-lock.ts";
@@ -52,5 +52,5 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
       </div>
     );
   };
-  return <Parts choice={phaseChoice}>{page}</Parts>;
+  return <Tabs choice={phaseChoice}>{page}</Tabs>;
 }

@@ -1,6 +1,6 @@
 import { judgeMounting, MOUNTING_CHECKS, type MountingReason } from "@amp-saver/core/study/mounting";
 import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
-import { CLOSING_CHECKS, POWER_CHECKS, type Wiring, type Work } from "@amp-saver/records";
+import { CLOSING_CHECKS, type FitLog, POWER_CHECKS, type Wiring } from "@amp-saver/records";
 
 export type { OwnMinutes } from "@amp-saver/core/study/site";
 
@@ -20,23 +20,23 @@ export function stepKey({ main, members }: StepGroup): string {
 }
 
 /** Places of the steps that are not done, in the plan's order. */
-export function undoneSteps({ groups }: PlanView, work: Work): readonly number[] {
+export function undoneSteps({ groups }: PlanView, work: FitLog): readonly number[] {
   return groups.flatMap((group, k) => (work.steps[stepKey(group)] === undefined ? [k] : []));
 }
 
 /** Whether the wiring as built is on record: entered wire by wire, or every step of the plan ticked. */
-export function builtOnRecord(wiring: Wiring, view: PlanView, work: Work | undefined): boolean {
+export function builtOnRecord(wiring: Wiring, view: PlanView, work: FitLog | undefined): boolean {
   return wiring.built !== null || (work !== undefined && view.groups.length > 0 && undoneSteps(view, work).length === 0);
 }
 
 /** Whether power came back on what a visit had wired. */
-export function powerOnWired({ steps, events }: Work): boolean {
+export function powerOnWired({ steps, events }: FitLog): boolean {
   const ticks = Object.values(steps);
   return ticks.length > 0 && events.some((e) => e.what === "powered" && ticks.every((s) => s.at < e.at));
 }
 
 /** Everything that speaks against the place as it was answered. */
-export function mountingReasons({ mounting }: Work): readonly MountingReason[] {
+export function mountingReasons({ mounting }: FitLog): readonly MountingReason[] {
   const clear = Object.fromEntries(MOUNTING_CHECKS.map((c) => [c, mounting.clear[c] === true])) as Record<
     (typeof MOUNTING_CHECKS)[number],
     boolean
@@ -51,17 +51,17 @@ export const BEFORE_POWER = POWER_CHECKS.slice(0, 3);
 export const AFTER_POWER = POWER_CHECKS.slice(3);
 
 /** What is not closed yet: ticks open, and screws missing (negative: too many). */
-export function closingState(work: Work): { readonly open: number; readonly screws: number } {
+export function closingState(work: FitLog): { readonly open: number; readonly screws: number } {
   return { open: closingList(work).filter((c) => work.closing[c] !== true).length, screws: work.screwsOut - work.screwsIn };
 }
 
 /** What is ticked at the end; fixing is among it only where it waited for the test. */
-export function closingList(work: Work): readonly (typeof CLOSING_CHECKS)[number][] {
+export function closingList(work: FitLog): readonly (typeof CLOSING_CHECKS)[number][] {
   return CLOSING_CHECKS.filter((c) => c !== "fixed" || work.fixLast !== false);
 }
 
 /** Minutes the plan's steps take by the hours of earlier visits' ticks; null where too few were timed. */
-export function ownPlanMinutes({ groups }: PlanView, works: readonly Work[]): OwnMinutes | null {
+export function ownPlanMinutes({ groups }: PlanView, works: readonly FitLog[]): OwnMinutes | null {
   const visits = works.map(({ steps }) => Object.values(steps).map(({ at }) => Date.parse(at)));
   return ownMinutes(visits, groups.length);
 }

@@ -1,4 +1,4 @@
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { Answer } from "../../ui/answer.tsx";
 import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
@@ -8,7 +8,7 @@ import { BoundedInput } from "../bounded-input.tsx";
 import { MOUNTING_LIST, mountingReasons } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
-type Mounting = Work["mounting"];
+type Mounting = FitLog["mounting"];
 const MM = 1000;
 
 /** Where and how the starter sits: go or no-go with reasons. */

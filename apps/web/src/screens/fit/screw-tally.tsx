@@ -1,10 +1,10 @@
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { FIT } from "../../words/fit.ts";
-import type { SaveWork } from "../save-work.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 
 interface ScrewTallyProps {
-  readonly work: Work;
-  readonly save: SaveWork;
+  readonly work: FitLog;
+  readonly save: SaveFitLog;
 }
 
 const MOST = 200;

@@ -10,7 +10,7 @@ import { FIT } from "../../words/fit.ts";
 
 /** Spoken notes to one step, recorded and kept on the device. */
 export function SoundNotes({ bundle: { job, sounds }, step }: { readonly bundle: JobBundle; readonly step: string }) {
-  const { commit, keepPixels } = useStore();
+  const { commit, keepBlob } = useStore();
   const running = useRef<Recording | null>(null);
   const shown = useRef(new AbortController());
   const [state, setState] = useState<"idle" | "asking" | "recording" | "refused" | "not-kept">("idle");
@@ -38,7 +38,7 @@ export function SoundNotes({ bundle: { job, sounds }, step }: { readonly bundle:
     }
     setState("idle");
     const made = addSoundCommit(job, step, { seconds, type: known, bytes: bytes.length });
-    if ((await keepPixels(made.id, bytes)).ok) await commit(made.commit);
+    if ((await keepBlob(made.id, bytes)).ok) await commit(made.commit);
   };
   return (
     <section className="py-2">

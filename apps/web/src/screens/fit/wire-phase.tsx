@@ -20,7 +20,7 @@ import { Photos } from "../photos/photos.tsx";
 import { MapFrame } from "../prepare/map-frame.tsx";
 import { StepList } from "../prepare/step-list.tsx";
 import { allStates, opens } from "../prepare/steps.view.ts";
-import { proofOf } from "../prepare/wiring.view.ts";
+import { wireProof } from "../prepare/wiring.view.ts";
 import { wordedSteps } from "../prepare/worded-steps.ts";
 import { stepKey, undoneSteps } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
@@ -57,7 +57,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   const key = stepKey(group);
   const done = work.steps[key];
   const pulls = group.rest.some((s) => s.do === "tug");
-  const unproved = plan.opened.filter((id) => !proofOf(wiring, photos, id).release.released);
+  const unproved = plan.opened.filter((id) => !wireProof(wiring, photos, id).release.released);
   const barred = opens(plan, at, unproved);
   const tick = (said: string): void => {
     save({}, `step ${key}`, { steps: { [key]: { at: nowIso(), tugged: pulls, note: said.trim() } } });

@@ -1,4 +1,4 @@
-import type { AirConditioner, Job, Reading, Rig, Source, Work } from "@amp-saver/records";
+import type { AirConditioner, FitLog, Job, Reading, Rig, Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import ICAL from "ical.js";
 import Papa from "papaparse";
@@ -17,7 +17,7 @@ const proved = proveInput(proofInput({ job, rig, unit, readings, learnings: [], 
 
 describe("reminders", () => {
   const fitted = "2031-01-31T10:00:00.000Z";
-  const tape = { mounting: { fastening: "tape", roofC: 70 } } as Work;
+  const tape = { mounting: { fastening: "tape", roofC: 70 } } as FitLog;
 
   it("fall on the day of the month, or its last where that month is shorter", () => {
     expect(remindersOf(tape, fitted).map((r) => [r.what, r.day])).toEqual([
@@ -67,7 +67,7 @@ describe("reminders", () => {
   });
 
   it("count from first power, else from the first after reading", () => {
-    const work = { events: [{ at: "2031-03-01T08:00:00.000Z", what: "powered" }] } as unknown as Work;
+    const work = { events: [{ at: "2031-03-01T08:00:00.000Z", what: "powered" }] } as unknown as FitLog;
     expect(fittedOn(job, work, readings)).toBe("2031-03-01T08:00:00.000Z");
     expect(fittedOn(job, undefined, readings)).toBe(readings.find((r) => r.when === "after")!.takenAt);
     expect(fittedOn(job, undefined, [])).toBe(job.updatedAt);

@@ -1,5 +1,5 @@
 import { type FollowUp, followUps } from "@amp-saver/core/study/follow-up";
-import type { AirConditioner, Job, Reading, Rig, Source, Starter, Work } from "@amp-saver/records";
+import type { AirConditioner, FitLog, Job, Reading, Rig, Source, Starter } from "@amp-saver/records";
 import { FORMULA } from "@amp-saver/records/exchange";
 import { addMonths, format, parseISO } from "date-fns";
 import ICAL from "ical.js";
@@ -17,7 +17,7 @@ export interface Reminder {
 }
 
 /** When the starter went in on a visit: its last power where one was noted, else its first reading after, else the job's last change. */
-export function fittedOn(job: Job, work: Work | undefined, readings: readonly Reading[]): string {
+export function fittedOn(job: Job, work: FitLog | undefined, readings: readonly Reading[]): string {
   const powered = work?.events.findLast((e) => e.what === "powered")?.at;
   const after = readings.filter((r) => r.jobId === job.id && r.when === "after").at(0)?.takenAt;
   return powered ?? after ?? job.updatedAt;
@@ -27,21 +27,25 @@ export function fittedOn(job: Job, work: Work | undefined, readings: readonly Re
  * The visit on which the starter went in: the latest up to a job that put power back on what it had
  * wired; where none tells, the first that was handed over, else the job itself.
  */
-export function fittingOf(job: Job, jobs: readonly Job[], works: readonly Work[]): { readonly job: Job; readonly work: Work | undefined } {
-  const workOf = (j: Job): Work | undefined => works.find((w) => w.jobId === j.id);
+export function fittingOf(
+  job: Job,
+  jobs: readonly Job[],
+  works: readonly FitLog[],
+): { readonly job: Job; readonly work: FitLog | undefined } {
+  const fitLogOf = (j: Job): FitLog | undefined => works.find((w) => w.jobId === j.id);
   const visits = jobs
     .filter((j) => j.unitId === job.unitId && j.createdAt <= job.createdAt)
     .toSorted((a, b) => (a.createdAt < b.createdAt ? -1 : 1));
   const wired = visits.findLast((j) => {
-    const work = workOf(j);
+    const work = fitLogOf(j);
     return work !== undefined && powerOnWired(work);
   });
   const fitting = wired ?? visits.find((j) => j.done.includes("hand-over")) ?? job;
-  return { job: fitting, work: workOf(fitting) };
+  return { job: fitting, work: fitLogOf(fitting) };
 }
 
 /** Looks that are due after fitting, soonest first. */
-export function remindersOf(work: Work | undefined, fitted: string): readonly Reminder[] {
+export function remindersOf(work: FitLog | undefined, fitted: string): readonly Reminder[] {
   const looks = followUps({ fastening: work?.mounting.fastening ?? "both", roofC: work?.mounting.roofC ?? 65 });
   return looks.map(({ what, months, again }) => ({ what, months, again, day: format(addMonths(parseISO(fitted), months), "yyyy-MM-dd") }));
 }

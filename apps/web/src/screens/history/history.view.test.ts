@@ -2,10 +2,10 @@ import {
   type AirConditioner,
   type Job,
   type JobId,
+  newFitLog,
   newJob,
   newProof,
   newReading,
-  newWork,
   type Proof,
   type Reading,
   type ReadingId,
@@ -84,7 +84,7 @@ describe("what was done on a rig", () => {
   it("names every proof of dead, every power, every run on a source", () => {
     const at = (hour: number): string => `2026-06-21T${hour}:00:00.000Z`;
     const work = {
-      ...newWork(at(10), first),
+      ...newFitLog(at(10), first),
       events: [
         { at: at(11), what: "proved" as const },
         { at: at(13), what: "powered" as const },

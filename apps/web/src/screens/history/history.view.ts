@@ -4,6 +4,7 @@ import { type SinceStudy, studySince } from "@amp-saver/core/study/since";
 import {
   type AirConditioner,
   clampReading,
+  type FitLog,
   grouped,
   type Job,
   type Learning,
@@ -12,7 +13,6 @@ import {
   type Reading,
   type Source,
   type Wiring,
-  type Work,
 } from "@amp-saver/records";
 import { fittedOn, fittingOf, type Reminder, remindersOf } from "../hand-over/hand-over.view.ts";
 import { spread } from "../home/statistics.view.ts";
@@ -48,7 +48,7 @@ interface HistoryRecords {
   readonly units: readonly AirConditioner[];
   readonly jobs: readonly Job[];
   readonly readings: readonly Reading[];
-  readonly works: readonly Work[];
+  readonly works: readonly FitLog[];
   readonly learnings: readonly Learning[];
   readonly proofs: readonly Proof[];
   readonly photos: readonly Photo[];

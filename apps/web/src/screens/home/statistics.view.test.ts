@@ -1,4 +1,4 @@
-import { type AirConditioner, type Job, newReading, type Reading, type ReadingId, type Work } from "@amp-saver/records";
+import { type AirConditioner, type FitLog, type Job, newReading, type Reading, type ReadingId } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { ownRecord } from "./statistics.view.ts";
@@ -28,11 +28,11 @@ describe("one's own jobs in figures", () => {
   });
 
   it("times fitting from proven dead to power back, and leaves out what was never finished", () => {
-    const at = (minute: number, what: Work["events"][number]["what"]) => ({
+    const at = (minute: number, what: FitLog["events"][number]["what"]) => ({
       at: new Date(Date.UTC(2031, 1, 1, 10, minute)).toISOString(),
       what,
     });
-    const work = (...events: Work["events"]): Work => ({ events }) as unknown as Work;
+    const work = (...events: FitLog["events"]): FitLog => ({ events }) as unknown as FitLog;
     const { fitMinutes } = ownRecord(
       jobs,
       units,

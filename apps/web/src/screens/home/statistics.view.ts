@@ -1,7 +1,7 @@
 import { itemAt } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
 import { middleReduction } from "@amp-saver/core/study/reading";
-import { type AirConditioner, clampReading, type Job, type Reading, type Work } from "@amp-saver/records";
+import { type AirConditioner, clampReading, type FitLog, type Job, type Reading } from "@amp-saver/records";
 
 /** Middle and extremes of some figures. */
 interface Spread {
@@ -46,7 +46,7 @@ export function ownRecord(
   jobs: readonly Job[],
   units: readonly AirConditioner[],
   readings: readonly Reading[],
-  works: readonly Work[],
+  works: readonly FitLog[],
 ): OwnRecord {
   const unitById = new Map(units.map((u) => [u.id, u]));
   const byJob = new Map<string, Reading[]>();
@@ -79,7 +79,7 @@ export function ownRecord(
 }
 
 /** Minutes from each proof of dead to the power that followed it. */
-function fitMinutes({ events }: Work): readonly number[] {
+function fitMinutes({ events }: FitLog): readonly number[] {
   return events.flatMap((event, k) => {
     const next = events[k + 1];
     if (event.what !== "proved" || next?.what !== "powered") return [];

@@ -1,8 +1,8 @@
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { SaveWork } from "../save-work.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 import { againIn, type IsolationView } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
@@ -10,10 +10,10 @@ const UNREAD = { first: null, firstAt: null, second: null } as const;
 
 interface CapacitorListProps {
   readonly view: IsolationView;
-  readonly work: Work;
+  readonly work: FitLog;
   readonly nameOf: (id: string) => string;
   readonly now: number;
-  readonly save: SaveWork;
+  readonly save: SaveFitLog;
 }
 
 /** Every capacitor of the circuit: how long to bleed it, and two readings half a minute apart. */

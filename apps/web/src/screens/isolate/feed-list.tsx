@@ -1,17 +1,17 @@
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { SaveWork } from "../save-work.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 import type { IsolationView } from "./isolate.view.ts";
 
 const NEITHER = { off: false, locked: false } as const;
 
 interface FeedListProps {
   readonly view: IsolationView;
-  readonly work: Work;
+  readonly work: FitLog;
   readonly nameOf: (id: string) => string;
-  readonly save: SaveWork;
+  readonly save: SaveFitLog;
 }
 
 /** One pair of ticks for everything that can feed the circuit of this rig. */

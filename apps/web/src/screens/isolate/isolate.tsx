@@ -1,6 +1,6 @@
 import { rowOf } from "@amp-saver/core/quantity";
 import { format } from "date-fns";
-import { type JobBundle, useWorks } from "../../store/queries.ts";
+import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
@@ -44,7 +44,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>
       </div>
-      <SiteList work={work} site={view.site} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useWorks())} save={save} />
+      <SiteList work={work} site={view.site} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} save={save} />
       <FeedList view={view} work={work} nameOf={feedName} save={saveEvidence} />
       <PairList view={view} work={work} save={saveEvidence} />
       <CapacitorList view={view} work={work} nameOf={capacitorName} now={now} save={saveEvidence} />

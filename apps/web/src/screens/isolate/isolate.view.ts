@@ -19,7 +19,7 @@ import {
   taskName,
 } from "@amp-saver/core/study/isolation";
 import { judgeSite, SITE_QUESTIONS, type SiteVerdict } from "@amp-saver/core/study/site";
-import type { AirConditioner, Rig, Source, Wiring, Work } from "@amp-saver/records";
+import type { AirConditioner, FitLog, Rig, Source, Wiring } from "@amp-saver/records";
 import { asFoundOf } from "../prepare/wiring.view.ts";
 
 /** Something that can feed the circuit, to be switched off and locked. */
@@ -55,7 +55,7 @@ interface IsolationInput {
   readonly unit: AirConditioner;
   readonly sources: readonly Source[];
   readonly wiring: Wiring;
-  readonly work: Work;
+  readonly work: FitLog;
 }
 
 /** What must be off, measured and bled on this rig and unit, and what of it is open. */
@@ -103,7 +103,7 @@ export function isolationView({ rig, unit, sources, wiring, work }: IsolationInp
 export const NO_EVIDENCE = { sources: {}, meterBefore: null, meterAfter: null, pairs: {}, capacitors: {}, overrides: {} } as const;
 
 /** A visit as it counts on this device now: evidence of another measuring is left out. */
-export function countedWork(work: Work, proof: LocalProof | null, nowMs: number): Work {
+export function countedFitLog(work: FitLog, proof: LocalProof | null, nowMs: number): FitLog {
   return runHolds(work.run, proof, nowMs) ? work : { ...work, ...NO_EVIDENCE };
 }
 
@@ -130,7 +130,7 @@ export function againIn(firstAt: string | null, nowMs: number): number {
 }
 
 /** When the proof that holds was given, ms: work under it does not move that. */
-export function provedAt({ events }: Work, proof: LocalProof): number {
+export function provedAt({ events }: FitLog, proof: LocalProof): number {
   const given = events.findLast((e) => e.what === "proved")?.at;
   return given === undefined ? proof.at : Date.parse(given);
 }

@@ -1,15 +1,15 @@
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { Collapsible } from "radix-ui";
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { SaveWork } from "../save-work.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, nameOfTask } from "./isolate.view.ts";
 
 interface OverrideListProps {
   readonly view: IsolationView;
-  readonly work: Work;
+  readonly work: FitLog;
   readonly wordsOf: (task: IsolationView["open"][number]) => string;
-  readonly save: SaveWork;
+  readonly save: SaveFitLog;
 }
 
 /** Reasons to go on without something: asked for, kept, shown. */

@@ -1,16 +1,16 @@
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { useRef } from "react";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { SaveWork } from "../save-work.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 import type { IsolationView } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 interface PairListProps {
   readonly view: IsolationView;
-  readonly work: Work;
-  readonly save: SaveWork;
+  readonly work: FitLog;
+  readonly save: SaveFitLog;
 }
 
 /** Live, dead, live: the meter proved, all pairs, the meter proved again. */

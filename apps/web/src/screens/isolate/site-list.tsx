@@ -1,18 +1,18 @@
 import { rowOf } from "@amp-saver/core/quantity";
-import type { Work } from "@amp-saver/records";
+import type { FitLog } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { OwnMinutes } from "../fit/fit.view.ts";
-import type { SaveWork } from "../save-work.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, SITE_LIST } from "./isolate.view.ts";
 
 interface SiteListProps {
-  readonly work: Work;
+  readonly work: FitLog;
   readonly site: IsolationView["site"];
   readonly minutes: number;
   readonly own: OwnMinutes | null;
-  readonly save: SaveWork;
+  readonly save: SaveFitLog;
 }
 
 /** Go or no-go before anyone climbs. */

@@ -21,7 +21,7 @@ interface PhotosProps {
 
 /** Photos of a unit: taken or chosen, looked at, noted, deleted. */
 export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps) {
-  const { commit, keepPixels } = useStore();
+  const { commit, keepBlob } = useStore();
   const picker = useRef<HTMLInputElement>(null);
   const [subject, setSubject] = useState<Photo["of"]>("plate");
   const [refused, setRefused] = useState<string | null>(null);
@@ -35,7 +35,7 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
     setRefused(shrunk === null ? PHOTO_WORDS.refused(file.name) : null);
     if (shrunk === null) return;
     const made = addPhotoCommit(job, subject, { across: shrunk.across, down: shrunk.down, bytes: shrunk.bytes.length });
-    const kept = await keepPixels(made.id, shrunk.bytes);
+    const kept = await keepBlob(made.id, shrunk.bytes);
     if (kept.ok) await commit(made.commit);
   };
   return (

@@ -15,7 +15,7 @@ import { PlanOptionsForm } from "./plan-options.tsx";
 import { StepList } from "./step-list.tsx";
 import { allStates, opens } from "./steps.view.ts";
 import { WayBack } from "./way-back.tsx";
-import { leadsOf, proofOf } from "./wiring.view.ts";
+import { leadsOf, wireProof } from "./wiring.view.ts";
 import { wordedRestore, wordedSteps } from "./worded-steps.ts";
 
 const STATES = ["found", "todo", "done"] as const;
@@ -30,7 +30,7 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
   const [state, setState] = useState<State>("todo");
   const [at, setAt] = useState(0);
   const states = useMemo(() => allStates(view), [view]);
-  const unproved = view.opened.filter((id) => !proofOf(wiring, bundle.photos, id).release.released);
+  const unproved = view.opened.filter((id) => !wireProof(wiring, bundle.photos, id).release.released);
   const worded = wordedSteps(view, names).map((step, k) => ({ ...step, unproved: opens(view, k, unproved) }));
   const turn = (by: number): void => setState((now) => itemAt(STATES, Math.max(0, Math.min(2, STATES.indexOf(now) + by))));
   const print = (): void => {

@@ -2,7 +2,7 @@ import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Choice } from "../../ui/choice.tsx";
-import { Parts } from "../../ui/parts.tsx";
+import { Tabs } from "../../ui/tabs.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
@@ -35,5 +35,5 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
     </div>
   );
   const Part = { found: AsFound, find: FindWires, plan: PlanScreen, check: BuiltCheck }[part];
-  return <Parts choice={viewChoice}>{(choice) => <Part {...props} choice={choice} />}</Parts>;
+  return <Tabs choice={viewChoice}>{(choice) => <Part {...props} choice={choice} />}</Tabs>;
 }

@@ -13,7 +13,7 @@ import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
 import { endRows } from "./ends.view.ts";
 import { mapOnPaper } from "./map-svg.tsx";
 import { allStates } from "./steps.view.ts";
-import { leadsOf, type PlanView, proofOf } from "./wiring.view.ts";
+import { leadsOf, type PlanView, wireProof } from "./wiring.view.ts";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
 
 /** Plan, pre-crimp sheet, kit and the way back on paper, in a file called by its name where that is wanted. */
@@ -68,7 +68,7 @@ function sheet(
       { text: SHEET.proofs, style: "head" },
       {
         ul: view.opened.map((id) => {
-          const { release } = proofOf(wiring, photos, id);
+          const { release } = wireProof(wiring, photos, id);
           return SHEET.proof(names.wire(id), release.released, release.by, wiring.proofs[id]?.override ?? null);
         }),
       },

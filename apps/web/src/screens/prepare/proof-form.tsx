@@ -6,7 +6,7 @@ import { Tick } from "../../ui/tick.tsx";
 import type { WiringNames } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
 import type { PartProps } from "./part-props.ts";
-import { likenesses, proofOf, refusalOf } from "./wiring.view.ts";
+import { likenesses, refusalOf, wireProof } from "./wiring.view.ts";
 
 /** Most ohms end to end that are a reading of a wire. */
 const MOST_OHM = 1000;
@@ -24,7 +24,7 @@ type Reading = NonNullable<Proof["reading"]>;
 
 /** Proofs of one conductor before it is opened or cut. */
 export function ProofForm({ id, wiring, photos, asFound, names, save }: ProofFormProps) {
-  const { record, release } = proofOf(wiring, photos, id);
+  const { record, release } = wireProof(wiring, photos, id);
   const set = (change: Partial<Proof>): void => save({}, `proof ${id}`, { proofs: { [id]: change } }, { proofs: { [id]: { ...record } } });
   const reading = record.reading ?? { bothEndsFree: false, ohm: null, openToOthers: false };
   const read = (change: Partial<Reading>): void =>

@@ -164,7 +164,7 @@ export function windingFigures(windings: Windings): Pick<AirConditioner, "mainOh
 const NO_PROOF: Omit<ProofRecord, "photos"> = { traced: false, onDiagram: false, reading: null, override: null };
 
 /** What is on record for a conductor, and whether it may be opened. */
-export function proofOf(
+export function wireProof(
   wiring: Wiring,
   photos: readonly Photo[],
   id: string,

@@ -14,7 +14,7 @@ import { PROOF } from "../../words/proof.ts";
 import { PROVE } from "../../words/prove.ts";
 import { useProof } from "../use-proof.ts";
 import { proofAnswer } from "./answer-of.ts";
-import { freeze, proofOf, thaw } from "./proof.view.ts";
+import { freeze, resultProof, thaw } from "./proof.view.ts";
 import { proofLines } from "./proof-lines.ts";
 
 /** What is shown and what is not, beside what was predicted; frozen so that it can be worked out again. */
@@ -27,7 +27,7 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
   const air = shownAs("hottestC", measure);
   const lines = proofLines(bundle, study, input, (c) => formatWith(air.fromSi(c), 0, air.unit));
   const nothing = study.readings.verdict === "none" && study.sources.length === 0;
-  const kept = proofOf(bundle)?.frozen ?? null;
+  const kept = resultProof(bundle)?.frozen ?? null;
   const again = kept === null ? null : thaw(kept, input);
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">

@@ -38,7 +38,7 @@ interface ProofRecords {
 }
 
 /** The proof of a job as kept; null before anything of it is. */
-export function proofOf({ job, proofs }: Pick<ProofRecords, "job" | "proofs">): Proof | null {
+export function resultProof({ job, proofs }: Pick<ProofRecords, "job" | "proofs">): Proof | null {
   return proofs.find((p) => p.jobId === job.id) ?? null;
 }
 
@@ -50,7 +50,7 @@ export function proofInput(records: ProofRecords, predicted: Predicted | null): 
     readings: { readings: readings.filter((r) => r.jobId === job.id).map(clampReading), lockedRotorA: unit.lockedRotorA?.value ?? null },
     predicted,
     learned: begunMs === null ? null : { runs: state.counted, settled: state.settled },
-    tests: runTests(proofOf(records)?.tests ?? {}),
+    tests: runTests(resultProof(records)?.tests ?? {}),
     hottestC: rig.hottestC.value,
   };
 }

@@ -10,7 +10,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
-import { Parts } from "../../ui/parts.tsx";
+import { Tabs } from "../../ui/tabs.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
@@ -44,7 +44,7 @@ export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
     </div>
   );
   const Part = part === "test" ? RunTestPart : part === "proof" ? ProofPart : ReadingsPart;
-  return <Parts choice={partChoice}>{(choice) => <Part bundle={bundle} choice={choice} />}</Parts>;
+  return <Tabs choice={partChoice}>{(choice) => <Part bundle={bundle} choice={choice} />}</Tabs>;
 }
 
 /** Readings before and after, like with like. */

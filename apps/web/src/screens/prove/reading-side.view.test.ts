@@ -1,10 +1,10 @@
 import {
   type Job,
   type JobId,
+  newFitLog,
   newJob,
   newLearning,
   newReading,
-  newWork,
   type ReadingId,
   type RigId,
   type UnitId,
@@ -16,7 +16,7 @@ const at = (hour: string): string => `2026-06-21T${hour}:00.000Z`;
 const born = <Id extends string>(id: string, now: string) => ({ id: id as Id, now });
 const job: Job = newJob(born<JobId>("job", at("09:00")), "rig" as RigId, "unit" as UnitId, "Fit");
 const reading = newReading(born<ReadingId>("r", at("10:00")), job, "before", 62);
-const work = newWork(at("10:00"), job);
+const work = newFitLog(at("10:00"), job);
 const fresh = { job, jobs: [job], readings: [reading], learnings: [], works: [work] };
 
 describe("the side of the next reading", () => {

@@ -1,4 +1,4 @@
-import type { Job, Learning, Reading, Work } from "@amp-saver/records";
+import type { FitLog, Job, Learning, Reading } from "@amp-saver/records";
 import { powerOnWired } from "../fit/fit.view.ts";
 import { earlierVisit } from "../history/history.view.ts";
 import { eventsOf } from "../learn/learn.view.ts";
@@ -9,7 +9,7 @@ interface SideRecords {
   readonly jobs: readonly Job[];
   readonly readings: readonly Reading[];
   readonly learnings: readonly Learning[];
-  readonly works: readonly Work[];
+  readonly works: readonly FitLog[];
 }
 
 /**

@@ -24,7 +24,7 @@ import { COMMON } from "../../words/common.ts";
 import { clock } from "../../words/learn.ts";
 import { PROOF } from "../../words/proof.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { GOAL_MIN, proofOf, runningTest, runsShown, type Test } from "./proof.view.ts";
+import { GOAL_MIN, resultProof, runningTest, runsShown, type Test } from "./proof.view.ts";
 
 /** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */
 export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
@@ -32,7 +32,7 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
   const { commit } = useStore();
   const now = Math.max(useNow(1), Date.now());
   const [frame, width] = useWidth<HTMLDivElement>();
-  const proof = proofOf(bundle);
+  const proof = resultProof(bundle);
   const on = runningTest(proof);
   const last = Object.values(proof?.tests ?? {})
     .toSorted((a, b) => a.startedAt.localeCompare(b.startedAt))

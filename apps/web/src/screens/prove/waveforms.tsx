@@ -67,7 +67,7 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
       sourceId: job.sourceId,
       takenAt: nowIso(),
     });
-    const kept = await store.keepPixels(id, bytes);
+    const kept = await store.keepBlob(id, bytes);
     if (!kept.ok || !(await commit(adding)).ok) return;
     setPicked(null);
     setRefused(null);

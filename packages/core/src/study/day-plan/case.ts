@@ -1,7 +1,7 @@
 import type { StoredBank } from "../../device/battery/index.ts";
 
 /** A stretch of the day, minutes from midnight; one that ends before it begins runs over midnight, one that ends as it begins is all day. */
-export interface Spell {
+export interface TimeWindow {
   readonly fromMin: number;
   readonly toMin: number;
 }
@@ -25,7 +25,7 @@ interface DayLoad {
   readonly id: string;
   readonly watts: number;
   readonly priority: number;
-  readonly spells: readonly Spell[];
+  readonly spells: readonly TimeWindow[];
 }
 
 /** A source and when it is there; the first of the list that is there feeds the rig. */
@@ -34,7 +34,7 @@ export interface DaySource {
   readonly watts: number;
   /** Watts on the plate where it burns fuel, and whether eco mode is on; null for a hook-up. */
   readonly engine: { readonly ratedW: number; readonly eco: boolean } | null;
-  readonly spells: readonly Spell[];
+  readonly spells: readonly TimeWindow[];
 }
 
 /** A bank behind an inverter, which feeds the rig where no source is there, and is charged where one is. */

@@ -1,4 +1,4 @@
-import type { Spell, Weather } from "./case.ts";
+import type { TimeWindow, Weather } from "./case.ts";
 import { DAY_PARAMS as P } from "./params.ts";
 
 /** Outdoor air at an hour of the day, °C: a half cosine up from the coolest hour, another down from the hottest. */
@@ -22,14 +22,14 @@ export function cyclesPerHour(duty: number): number {
 const DAY_MIN = 1440;
 
 /** Share of the minutes from one on that lie in spells; no spells are all day. */
-export function shareWithin(spells: readonly Spell[], minute: number, lengthMin: number): number {
+export function shareWithin(spells: readonly TimeWindow[], minute: number, lengthMin: number): number {
   if (spells.length === 0) return 1;
   let inside = 0;
   for (let m = minute; m < minute + lengthMin; m++) if (spells.some((spell) => covers(spell, m % DAY_MIN))) inside += 1;
   return inside / lengthMin;
 }
 
-function covers({ fromMin, toMin }: Spell, minute: number): boolean {
+function covers({ fromMin, toMin }: TimeWindow, minute: number): boolean {
   const [from, to] = [fromMin % DAY_MIN, toMin % DAY_MIN];
   if (from === to) return true;
   return from < to ? minute >= from && minute < to : minute >= from || minute < to;

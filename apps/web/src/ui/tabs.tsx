@@ -1,7 +1,7 @@
 import { useLayoutEffect, useRef, useState } from "react";
 import { createPortal } from "react-dom";
 
-interface PartsProps {
+interface TabsProps {
   /** What chooses the part that is shown. */
   readonly choice: React.ReactNode;
   /** The page of the chosen part, with the choice wherever it has its place there. */
@@ -9,7 +9,7 @@ interface PartsProps {
 }
 
 /** Pages of several parts that share one choice. The choice stays the same element, focus and all, while pages change around it: an arrow key pressed meanwhile is not lost. */
-export function Parts({ choice, children }: PartsProps) {
+export function Tabs({ choice, children }: TabsProps) {
   const [home] = useState(() => document.createElement("div"));
   const focused = useRef<HTMLElement | null>(null);
   return (

@@ -18,7 +18,7 @@ export const CLOSING_CHECKS = ["fixed", "putty", "grommet", "sealant", "lid", "t
 const EVIDENCE_FIELDS = ["run", "sources", "meterBefore", "meterAfter", "pairs", "capacitors", "overrides"] as const;
 
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
-export const workRecord = defineRecord({
+export const fitLogRecord = defineRecord({
   kind: "work",
   migrations: { "work-2-adds-run": asItWas },
   schema: (base) =>
@@ -63,12 +63,12 @@ export const workRecord = defineRecord({
   references: JOB_REFERENCES,
   merge: { entries: ["site", "mounting", "steps", "power", "closing"], together: EVIDENCE_FIELDS },
 });
-export type Work = RecordFrom<typeof workRecord>;
+export type FitLog = RecordFrom<typeof fitLogRecord>;
 
 /** A visit before anything is done. */
-export function newWork(now: string, job: Job): Work {
+export function newFitLog(now: string, job: Job): FitLog {
   return {
-    ...workRecord.born({ id: asId("work", job.id), now }),
+    ...fitLogRecord.born({ id: asId("work", job.id), now }),
     ...ofJob(job),
     site: {},
     sources: {},
