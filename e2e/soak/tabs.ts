@@ -10,6 +10,9 @@ import { type Chance, Counter, type Tally } from "./tally.ts";
 const ROUNDS = 50;
 
 /** What a tab did in a round: how it is told, what it should have left. */
+/** How long what was done may take until it is kept, on a busy machine, ms. */
+const KEPT_MS = 60_000;
+
 interface Deed {
   readonly told: string;
   readonly field?: { readonly label: (typeof FIELDS)[number]; readonly text: string };
@@ -53,12 +56,25 @@ async function withOneBrowser(chance: Chance, rounds: number, counter: Counter):
         .join(" beside "),
     );
     const amiss = (): Promise<string[]> => wrong(first, deeds, photos);
-    await until("both to be kept", async () => ((await amiss()).length === 0 ? true : notYet(await amiss())), 15_000).catch(
-      (error: unknown) => counter.fault(`${deeds.map((d) => d.told).join(" beside ")}: ${String(error).slice(0, 300)}`),
+    await until("both to be kept", async () => ((await amiss()).length === 0 ? true : notYet(await amiss())), KEPT_MS).catch(
+      async (error: unknown) => {
+        const seen = await Promise.all(both.map((page) => seenIn(page).catch(String)));
+        counter.fault(`${deeds.map((d) => d.told).join(" beside ")}: ${String(error).slice(0, 300)}; the tabs show ${seen.join(" and ")}`);
+      },
     );
   }
   if (session.complaints.length > 0) counter.fault(session.complaints.join("; ").slice(0, 300));
   await session.close();
+}
+
+/** What a tab says of itself: its fields, what is told, what it has not saved yet. */
+function seenIn(page: Page): Promise<string> {
+  return page.evaluate(() => {
+    const fields = [...document.querySelectorAll("input")].slice(0, 6).map((e) => `${e.labels?.[0]?.textContent}: ${e.value}`);
+    const told = [...document.querySelectorAll("[role=alert], [role=status]")].map((e) => e.textContent);
+    const waits = Object.keys(localStorage).filter((key) => key.startsWith("amp-saver pending") || key.startsWith("amp-saver draft"));
+    return JSON.stringify({ fields, told, waits }).slice(0, 800);
+  });
 }
 
 async function act(page: Page, chance: Chance, labels: readonly (typeof FIELDS)[number][], k: number, path: string): Promise<Deed> {
