@@ -11,8 +11,11 @@ export function fill(page: Page, label: string, text: string): Promise<boolean> 
       const field = all.find((e) => [...(e.labels ?? [])].some((l) => l.textContent?.startsWith(wanted)));
       if (field === undefined) return false;
       const kind = field instanceof HTMLTextAreaElement ? HTMLTextAreaElement : HTMLInputElement;
-      Object.getOwnPropertyDescriptor(kind.prototype, "value")!.set!.call(field, value);
-      field.dispatchEvent(new Event("input", { bubbles: true }));
+      // Over a text that is there already, letter by letter: it may have been typed here before another tab typed its own.
+      for (const typed of field.value === value ? [value.slice(0, -1), value] : [value]) {
+        Object.getOwnPropertyDescriptor(kind.prototype, "value")!.set!.call(field, typed);
+        field.dispatchEvent(new Event("input", { bubbles: true }));
+      }
       return true;
     },
     label,
