@@ -3,7 +3,7 @@ import { join } from "node:path";
 import type { CDPSession, Page } from "puppeteer-core";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, named, ownRig, press, sees, type, until } from "./hands.ts";
+import { answerLike, fieldValue, named, ownRig, press, sees, type, until, upload } from "./hands.ts";
 
 let session: Session;
 let cdp: CDPSession;
@@ -88,6 +88,50 @@ describe("a page that goes away", () => {
     await page.reload({ waitUntil: "load" });
     const drawn = (): Promise<number> => page.$$eval("img", (all) => all.filter((i) => i.complete && i.naturalWidth > 0).length);
     await until("four photos with their pixels", async () => (await drawn()) === 4);
+  });
+});
+
+describe("a photo under way", () => {
+  it("is told, and leaving the page meanwhile is asked about", async () => {
+    const { page, downloads } = session;
+    await ownRig(page);
+    const path = join(downloads, "..", "plate.png");
+    writeFileSync(path, await page.screenshot({ clip: { x: 0, y: 0, width: 200, height: 200 } }));
+    await page.evaluate(() => {
+      const drawn = globalThis.createImageBitmap;
+      const released = new Promise((go) => addEventListener("let the photo go", go, { once: true }));
+      globalThis.createImageBitmap = async (file: ImageBitmapSource) => {
+        await released;
+        return drawn(file);
+      };
+    });
+    const stays = (): Promise<boolean> => page.evaluate(() => !dispatchEvent(new Event("beforeunload", { cancelable: true })));
+    expect(await stays()).toBe(false);
+    await upload(page, path);
+    await sees(page, /Keeping the photo\./);
+    expect(await stays()).toBe(true);
+    await page.evaluate(() => void dispatchEvent(new Event("let the photo go")));
+    await until("the photo", async () => (await page.$$("main li img")).length === 1);
+    await until("nothing under way", async () => !/Keeping the photo/.test(await page.$eval("main", (e) => e.textContent ?? "")));
+    expect(await stays()).toBe(false);
+  });
+});
+
+describe("text at twice its size", () => {
+  it("grows its letters and gives them the lines they need", async () => {
+    const { page } = session;
+    await ownRig(page);
+    await page.addStyleTag({ content: "html { font-size: 200% }" });
+    const crowded = await page.$$eval("main p, main span, main label, main h2", (all) =>
+      all
+        .map((e) => ({
+          text: e.textContent?.slice(0, 30),
+          size: Number.parseFloat(getComputedStyle(e).fontSize),
+          line: Number.parseFloat(getComputedStyle(e).lineHeight),
+        }))
+        .filter(({ size, line }) => size < 27 || line < size),
+    );
+    expect(crowded).toEqual([]);
   });
 });
 

@@ -24,7 +24,7 @@ export function SideFigure({ gap, x, y, right }: { readonly gap: Gap; readonly x
           {figure}
         </span>
         <span className="ml-1.5 text-body font-semibold">{over ? CHECK.over : CHECK.toSpare}</span>
-        <div className="text-small leading-[17px] text-ink2">{gap.limitWord}</div>
+        <div className="text-small leading-[1.2] text-ink2">{gap.limitWord}</div>
       </div>
     </foreignObject>
   );

@@ -31,7 +31,7 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, pla
         <span className="min-w-0 grow text-body">
           <label htmlFor={id}>{label}</label>
           {help !== undefined && (
-            <span id={`${id}-help`} className="block text-small leading-[15px] text-ink2">
+            <span id={`${id}-help`} className="block text-small leading-[1.15] text-ink2">
               {help}
             </span>
           )}

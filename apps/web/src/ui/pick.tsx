@@ -12,7 +12,7 @@ export function Pick<T extends string>({ label, help, value, options, onChange }
     <label className="flex items-center justify-between gap-3 border-b border-hair py-1.5 text-body">
       <span>
         {label}
-        {help !== undefined && <span className="block text-small leading-[15px] text-ink2">{help}</span>}
+        {help !== undefined && <span className="block text-small leading-[1.15] text-ink2">{help}</span>}
       </span>
       <select
         value={value}

@@ -62,7 +62,7 @@ export function RuleSlider({ label, min, max, step, value, onChange, onCommit, t
         />
       </Slider.Root>
       {wallAt !== null && wallAt > 0 && wallAt < 1 && (
-        <div className="relative mx-[11px] h-[15px] text-small leading-[15px] font-bold text-lead">
+        <div className="relative mx-[11px] h-[1.15em] text-small leading-[1.15] font-bold text-lead">
           <span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: `${Math.max(8, Math.min(90, wallAt * 100))}%` }}>
             {wall?.text}
           </span>

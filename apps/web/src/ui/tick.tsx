@@ -16,7 +16,7 @@ export function Tick({ label, help, ticked, onChange }: TickProps) {
       <label htmlFor={id} className="text-body">
         {label}
         {help !== undefined && (
-          <span id={`${id}-help`} className="block text-small leading-[15px] text-ink2">
+          <span id={`${id}-help`} className="block text-small leading-[1.15] text-ink2">
             {help}
           </span>
         )}

@@ -26,7 +26,7 @@ export const QUOTE = {
   } satisfies Readonly<Record<Quote["parts"][number]["code"], string>>,
   named: (starter: string): string => `Soft starter, ${starter}`,
   work: "Work",
-  fitLogOf: {
+  workOf: {
     wiring: "Wiring by the plan",
     around: "Isolating, mounting, closing",
     learning: "Learning runs with their rests",

@@ -56,7 +56,7 @@ export function Assumed({
         </div>
         <ul className="mt-1 grid gap-x-6 text-small min-[700px]:grid-cols-2">
           {assumed.slice(0, SHOWN).map((a) => (
-            <li key={a.code} className="flex items-baseline gap-2 leading-[20px]">
+            <li key={a.code} className="flex items-baseline gap-2 leading-[1.3]">
               <Provenance from={a.origin} />
               <span>{ASSUMED_WORDS[a.code](a.value, a.tolerance)}</span>
             </li>
@@ -64,7 +64,7 @@ export function Assumed({
         </ul>
       </section>
       {sensitivities !== undefined && (
-        <section className="note-straw px-3 py-2 text-small leading-[20px]">
+        <section className="note-straw px-3 py-2 text-small leading-[1.45]">
           <h2 className="font-bold">{sizeOnly ? CHECK.readNext : CHECK.measureNext}</h2>
           <p>
             {sizeOnly

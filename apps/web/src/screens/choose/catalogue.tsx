@@ -23,7 +23,7 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <section>
       <SectionHeading>{CHOOSE.catalogue}</SectionHeading>
-      <p className="py-1 text-small leading-[17px] text-ink2">{CHOOSE.catalogueHelp}</p>
+      <p className="py-1 text-small leading-[1.2] text-ink2">{CHOOSE.catalogueHelp}</p>
       <ul>
         {starters.map((starter) => {
           const reasons = mismatch(starter, unit);
@@ -40,7 +40,7 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
                 <span className="text-small">{chosen ? CHOOSE.asked : reasons.length === 0 ? CHOOSE.matches : CHOOSE.noMatch}</span>
               </button>
               {reasons.length > 0 && (
-                <p className="px-2 pb-1.5 text-small leading-[17px] text-ink2">{reasons.map((r) => SIZE_WORDS[r]).join(" ")}</p>
+                <p className="px-2 pb-1.5 text-small leading-[1.2] text-ink2">{reasons.map((r) => SIZE_WORDS[r]).join(" ")}</p>
               )}
               {open === starter.id && (
                 <StarterForm

@@ -19,7 +19,7 @@ export function PricesForm() {
             value={usd}
             onChange={(v) => v !== null && change({ prices: { ...prices, [name]: v } })}
           />
-          <p className="pb-1 text-small leading-[14px] text-ink2">{findingSource(source)}</p>
+          <p className="pb-1 text-small leading-[1.15] text-ink2">{findingSource(source)}</p>
         </div>
       ))}
     </section>

@@ -42,7 +42,7 @@ export function quoteDocument({ quote, own }: QuoteView, head: QuoteHead): TDocu
   ]);
   const spans = (of: (which: "quick" | "usual" | "slow") => string, bold = false) =>
     (["quick", "usual", "slow"] as const).map((w) => right(of(w), bold));
-  const work = quote.work.map((line) => [QUOTE.fitLogOf[line.code], ...spans((w) => QUOTE.minutes(line.minutes[w]))]);
+  const work = quote.work.map((line) => [QUOTE.workOf[line.code], ...spans((w) => QUOTE.minutes(line.minutes[w]))]);
   const totals = [
     [QUOTE.totals.work, ...spans((w) => money(quote[w].workCents))],
     [QUOTE.totals.parts, ...spans(() => money(quote.partsCents))],

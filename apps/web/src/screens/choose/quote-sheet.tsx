@@ -122,7 +122,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
             value={quotePrices[name]}
             onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
           />
-          <p className="pb-1 text-small leading-[14px] text-ink2">{findingSource(quoteEntry(name).source)}</p>
+          <p className="pb-1 text-small leading-[1.15] text-ink2">{findingSource(quoteEntry(name).source)}</p>
         </div>
       ))}
     </>
@@ -135,7 +135,7 @@ function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; 
     `${line.count > 1 ? `${line.count} × ` : ""}${line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}`;
   const rows = [
     ...quote.parts.map((line) => [part(line), money(line.cents)] as const),
-    ...quote.work.map((line) => [QUOTE.fitLogOf[line.code], QUOTE.minutes(line.minutes.usual)] as const),
+    ...quote.work.map((line) => [QUOTE.workOf[line.code], QUOTE.minutes(line.minutes.usual)] as const),
     [QUOTE.totals.work, money(usual.workCents)] as const,
     ...(usual.taxCents > 0 ? [[QUOTE.totals.tax, money(usual.taxCents)] as const] : []),
     [QUOTE.totals.sum, money(usual.cents)] as const,

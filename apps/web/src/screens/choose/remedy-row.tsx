@@ -46,7 +46,7 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
         <Cell label={CHOOSE.heads.work} text={workMin === 0 ? "–" : CHOOSE.work(workMin)} />
         <Cell label={CHOOSE.heads.noise} text={noise} />
       </dl>
-      <p className="mt-0.5 text-small leading-[18px] text-ink2">{gives}</p>
+      <p className="mt-0.5 text-small leading-[1.3] text-ink2">{gives}</p>
     </li>
   );
 }
@@ -54,8 +54,8 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
 function Cell({ label, text }: { readonly label: string; readonly text: string }) {
   return (
     <div>
-      <dt className="text-small leading-[15px] text-ink2">{label}</dt>
-      <dd className="figure text-body leading-[19px]">{text}</dd>
+      <dt className="text-small leading-[1.15] text-ink2">{label}</dt>
+      <dd className="figure text-body leading-[1.25]">{text}</dd>
     </div>
   );
 }

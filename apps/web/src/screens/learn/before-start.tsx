@@ -32,7 +32,7 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
           save(job, { ruleFrom: from, rule: { ...rule } }, "rule");
         }}
       />
-      <p className="text-small leading-[17px] text-ink2">{LEARN.ruleSource}</p>
+      <p className="text-small leading-[1.2] text-ink2">{LEARN.ruleSource}</p>
       {learning.ruleFrom === "own" && (
         <RuleFields rule={learning.rule} onChange={(become) => save(job, (kept) => ({ rule: become(kept.rule) }), "rule")} />
       )}

@@ -4,12 +4,12 @@ import { Button } from "../../ui/button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
-import { BUILT, PLAN } from "../../words/wiring-plan.ts";
+import { BUILT } from "../../words/wiring-plan.ts";
+import { BlockedPlan } from "./blocked-plan.tsx";
 import { builtView } from "./built.view.ts";
 import { ConductorForm } from "./conductor-form.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
-import { PlanOptionsForm } from "./plan-options.tsx";
 import { allStates } from "./steps.view.ts";
 import { corrected } from "./wiring.view.ts";
 
@@ -20,22 +20,7 @@ export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode
   const { plan } = view;
   const built = useMemo(() => (plan.ok ? builtView(wiring, plan.value) : null), [wiring, plan]);
   const states = useMemo(() => (built === null ? [] : [...allStates(view), built.netlist]), [view, built]);
-  if (!plan.ok || built === null)
-    return (
-      <StageFrame>
-        <Evidence>
-          <Answer
-            question={BUILT.question}
-            parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])}
-            sure={PLAN.blockedHelp}
-          />
-          {choice}
-        </Evidence>
-        <Rail>
-          <PlanOptionsForm {...props} />
-        </Rail>
-      </StageFrame>
-    );
+  if (!plan.ok || built === null) return <BlockedPlan {...props} question={BUILT.question} />;
   const [first] = built.faults;
   const parts =
     first !== undefined

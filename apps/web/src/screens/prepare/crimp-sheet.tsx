@@ -11,7 +11,7 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
   return (
     <section className="mt-2">
       <SectionHeading>{PLAN.crimps}</SectionHeading>
-      <p className="py-1 text-small leading-[17px] text-ink2">{PLAN.crimpHelp}</p>
+      <p className="py-1 text-small leading-[1.2] text-ink2">{PLAN.crimpHelp}</p>
       <ul className="text-body">
         {endRows(view).map(({ end, pull }) => (
           <li key={`${end.conductor} ${end.at}`} className="border-b border-hair py-1">

@@ -8,6 +8,7 @@ import { useKeys } from "../../ui/keys.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
+import { BlockedPlan } from "./blocked-plan.tsx";
 import { CrimpSheet } from "./crimp-sheet.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
@@ -37,22 +38,7 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
     if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names, namesInFiles));
   };
   useKeys({ "[": () => turn(KEY_STEP["["]), "]": () => turn(KEY_STEP["]"]), p: print });
-  if (!plan.ok)
-    return (
-      <StageFrame>
-        <Evidence>
-          <Answer
-            question={PLAN.question(bundle.unit.name)}
-            parts={PLAN.blockedSentence(PLAN.blocked[plan.reason])}
-            sure={PLAN.blockedHelp}
-          />
-          {choice}
-        </Evidence>
-        <Rail>
-          <PlanOptionsForm {...props} />
-        </Rail>
-      </StageFrame>
-    );
+  if (!plan.ok) return <BlockedPlan {...props} question={PLAN.question(bundle.unit.name)} />;
   const step = Math.min(at, groups.length - 1);
   const netlist = state === "found" ? view.asFound : state === "done" ? plan.value.finished : itemAt(states, step + 1);
   const group = itemAt(groups, step);

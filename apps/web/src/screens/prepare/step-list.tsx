@@ -33,7 +33,7 @@ export function StepList({ steps, at, onAt }: StepListProps) {
               type="button"
               aria-current={k === at ? "step" : undefined}
               onClick={() => onAt(k)}
-              className={`flex w-full items-baseline gap-3 px-2 py-1.5 text-left text-body leading-[19px] pointer-coarse:min-h-[48px] ${k === at ? "bg-ink text-face" : ""}`}
+              className={`flex w-full items-baseline gap-3 px-2 py-1.5 text-left text-body leading-[1.25] pointer-coarse:min-h-[48px] ${k === at ? "bg-ink text-face" : ""}`}
             >
               <span className="figure w-[22px] shrink-0">{k + 1}</span>
               {done === true && <span className="sr-only">{COMMON.done}</span>}

@@ -21,7 +21,7 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
             onChange={(value) => save({ legs: value === "2" ? 2 : 1 }, "legs")}
           />
         )}
-        {source.legs === 2 && <p className="py-1.5 text-small leading-[18px] font-semibold">{SURVEY.twoLegs}</p>}
+        {source.legs === 2 && <p className="py-1.5 text-small leading-[1.3] font-semibold">{SURVEY.twoLegs}</p>}
         {GEAR.map((name) => (
           <Tick
             key={name}

@@ -22,7 +22,7 @@ export function CordsForm({ cords, onChange }: CordsFormProps) {
   return (
     <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
       <legend className="float-left text-body font-semibold">{SOURCE_WORDS.cords}</legend>
-      <p className="clear-both text-small leading-[16px] text-ink2">{SOURCE_WORDS.cordsHelp}</p>
+      <p className="clear-both text-small leading-[1.15] text-ink2">{SOURCE_WORDS.cordsHelp}</p>
       <ul>
         {cords.map((cord, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a cord is its place in the row

@@ -27,7 +27,7 @@ export function PointsForm({ label, help, points, names, onChange }: PointsFormP
       <label htmlFor={id} className="block text-body">
         {label}
       </label>
-      <p id={`${id}-help`} className="text-small leading-[16px] text-ink2">
+      <p id={`${id}-help`} className="text-small leading-[1.15] text-ink2">
         {help}
       </p>
       <textarea

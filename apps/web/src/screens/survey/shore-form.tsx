@@ -40,7 +40,7 @@ export function ShoreForm({ source, save }: { readonly source: ShoreSource; read
     <>
       <fieldset className="mt-1 border-t-[1.5px] border-ink pt-1">
         <legend className="float-left text-body font-semibold">{SOURCE_WORDS.sag}</legend>
-        <p className="clear-both text-small leading-[16px] text-ink2">{SOURCE_WORDS.sagHelp}</p>
+        <p className="clear-both text-small leading-[1.15] text-ink2">{SOURCE_WORDS.sagHelp}</p>
         {SAG.map(({ field, name }) => (
           <FigureInput
             key={field}

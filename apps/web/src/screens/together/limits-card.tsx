@@ -34,7 +34,7 @@ export function LimitsCard({ rig, source, study, question, nameOf }: LimitsCardP
           </div>
         ))}
       </div>
-      <p className="mt-3 text-small leading-[17px]">{TOGETHER.cardFoot}</p>
+      <p className="mt-3 text-small leading-[1.2]">{TOGETHER.cardFoot}</p>
     </section>
   );
 }

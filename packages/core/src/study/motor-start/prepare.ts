@@ -11,6 +11,7 @@ import { CENTRAL, type Pick } from "./pick.ts";
 import { prepareSource, type SourceFailure } from "./prepare-source.ts";
 import { aidOf, frameOf, type PreparedUnit, prepareUnit, type UnitFailure } from "./prepare-unit.ts";
 import { type Refusal, refusalOf } from "./refusal.ts";
+import { modelOf } from "./source/index.ts";
 import { isComputable, stepsFor } from "./steps.ts";
 
 /** Why a case could not be put together. */
@@ -68,7 +69,7 @@ export function prepareWith(given: StartCase, unit: PreparedUnit, pick: Pick): R
     "as entered",
   );
   const method = prepareMethod(given, unit, rest, assumptions);
-  const usual = method.kind === "soft" && source.value.kind === "alternator" ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE;
+  const usual = method.kind === "soft" && modelOf(source.value).turns ? STEPS_ON_A_SET : STEPS_PER_HALF_CYCLE;
   const circuit = { motor: unit.motor, source: source.value, runCapacitorF: unit.runCapacitorF, method };
   if (!isComputable(circuit, usual)) return fail("not-computable", "unit");
   const input: MotorStartInput = {

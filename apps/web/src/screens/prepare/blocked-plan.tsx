@@ -1,0 +1,26 @@
+import { Answer } from "../../ui/answer.tsx";
+import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { PLAN } from "../../words/wiring-plan.ts";
+import type { PartProps } from "./part-props.ts";
+import { PlanOptionsForm } from "./plan-options.tsx";
+
+interface BlockedPlanProps extends PartProps {
+  readonly question: string;
+  readonly choice: React.ReactNode;
+}
+
+/** What stands where there is no plan: why, and what may be chosen so that there is one. */
+export function BlockedPlan({ question, choice, ...props }: BlockedPlanProps) {
+  const { plan } = props.view;
+  return (
+    <StageFrame>
+      <Evidence>
+        <Answer question={question} parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])} sure={PLAN.blockedHelp} />
+        {choice}
+      </Evidence>
+      <Rail>
+        <PlanOptionsForm {...props} />
+      </Rail>
+    </StageFrame>
+  );
+}
