@@ -46,7 +46,9 @@ const browser = await puppeteer.launch({
   userDataDir: profile,
   args: CHROMIUM_FLAGS,
 });
+const wanted = process.argv.slice(2);
 for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
   const page = await browser.newPage();
   await page.setViewport(viewport);
   await page.evaluateOnNewDocument((t) => localStorage.setItem("amp-saver settings", JSON.stringify({ theme: t })), theme);
@@ -64,6 +66,7 @@ for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   }
   await page.goto(address + path, { waitUntil: "load" });
   await page.waitForSelector("#answer");
+  await page.waitForFunction(() => !/still being fetched/.test(document.body.textContent));
   await new Promise((settled) => setTimeout(settled, 9000));
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` });
   await page.close();

@@ -28,7 +28,7 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
     <header className="flex h-[40px] shrink-0 items-stretch border-b-[1.5px] border-ink bg-face max-[999px]:h-[44px]">
       <Link
         to="/"
-        className="flex items-center gap-2.5 border-r-[1.5px] border-ink px-3 min-[1000px]:px-6"
+        className="flex shrink-0 items-center gap-2.5 border-r-[1.5px] border-ink px-3 whitespace-nowrap min-[1000px]:px-6"
         aria-label={`${PRODUCT}: ${COMMON.home}`}
       >
         <Mark />
@@ -46,7 +46,7 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
         <span className="truncate">{line}</span>
       </div>
       <div className="hidden grow min-[1000px]:block" />
-      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-small text-ink2 min-[1200px]:flex">
+      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-small leading-[1.15] text-ink2 min-[1200px]:flex">
         {!kept ? COMMON.notKept : offline === "ready" || offline === "cannot" ? COMMON.keptHere : KEEPING.offline[offline]}
       </div>
       <button

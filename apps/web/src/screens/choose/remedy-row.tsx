@@ -55,7 +55,7 @@ function Cell({ label, text }: { readonly label: string; readonly text: string }
   return (
     <div>
       <dt className="text-small leading-[1.15] text-ink2">{label}</dt>
-      <dd className="figure text-body leading-[1.25]">{text}</dd>
+      <dd className="figure text-body leading-[1.25] whitespace-nowrap">{text}</dd>
     </div>
   );
 }
