@@ -1,9 +1,8 @@
 import type { FigureName } from "@amp-saver/core/figure";
-import { shownAs } from "@amp-saver/core/figure";
+import { readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
-import { readTyped, typedText } from "./measure.ts";
 
 interface BoundedInputProps {
   readonly name: FigureName;

@@ -1,11 +1,10 @@
 import type { FigureName } from "@amp-saver/core/figure";
-import { shownAs } from "@amp-saver/core/figure";
+import { readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import type { Origin } from "@amp-saver/core/quantity";
 import type { Figure } from "@amp-saver/records";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
-import { readTyped, typedText } from "./measure.ts";
 
 interface FigureInputProps {
   readonly name: FigureName;

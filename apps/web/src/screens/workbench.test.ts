@@ -1,5 +1,5 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
-import { FIGURES, type FigureName, shownAs } from "@amp-saver/core/figure";
+import { FIGURES, type FigureName, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { summarise, tryBatch } from "@amp-saver/core/study/confidence";
 import { studyStart } from "@amp-saver/core/study/motor-start";
 import { type AirConditioner, type Job, METHODS, newGenerator, newReading, type Reading, type Rig, type Source } from "@amp-saver/records";
@@ -14,7 +14,6 @@ import { answerStale } from "./answer-age.ts";
 import { checkView } from "./check/check.view.ts";
 import { checkInput } from "./check/check-input.ts";
 import { nextStep } from "./home/next-step.view.ts";
-import { readTyped, typedText } from "./measure.ts";
 import { proveView } from "./prove/prove.view.ts";
 import { surveyState } from "./survey/survey.view.ts";
 

@@ -1,2 +1,3 @@
 export type { Measure, ShownAs } from "./dimension.ts";
 export { FIGURES, type FigureName, shownAs } from "./figures.ts";
+export { readTyped, type Typed, typedText } from "./typed.ts";

@@ -1,7 +1,7 @@
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Job } from "@amp-saver/records";
-import { fileStem } from "@amp-saver/records/exchange";
+import { calendarFile, fileStem, readingsCsv } from "@amp-saver/records/exchange";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
@@ -25,7 +25,6 @@ import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { saveRig } from "../save-rig.ts";
-import { readingsCsv, reminderFile } from "./hand-over.view.ts";
 import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 
@@ -74,11 +73,13 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   };
   const calendar = (): void => {
     const relearn = `${HAND_OVER.relearn}: ${Object.values(HAND_OVER.relearnWhen).join("; ")}.`;
-    const words = {
-      summary: (r: (typeof view.reminders)[number]) => HAND_OVER.summary(`${rig.name}, ${unit.name}`, HAND_OVER.look[r.what]),
+    const looks = view.reminders.map((r) => ({
+      ...r,
+      key: `${job.id}-${r.what}`,
+      summary: HAND_OVER.summary(`${rig.name}, ${unit.name}`, HAND_OVER.look[r.what]),
       text: relearn,
-    };
-    saveFile(`${slug}-reminders.ics`, reminderFile(view.reminders, words, job.id, nowIso()), "text/calendar");
+    }));
+    saveFile(`${slug}-reminders.ics`, calendarFile(looks, nowIso()), "text/calendar");
   };
   const done = job.done.includes("hand-over");
   const handOver = (): void =>

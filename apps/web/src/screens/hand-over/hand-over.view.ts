@@ -1,9 +1,6 @@
 import { type FollowUp, followUps } from "@amp-saver/core/study/follow-up";
-import type { AirConditioner, FitLog, Job, Reading, Rig, Source, Starter } from "@amp-saver/records";
-import { FORMULA } from "@amp-saver/records/exchange";
+import type { AirConditioner, FitLog, Job, Reading, Rig, Starter } from "@amp-saver/records";
 import { addMonths, format, parseISO } from "date-fns";
-import ICAL from "ical.js";
-import Papa from "papaparse";
 import { powerOnWired } from "../fit/fit.view.ts";
 import type { Proved } from "../prove/proof.view.ts";
 
@@ -48,87 +45,6 @@ export function fittingOf(
 export function remindersOf(work: FitLog | undefined, fitted: string): readonly Reminder[] {
   const looks = followUps({ fastening: work?.mounting.fastening ?? "both", roofC: work?.mounting.roofC ?? 65 });
   return looks.map(({ what, months, again }) => ({ what, months, again, day: format(addMonths(parseISO(fitted), months), "yyyy-MM-dd") }));
-}
-
-/** Days that every month has. */
-const DAYS_OF_ALL = 28;
-
-/** When a look comes again; where some month of its round has no such day, on the last of the month. */
-function ruleOf({ day, months }: Reminder): string {
-  const inRound = Array.from({ length: 12 }, (_, k) => addMonths(parseISO(day), k * months));
-  const short = Number(day.slice(8)) > DAYS_OF_ALL && inRound.some((d) => format(d, "dd") !== day.slice(8));
-  return `FREQ=MONTHLY;INTERVAL=${months}${short ? ";BYMONTHDAY=-1" : ""}`;
-}
-
-/** It is said at nine in the morning of the day. */
-function alarmOf(text: string): ICAL.Component {
-  const alarm = new ICAL.Component("valarm");
-  alarm.updatePropertyWithValue("action", "DISPLAY");
-  alarm.updatePropertyWithValue("description", text);
-  alarm.updatePropertyWithValue("trigger", ICAL.Duration.fromString("PT9H"));
-  return alarm;
-}
-
-/** A text without the ends of lines and other signs that would end an entry of the calendar. */
-const oneLine = (text: string): string => text.replaceAll(/[\p{Cc}\u2028\u2029]+/gu, " ");
-
-/** Reminders as a calendar file, one whole-day event each that keeps nobody busy, those that come again as a rule. */
-export function reminderFile(
-  reminders: readonly Reminder[],
-  words: { readonly summary: (r: Reminder) => string; readonly text: string },
-  uid: string,
-  now: string,
-): string {
-  const calendar = new ICAL.Component(["vcalendar", [], []]);
-  calendar.updatePropertyWithValue("prodid", "-//Amp Saver//Hand-over//EN");
-  calendar.updatePropertyWithValue("version", "2.0");
-  for (const reminder of reminders) {
-    const component = new ICAL.Component("vevent");
-    const event = new ICAL.Event(component);
-    event.uid = oneLine(`${uid}-${reminder.what}@amp-saver`);
-    event.summary = oneLine(words.summary(reminder));
-    event.description = words.text;
-    event.startDate = ICAL.Time.fromDateString(reminder.day);
-    component.updatePropertyWithValue("dtstamp", ICAL.Time.fromJSDate(new Date(now), true));
-    component.updatePropertyWithValue("transp", "TRANSPARENT");
-    if (reminder.again) component.updatePropertyWithValue("rrule", ICAL.Recur.fromString(ruleOf(reminder)));
-    component.addSubcomponent(alarmOf(event.summary));
-    calendar.addSubcomponent(component);
-  }
-  return calendar.toString();
-}
-
-/** Readings of a job as CSV, SI, one a line. */
-export function readingsCsv(readings: readonly Reading[], sources: readonly Source[]): string {
-  const fields = [
-    "taken at",
-    "when",
-    "kind",
-    "conductor",
-    "amps",
-    "volts",
-    "rest min",
-    "outdoor °C",
-    "source",
-    "meter",
-    "what was on",
-    "learned runs",
-  ];
-  const data = readings.map((r) => [
-    r.takenAt,
-    r.when,
-    r.mode,
-    r.conductor,
-    r.amps,
-    r.volts ?? "",
-    r.restMin ?? "",
-    r.outdoorC ?? "",
-    sources.find((s) => s.id === r.sourceId)?.name ?? "",
-    r.meter,
-    r.loadsOn ?? "",
-    r.learned ?? "",
-  ]);
-  return `${Papa.unparse({ fields, data }, { escapeFormulae: FORMULA })}\r\n`;
 }
 
 /** The record's essentials in a few lines, for the code on the label. */

@@ -1,10 +1,10 @@
+import { readTyped, typedText } from "@amp-saver/core/figure";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { LEARN } from "../../words/learn.ts";
-import { readTyped, typedText } from "../measure.ts";
 import { lastStopKey } from "./learn.view.ts";
 import type { Conduct } from "./use-conduct.ts";
 

@@ -1,4 +1,4 @@
-import { type FigureName, shownAs } from "@amp-saver/core/figure";
+import { type FigureName, readTyped, shownAs } from "@amp-saver/core/figure";
 import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/commands.ts";
@@ -13,7 +13,6 @@ import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { learnView } from "../learn/learn.view.ts";
-import { readTyped } from "../measure.ts";
 import { readingSide } from "./reading-side.view.ts";
 
 interface Fields {

@@ -1,4 +1,5 @@
 import { isAided } from "@amp-saver/cases";
+import { typedText } from "@amp-saver/core/figure";
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { AirConditioner } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
@@ -15,7 +16,6 @@ import { Tick } from "../../ui/tick.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { FigureInput } from "../figure-input.tsx";
-import { typedText } from "../measure.ts";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
 import { CAPACITOR_BAND, capacitorOff, coolingOfModel, plateDoubt } from "./plate.view.ts";

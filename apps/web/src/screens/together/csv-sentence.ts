@@ -1,9 +1,9 @@
 import { MOST_RIG_LOADS } from "@amp-saver/records";
+import type { LoadsFailure } from "@amp-saver/records/exchange";
 import { CSV_WORDS } from "../../words/together.ts";
-import type { CsvFailure } from "./load-csv.ts";
 
 /** What is wrong with a list, in a sentence that names the line, the column and the limit. */
-export function csvSentence(failure: CsvFailure): string {
+export function csvSentence(failure: LoadsFailure): string {
   switch (failure.code) {
     case "column-twice":
       return CSV_WORDS[failure.code](failure.column);

@@ -1,5 +1,6 @@
 import { rigVolts } from "@amp-saver/cases";
 import { MOST_RIG_LOADS } from "@amp-saver/records";
+import { readLoads, writeLoads } from "@amp-saver/records/exchange";
 import { useRef, useState } from "react";
 import type { RigBundle } from "../../store/bundle.ts";
 import { addLoadCommit, importLoadsCommit } from "../../store/commands.ts";
@@ -9,7 +10,6 @@ import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { LOAD_WORDS, TOGETHER } from "../../words/together.ts";
 import { csvSentence } from "./csv-sentence.ts";
-import { readLoads, writeLoads } from "./load-csv.ts";
 import { LoadForm } from "./load-form.tsx";
 import { knownLoad, USUAL_LOADS } from "./usual-loads.ts";
 

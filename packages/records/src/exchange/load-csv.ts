@@ -1,19 +1,18 @@
-import type { FigureName } from "@amp-saver/core/figure";
-import { type Figure, type Load, MOST_RIG_LOADS } from "@amp-saver/records";
-import { FORMULA, fromHarmless } from "@amp-saver/records/exchange";
+import { type FigureName, readTyped } from "@amp-saver/core/figure";
 import Papa from "papaparse";
-import { readTyped } from "../measure.ts";
+import { type Figure, type Load, MOST_RIG_LOADS } from "../index.ts";
+import { FORMULA, fromHarmless } from "./csv-text.ts";
 
 type Row = Partial<Load> & { readonly name: string };
 
 /** Why a list was refused, with line and column where they matter. */
-export type CsvFailure =
+export type LoadsFailure =
   | { readonly code: "empty" | "no-name" | "no-figure" | "too-many" }
   | { readonly code: "column-twice"; readonly column: string }
   | { readonly code: "bad-name" | "missing-figure"; readonly line: number }
   | { readonly code: "bad-figure" | "bad-word"; readonly line: number; readonly column: string; readonly limits: string };
 
-export type CsvResult = { readonly ok: true; readonly rows: readonly Row[] } | { readonly ok: false; readonly failure: CsvFailure };
+export type LoadsResult = { readonly ok: true; readonly rows: readonly Row[] } | { readonly ok: false; readonly failure: LoadsFailure };
 
 const FIGURES = {
   watts: ["runW", "loadW"],
@@ -44,7 +43,7 @@ export function writeLoads(loads: readonly Load[]): string {
 }
 
 /** Reads a list of loads; `room` is how many more the rig may have. Nothing is taken from a list with anything wrong in it. */
-export function readLoads(text: string, room = MOST_RIG_LOADS): CsvResult {
+export function readLoads(text: string, room = MOST_RIG_LOADS): LoadsResult {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, "").trim(), { skipEmptyLines: "greedy", preview: room + 2 });
   const [heading, ...lines] = data;
   if (heading === undefined || lines.length === 0) return refuse({ code: "empty" });
@@ -63,7 +62,7 @@ export function readLoads(text: string, room = MOST_RIG_LOADS): CsvResult {
   return { ok: true, rows };
 }
 
-function readRow(cells: Readonly<Record<string, string>>, line: number): Row | CsvFailure {
+function readRow(cells: Readonly<Record<string, string>>, line: number): Row | LoadsFailure {
   const name = fromHarmless(cells.name ?? "");
   if (name === "" || name.length > 120) return { code: "bad-name", line };
   const row: Record<string, unknown> = { name };
@@ -93,6 +92,6 @@ function readRow(cells: Readonly<Record<string, string>>, line: number): Row | C
   return row as Row;
 }
 
-function refuse(failure: CsvFailure): CsvResult {
+function refuse(failure: LoadsFailure): LoadsResult {
   return { ok: false, failure };
 }
