@@ -58,12 +58,6 @@ module.exports = {
     forbid("records-know-core-only", "^packages/records/src/", "^(apps|e2e|packages/(cases|instruments))/"),
     forbid("cases-know-core-and-records", "^packages/cases/src/", "^(apps|e2e|packages/instruments)/"),
     forbid("views-know-no-equations", "^apps/web/src/screens/", "^packages/core/src/numeric"),
-    {
-      name: "screens-know-types-of-studies-only",
-      severity: "error",
-      from: { path: "^apps/web/src/screens/.*(\\.tsx|/use-[^/]*\\.ts)$" },
-      to: { path: "^packages/core/src/(device|study)", dependencyTypesNot: ["type-only"] },
-    },
     forbid("chart-and-ui-know-no-records", "^apps/web/src/(chart|ui)/", "^(packages/records|apps/web/src/(store|screens|workers))/"),
     forbid("views-have-no-react", "^apps/web/src/screens/.*\\.view\\.ts$", "^node_modules/(react|react-dom|swr|react-router)/"),
     forbid("nobody-imports-apps", "^packages/", "^apps/"),

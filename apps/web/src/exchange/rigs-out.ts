@@ -1,7 +1,7 @@
+import { CORE_VERSION } from "@amp-saver/core/version";
 import { type AnyRecord, asId, grouped, hasBlob, rigFileParts, rigOf, type Sharing, type Tell } from "@amp-saver/records";
 import { fileStem, NOTHING_SHARED, rigSlug, type SharedStates, sharingFor, withState } from "@amp-saver/records/exchange";
 import { readBundle } from "../store/bundle.ts";
-import { CORE_VERSION } from "../store/core-version.ts";
 import { newId, nowIso } from "../store/identity.ts";
 import type { RecordStore } from "../store/port.ts";
 import { recordsOf } from "./kept.ts";

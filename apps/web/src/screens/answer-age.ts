@@ -1,5 +1,5 @@
+import { CORE_VERSION } from "@amp-saver/core/version";
 import type { AirConditioner, Job, Rig, Source } from "@amp-saver/records";
-import { CORE_VERSION } from "../store/core-version.ts";
 
 /** Whether a job's kept answer is older than what it was worked out from, provisional, of another core, or not there at all. */
 export function answerStale(job: Job, rig: Rig, unit: AirConditioner, source: Source | undefined): boolean {

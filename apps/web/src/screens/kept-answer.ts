@@ -1,7 +1,7 @@
 import { keysOf } from "@amp-saver/core/quantity";
 import type { Assessment } from "@amp-saver/core/study/assess";
+import { CORE_VERSION } from "@amp-saver/core/version";
 import type { Job } from "@amp-saver/records";
-import { CORE_VERSION } from "../store/core-version.ts";
 
 /** The answer of a job as it is kept for lists: what the assessment says, and nothing judged again. The only writer of one. */
 export function keptAnswer(

@@ -1,6 +1,7 @@
 import { type Measure, shownAs } from "@amp-saver/core/figure";
+import type { Smallest } from "@amp-saver/core/study/boundary";
+import { BOUNDARY_PARAMS } from "@amp-saver/core/study/boundary/params";
 import { SMALLEST } from "../words/smallest.ts";
-import { BOUNDARY_PARAMS, type Smallest } from "./smallest.view.ts";
 
 /** One line of the smallest that works: what, and the figure for each of some ways. */
 export interface SmallestRow {

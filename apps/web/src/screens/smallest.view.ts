@@ -1,8 +1,6 @@
 import type { Smallest } from "@amp-saver/core/study/boundary";
+import { CORE_VERSION } from "@amp-saver/core/version";
 import type { AirConditioner, Job, Method, Rig, Source } from "@amp-saver/records";
-import { CORE_VERSION } from "../store/core-version.ts";
-
-export { BOUNDARY_PARAMS, type Smallest, type Turn } from "@amp-saver/core/study/boundary";
 
 /** Ways of starting in the order they are asked about: the one of the job first. */
 export function waysOf({ method }: Job, methods: readonly Method[]): readonly Method[] {

@@ -1,13 +1,14 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
+import type { Smallest } from "@amp-saver/core/study/boundary";
+import { CORE_VERSION } from "@amp-saver/core/version";
 import { METHODS, type Method } from "@amp-saver/records";
 import { useEffect, useMemo } from "react";
 import { editCommit } from "../store/commands.ts";
-import { CORE_VERSION } from "../store/core-version.ts";
 import { nowIso } from "../store/identity.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { type SmallestFound, useSmallest } from "../workers/use-boundary.ts";
-import { keptSmallest, type Smallest, waysOf } from "./smallest.view.ts";
+import { keptSmallest, waysOf } from "./smallest.view.ts";
 
 /** The smallest that works of a job, way by way: as it was kept, or as far as it has been found. */
 export interface SmallestView {

@@ -1,6 +1,6 @@
 import { tableOf } from "@amp-saver/core/quantity";
-import { QUOTE_PRICES, type QuotePrices, USUAL_QUOTE_PRICES } from "@amp-saver/core/study/quote";
-import { PRICES, type Prices, USUAL_PRICES } from "@amp-saver/core/study/remedy";
+import { QUOTE_PRICES, type QuotePrices, USUAL_QUOTE_PRICES } from "@amp-saver/core/study/quote/params";
+import { PRICES, type Prices, USUAL_PRICES } from "@amp-saver/core/study/remedy/params";
 import { createContext, use, useCallback, useEffect, useMemo, useState } from "react";
 
 /** How this device shows things; kept on it, never in a file. */

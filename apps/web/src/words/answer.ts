@@ -1,5 +1,6 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts } from "@amp-saver/core/quantity";
-import { ASSESS_PARAMS, type AssessedSide, type Assessment } from "@amp-saver/core/study/assess";
+import type { AssessedSide, Assessment } from "@amp-saver/core/study/assess";
+import { ASSESS_PARAMS } from "@amp-saver/core/study/assess/params";
 import type { Finding, FindingCode, FindingFigures, FindingOf } from "@amp-saver/core/study/motor-start";
 import type { Source } from "@amp-saver/records";
 import { aboutTime } from "./findings.ts";

@@ -1,5 +1,5 @@
 import { formatAmps, formatNumber, formatSeconds, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
-import { MEASURABLE, type MeasurableFigure } from "@amp-saver/core/study/confidence";
+import { MEASURABLE, type MeasurableFigure } from "@amp-saver/core/study/confidence/params";
 import type { AssumedCode, MeasurableCode } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
 import { ofHundred } from "./answer.ts";

@@ -1,5 +1,6 @@
 import { fahrenheitFromC, formatNumber } from "@amp-saver/core/quantity";
-import { MOUNTING_PARAMS, type MountingCheck, type MountingReason } from "@amp-saver/core/study/mounting";
+import type { MountingCheck, MountingReason } from "@amp-saver/core/study/mounting";
+import { MOUNTING_PARAMS } from "@amp-saver/core/study/mounting/params";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
 

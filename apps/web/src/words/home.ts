@@ -1,6 +1,6 @@
 import { formatNumber } from "@amp-saver/core/quantity";
+import type { ReductionRow } from "@amp-saver/core/study/own-record";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
-import type { ReductionRow } from "../screens/home/statistics.view.ts";
 import { shorten } from "./shorten.ts";
 
 export const PLACES = [

@@ -1,5 +1,5 @@
 import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/core/quantity";
-import { type Missed, type RunState, trendOf } from "@amp-saver/core/study/learning-runs";
+import type { Missed, RunState } from "@amp-saver/core/study/learning-runs";
 import type { NextCheck, WaitBand, WaitingStudy } from "@amp-saver/core/study/waiting";
 import type { Learning } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
@@ -18,7 +18,6 @@ export function spell(seconds: number): string {
 /** Whether it has learned enough, in one sentence. */
 export function learnSentence(state: RunState, mostRuns: number): readonly Span[] {
   const last = state.peaksA.findLast((p) => p !== null) ?? undefined;
-  const trend = trendOf(state.peaksA);
   if (state.now.phase === "done") {
     if (state.settled === true && last !== undefined)
       return [{ text: `Yes: after ${runs(state.counted)} it has settled ` }, { text: `at ${formatAmps(last)}.`, decides: true }];
@@ -27,13 +26,13 @@ export function learnSentence(state: RunState, mostRuns: number): readonly Span[
     return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "look it up in its sheet.", decides: true }];
   }
   if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is done.", decides: true }];
-  if (trend === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
+  if (state.movesPerRun === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
   if (state.settled === true)
     return [{ text: "Settled, but the rule wants more: " }, { text: `${runs(state.counted)} done.`, decides: true }];
   if (state.settled === null) return [{ text: "Not yet: " }, { text: "three peaks tell whether it has settled.", decides: true }];
   return [
     { text: "Not yet: the peak still moves by " },
-    { text: `${formatPercent(Math.abs(Math.expm1(trend.perRun)))} a run.`, decides: true },
+    { text: `${formatPercent(Math.abs(Math.expm1(state.movesPerRun)))} a run.`, decides: true },
   ];
 }
 

@@ -1,5 +1,5 @@
 import { formatAmps, formatNumber } from "@amp-saver/core/quantity";
-import type { Quote, QuotePrices } from "../screens/choose/quote.view.ts";
+import type { Quote, QuotePrices } from "@amp-saver/core/study/quote";
 
 /** Money from whole cents. */
 export const money = (cents: number): string => `$${formatNumber(cents / 100, 2)}`;

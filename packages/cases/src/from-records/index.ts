@@ -1,14 +1,14 @@
+export { coincidencesOf, coolestOf, dayQuestion } from "./day.ts";
 export { asQuantity } from "./figures.ts";
-export { batteryCase, deratingOf, legsOf, measuredSag, sourceCase } from "./source-case.ts";
+export { keepsOf } from "./keeps.ts";
+export { deratingOf, legsOf, measuredSag, ratedW, sourceCase } from "./source-case.ts";
 export { type CaseOrMissing, type Conditions, conditionsOf, hasSize, hasWatts, type Missing, missingOf, startCase } from "./start-case.ts";
 export {
   askable,
-  continuousFactor,
   legAdvice,
   MOST_TOGETHER,
   type PlanStudy,
   rigVolts,
-  type TogetherInput,
   type TogetherQuestion,
   togetherQuestion,
   unitFactor,

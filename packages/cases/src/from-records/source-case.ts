@@ -1,4 +1,5 @@
 import type { Derating } from "@amp-saver/core/device/engine";
+import { INVERTER_GENERATOR_PARAMS } from "@amp-saver/core/device/inverter-generator";
 import { ohmFromSag, type SagFailure } from "@amp-saver/core/device/shore";
 import { quantity, type Result } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
@@ -111,4 +112,13 @@ export function batteryCase(source: InverterSource): BatteryCase {
     ...optional("bmsPeakA", source.bmsPeakA),
     ...(source.chemistry !== undefined && { chemistry: source.chemistry }),
   };
+}
+
+/** Watts on the plate of a set, running from surge where only that is known, a second set added; null where neither is. */
+export function ratedW(source: GeneratorSource): number | null {
+  const surge = source.surgeW === undefined ? undefined : source.surgeW.value / INVERTER_GENERATOR_PARAMS.surgeOverRunning.value;
+  const own = source.runningW?.value ?? surge;
+  if (own === undefined) return null;
+  const second = source.type === "inverter-generator" ? source.second : undefined;
+  return own + (second === undefined ? 0 : (second.runningW?.value ?? own));
 }

@@ -2,6 +2,8 @@
 const M_PER_FT = 0.3048;
 /** Thermal power: 1 BTU(IT)/h in watts. */
 export const W_PER_BTU_H = 0.29307107;
+/** Watts of a ton of cooling, which is 12,000 BTU/h. */
+export const W_PER_TON = 12_000 * W_PER_BTU_H;
 
 /** Degrees Celsius from Fahrenheit. */
 export function celsiusFromF(fahrenheit: number): number {

@@ -1,5 +1,4 @@
 export { calendarFile } from "./calendar.ts";
-export { FORMULA, fromHarmless } from "./csv-text.ts";
 export { fileStem, type Offer, type OfferView, offerImport, offerView, readIn, rigSlug } from "./import.ts";
 export { type LoadsFailure, readLoads, writeLoads } from "./load-csv.ts";
 export { readingsCsv } from "./readings-csv.ts";

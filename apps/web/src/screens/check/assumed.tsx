@@ -1,7 +1,9 @@
+import type { Narrowing } from "@amp-saver/core/study/confidence";
+import type { Sensitivity } from "@amp-saver/core/study/motor-start";
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, measureNext, PLATE_FIGURES } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
-import type { CheckView, Narrowing, Sensitivity } from "./check.view.ts";
+import type { CheckView } from "./check.view.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;

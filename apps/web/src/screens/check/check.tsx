@@ -1,6 +1,7 @@
 import { missingOf } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith, present } from "@amp-saver/core/quantity";
+import type { Turn } from "@amp-saver/core/study/boundary";
 import { METHODS } from "@amp-saver/records";
 import { useMemo, useState } from "react";
 import type { JobBundle } from "../../store/queries.ts";
@@ -20,10 +21,9 @@ import { useTurn } from "../../workers/use-boundary.ts";
 import { useSensitivities, useStudy } from "../../workers/use-study.ts";
 import { TRIALS, useTrials } from "../../workers/use-trials.ts";
 import { roundDown } from "../measure.ts";
-import type { Turn } from "../smallest.view.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";
 import { Assumed } from "./assumed.tsx";
-import { checkView, narrowings } from "./check.view.ts";
+import { checkView, narrowedBy } from "./check.view.ts";
 import { sameFrame } from "./check-input.ts";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { Held } from "./held.tsx";
@@ -56,7 +56,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const studied = study.answer?.ok === true ? study.answer.value : null;
   const view = useMemo(() => studied && checkView(studied, tried, method, engine), [studied, tried, method, engine]);
   const narrowed = useMemo(
-    () => (trials.running || view === null ? [] : narrowings(trials.trials, view.assumptions)),
+    () => (trials.running || view === null ? [] : narrowedBy(trials.trials, view)),
     [trials.running, trials.trials, view],
   );
   useKept(bundle, view?.assessment ?? null, study.busy || trials.running);

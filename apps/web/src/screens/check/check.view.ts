@@ -1,5 +1,5 @@
 import { type AssessedSide, type Assessment, assess } from "@amp-saver/core/study/assess";
-import type { Confidence } from "@amp-saver/core/study/confidence";
+import { type Confidence, type Narrowing, narrowings, type Trial } from "@amp-saver/core/study/confidence";
 import {
   ASSUMED,
   type Assumption,
@@ -10,10 +10,6 @@ import {
   type StartStudy,
 } from "@amp-saver/core/study/motor-start";
 import type { Method } from "@amp-saver/records";
-
-export { type AssessedSide, type Assessment, fitOfShare } from "@amp-saver/core/study/assess";
-export { type Narrowing, narrowings } from "@amp-saver/core/study/confidence";
-export type { Sensitivity } from "@amp-saver/core/study/motor-start";
 
 /** A line of the start trace, one point a cycle. */
 export interface TraceView {
@@ -77,6 +73,11 @@ export function checkView(study: StartStudy, confidence: Confidence | null, meth
     energyJ: result.energyJ,
     aboveRunningS: result.aboveRunningS,
   };
+}
+
+/** Which figure, measured, would tell most, by the tries of a view. */
+export function narrowedBy(trials: readonly Trial[], { assumptions }: CheckView): readonly Narrowing[] {
+  return narrowings(trials, assumptions);
 }
 
 /** The trace of a study as a line to draw. */

@@ -1,6 +1,6 @@
+import type { Turn } from "@amp-saver/core/study/boundary";
 import type { JobBundle } from "../../store/queries.ts";
 import type { FitName } from "../../ui/verdict-glyph.tsx";
-import type { Turn } from "../smallest.view.ts";
 import type { CheckView } from "./check.view.ts";
 import type { Question } from "./use-question.ts";
 

@@ -1,14 +1,13 @@
 import { formatWith, itemAt } from "@amp-saver/core/quantity";
 import { useMemo, useState } from "react";
-import { type MapPlace, MarginMapPicture } from "../../chart/margin-map-picture.tsx";
+import { MarginMapPicture } from "../../chart/margin-map-picture.tsx";
 import { useSettings } from "../../store/settings.tsx";
 import { Failed } from "../../ui/failed.tsx";
 import { PictureFrame } from "../../ui/picture-frame.tsx";
 import { COMMON } from "../../words/common.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { useMap } from "../../workers/use-boundary.ts";
-import { fitOfShare } from "./check.view.ts";
-import { mapPlaces } from "./map.view.ts";
+import { mapPlace, mapPlaces } from "./map.view.ts";
 import type { PicturesProps } from "./pictures-props.ts";
 
 interface MapViewProps extends PicturesProps {
@@ -27,16 +26,7 @@ export function MapView({ given, mapAxis, width, height, fileName }: MapViewProp
     [frame, places],
   );
   const { cells, total, running, failed, again } = useMap(settled);
-  const rows = useMemo(
-    () =>
-      cells.map((row) =>
-        row.map(({ of, starts, holds }): MapPlace => {
-          const per = of === 0 ? 0 : 100 / of;
-          return { fit: of === 0 ? "not-known" : fitOfShare(holds / of), starts: starts * per, holds: holds * per };
-        }),
-      ),
-    [cells],
-  );
+  const rows = useMemo(() => cells.map((row) => row.map(mapPlace)), [cells]);
   const [read, setRead] = useState<readonly [number, number] | null>(null);
   if (failed !== null) return <Failed text={failed} onAgain={again} />;
   if (rows.length !== places.up.length || rows[0]?.length !== places.along.length)

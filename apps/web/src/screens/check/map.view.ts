@@ -1,5 +1,7 @@
 import { type Measure, shownAs } from "@amp-saver/core/figure";
 import { itemAt } from "@amp-saver/core/quantity";
+import { fitOfShare } from "@amp-saver/core/study/assess";
+import type { MapPlace } from "../../chart/margin-map-picture.tsx";
 
 /** A place on one side of the map. */
 interface Place {
@@ -14,6 +16,12 @@ export interface MapPlaces {
   readonly up: readonly Place[];
   /** Column and row nearest to a question; null where it lies beyond the map. */
   readonly nearest: (outdoorC: number, up: number) => readonly [number, number] | null;
+}
+
+/** A place of the map as it is drawn, by the tries that started and that held; not known where none was made. */
+export function mapPlace({ of, starts, holds }: { readonly of: number; readonly starts: number; readonly holds: number }): MapPlace {
+  const per = of === 0 ? 0 : 100 / of;
+  return { fit: of === 0 ? "not-known" : fitOfShare(holds / of), starts: starts * per, holds: holds * per };
 }
 
 const AIR = { us: { from: 60, to: 120 }, si: { from: 16, to: 48 } } as const;

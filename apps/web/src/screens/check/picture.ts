@@ -1,9 +1,9 @@
+import type { AssessedSide } from "@amp-saver/core/study/assess";
 import type { Method, Source } from "@amp-saver/records";
 import type { Gap } from "../../chart/headroom.tsx";
 import type { PictureTrace } from "../../chart/picture-trace.ts";
 import type { StartPictureProps } from "../../chart/start-picture.tsx";
 import { CHECK } from "../../words/check.ts";
-import type { AssessedSide } from "./check.view.ts";
 import { type CheckView, type TraceView, traceOf } from "./check.view.ts";
 
 type Study = Parameters<typeof traceOf>[0];

@@ -1,3 +1,4 @@
+import type { Assessment } from "@amp-saver/core/study/assess";
 import { useEffect } from "react";
 import { answersCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
@@ -5,7 +6,6 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { answerStale } from "../answer-age.ts";
 import { keptAnswer, saysTheSame } from "../kept-answer.ts";
-import type { Assessment } from "./check.view.ts";
 
 const SETTLED_MS = 600;
 

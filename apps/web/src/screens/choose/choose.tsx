@@ -1,5 +1,5 @@
 import { conditionsOf, hasWatts, startCase } from "@amp-saver/cases";
-import { itemAt } from "@amp-saver/core/quantity";
+import type { RemedyCode } from "@amp-saver/core/study/remedy";
 import type { Job } from "@amp-saver/records";
 import { useMemo } from "react";
 import { useNavigate } from "react-router";
@@ -20,7 +20,7 @@ import { useShares } from "../../workers/use-trials.ts";
 import { keptSmallest } from "../smallest.view.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";
 import { Catalogue } from "./catalogue.tsx";
-import { adviseOf, assessRemedy, choicesOf, type RemedyCode } from "./choose.view.ts";
+import { advice, choicesOf } from "./choose.view.ts";
 import { PricesForm } from "./prices.tsx";
 import { QuotePanel } from "./quote-sheet.tsx";
 import { RemedyRow } from "./remedy-row.tsx";
@@ -44,11 +44,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   const tries = useShares(cases, true);
   const nameOf = ({ code, other, starter }: Named): string =>
     (other >= 0 ? others[other]?.name : starter >= 0 ? CHOOSE.starter(starters[starter]?.name ?? "") : REMEDY_WORDS[code].name) ?? code;
-  const remedies = useMemo(() => answer?.map((r, i) => assessRemedy(r, tries.shares[i] ?? null)) ?? [], [answer, tries.shares]);
-  const settled = remedies.length > 0 && remedies.every((r) => !r.assessment.provisional);
-  const { take, sure } = settled ? adviseOf(remedies) : { take: null, sure: null };
-  const taken = take === null ? null : itemAt(remedies, take);
-  const surer = sure === null ? null : itemAt(remedies, sure);
+  const { remedies, settled, taken, surer } = useMemo(() => advice(answer ?? [], tries.shares), [answer, tries.shares]);
   const { answer: measured } = useSensitivities(surer === null ? null : (taken?.given ?? null));
   const broken = failed ?? tries.failed;
   const parts = !question.ok
@@ -80,14 +76,14 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
         {broken !== null && <Failed text={broken} onAgain={failed === null ? tries.again : again} />}
         {answer !== undefined && (
           <ul className="mt-4 border-t-[1.5px] border-ink">
-            {remedies.map((remedy, i) => (
+            {remedies.map((remedy) => (
               <RemedyRow
                 key={`${remedy.code} ${remedy.other} ${remedy.starter}`}
                 name={nameOf(remedy)}
                 gives={givesOf(remedy.code, smallest)}
                 noise={REMEDY_WORDS[remedy.code].noise}
                 remedy={remedy}
-                mark={i === take ? CHOOSE.best : i === sure ? CHOOSE.sureMark : null}
+                mark={remedy === taken ? CHOOSE.best : remedy === surer ? CHOOSE.sureMark : null}
                 onOpen={openerOf(
                   remedy,
                   { sourceId: others[remedy.other]?.id ?? null, starterId: starters[remedy.starter]?.id ?? null },

@@ -1,19 +1,22 @@
-import { asQuantity, isAided, sourceCase, unitCase } from "@amp-saver/cases";
+import { asQuantity, isAided, ratedW, sourceCase, unitCase } from "@amp-saver/cases";
 import { continuousA } from "@amp-saver/core/device/shore";
+import { itemAt } from "@amp-saver/core/quantity";
+import type { Confidence } from "@amp-saver/core/study/confidence";
 import {
+  type AssessedRemedy,
+  adviseOf,
+  assessRemedy,
   type Choices,
   PRICES,
   type Prices,
   REMEDY_PARAMS,
+  type Remedy,
   type SizeReason,
   type StarterRating,
   sizeStarter,
 } from "@amp-saver/core/study/remedy";
 import type { AirConditioner, Source, Starter } from "@amp-saver/records";
-import { ratedW } from "../rated.ts";
 import { CAPACITOR_BAND } from "../survey/plate.view.ts";
-
-export { type AssessedRemedy, adviseOf, assessRemedy, PRICES, type Prices, type RemedyCode } from "@amp-saver/core/study/remedy";
 
 /** Starters of the catalogue as the study wants them. */
 function ratingOf(starter: Starter): StarterRating {
@@ -66,6 +69,25 @@ export function weakestSource(sources: readonly Source[]): Source | undefined {
 /** Why a starter of the catalogue does not match a unit; empty when it does. */
 export function mismatch(starter: Starter, unit: AirConditioner): readonly SizeReason[] {
   return sizeStarter(ratingOf(starter), unitCase(unit));
+}
+
+/** Remedies judged by their tries, and what is to be taken of them. */
+interface Advised {
+  readonly remedies: readonly AssessedRemedy[];
+  /** Whether every one has its tries; nothing is to be taken before. */
+  readonly settled: boolean;
+  readonly taken: AssessedRemedy | null;
+  /** The one that works in 95 of 100, where the one to take is much cheaper and nearly does. */
+  readonly surer: AssessedRemedy | null;
+}
+
+/** Judges remedies by the tries that are in, one for each, and says which to take. */
+export function advice(found: readonly Remedy[], tries: readonly (Confidence | null)[]): Advised {
+  const remedies = found.map((r, i) => assessRemedy(r, tries[i] ?? null));
+  const settled = remedies.length > 0 && remedies.every((r) => !r.assessment.provisional);
+  const { take, sure } = settled ? adviseOf(remedies) : { take: null, sure: null };
+  const at = (place: number | null): AssessedRemedy | null => (place === null ? null : itemAt(remedies, place));
+  return { remedies, settled, taken: at(take), surer: at(sure) };
 }
 
 /** What a price is for and where its usual value comes from. */

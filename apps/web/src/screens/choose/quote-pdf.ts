@@ -1,3 +1,4 @@
+import { QUOTE_PARAMS } from "@amp-saver/core/study/quote/params";
 import { addDays, format } from "date-fns";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { PDF_SHEET, pdfList } from "../../ui/pdf-sheet.ts";
@@ -5,7 +6,7 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { money, QUOTE } from "../../words/quote.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import type { SmallestRow } from "../smallest-rows.ts";
-import { QUOTE_PARAMS, type QuoteView } from "./quote.view.ts";
+import type { QuoteView } from "./quote.view.ts";
 
 /** What stands on a quote besides its figures. */
 export interface QuoteHead {

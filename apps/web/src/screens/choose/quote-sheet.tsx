@@ -17,7 +17,7 @@ import { USUAL_RULE } from "../learn/learn.view.ts";
 import { keptSmallest } from "../smallest.view.ts";
 import { smallestRows } from "../smallest-rows.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
-import { QUOTE_PRICES, type QuoteView, quoteEntry, quoteView } from "./quote.view.ts";
+import { QUOTE_ENTRIES, type QuoteView, quoteView } from "./quote.view.ts";
 
 const ENTRY = {
   hourUsd: "smallUsd",
@@ -114,7 +114,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
         }}
       />
       <p className="text-small text-ink2">{QUOTE.fromHelp}</p>
-      {QUOTE_PRICES.map((name) => (
+      {QUOTE_ENTRIES.map(({ name, source }) => (
         <div key={name}>
           <BoundedInput
             name={ENTRY[name]}
@@ -122,7 +122,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
             value={quotePrices[name]}
             onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
           />
-          <p className="pb-1 text-small leading-[1.15] text-ink2">{findingSource(quoteEntry(name).source)}</p>
+          <p className="pb-1 text-small leading-[1.15] text-ink2">{findingSource(source)}</p>
         </div>
       ))}
     </>

@@ -1,10 +1,8 @@
 import type { LearningRule } from "@amp-saver/core/study/learning-runs";
-import { QUOTE_PARAMS, type Quote, type QuotePrices, spanOf, studyQuote } from "@amp-saver/core/study/quote";
+import { QUOTE_PARAMS, QUOTE_PRICES, type Quote, type QuotePrices, spanOf, studyQuote } from "@amp-saver/core/study/quote";
 import type { FitLog } from "@amp-saver/records";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
 import type { PlanView } from "../prepare/wiring.view.ts";
-
-export { QUOTE_PARAMS, QUOTE_PRICES, type Quote, type QuotePrices } from "@amp-saver/core/study/quote";
 
 /** A quote, and whether its hours come from one's own log. */
 export interface QuoteView {
@@ -37,6 +35,5 @@ export function quoteView(
   return { quote, own: own === null ? null : { timed: own.timed, visits: own.visits } };
 }
 
-/** What an entry of the price list is for and where its usual value comes from. */
-export const quoteEntry = (name: keyof QuotePrices): { readonly label: string; readonly unit: string; readonly source: string } =>
-  QUOTE_PARAMS[name];
+/** Prices an installer puts in place of the usual ones, and where the usual come from. */
+export const QUOTE_ENTRIES = QUOTE_PRICES.map((name) => ({ name, source: QUOTE_PARAMS[name].source }));

@@ -1,9 +1,9 @@
 import { formatNumber } from "@amp-saver/core/quantity";
+import type { AssessedRemedy } from "@amp-saver/core/study/remedy";
 import { Button } from "../../ui/button.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHOOSE } from "../../words/choose.ts";
 import { COMMON, FIT_WORDS } from "../../words/common.ts";
-import type { AssessedRemedy } from "./choose.view.ts";
 
 interface RemedyRowProps {
   readonly name: string;

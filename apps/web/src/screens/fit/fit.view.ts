@@ -2,8 +2,6 @@ import { judgeMounting, MOUNTING_CHECKS, type MountingReason } from "@amp-saver/
 import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
 import { CLOSING_CHECKS, type FitLog, POWER_CHECKS, type Wiring } from "@amp-saver/records";
 
-export type { OwnMinutes } from "@amp-saver/core/study/site";
-
 import type { PlanView, StepGroup } from "../prepare/wiring.view.ts";
 
 /** Minutes the plan usually takes. */

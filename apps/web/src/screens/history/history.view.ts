@@ -1,4 +1,5 @@
 import { itemAt, present } from "@amp-saver/core/quantity";
+import { spread } from "@amp-saver/core/study/own-record";
 import { matchReadings } from "@amp-saver/core/study/reading";
 import { type SinceStudy, studySince } from "@amp-saver/core/study/since";
 import {
@@ -15,7 +16,6 @@ import {
   type Wiring,
 } from "@amp-saver/records";
 import { fittedOn, fittingOf, type Reminder, remindersOf } from "../hand-over/hand-over.view.ts";
-import { spread } from "../home/statistics.view.ts";
 import { eventsOf, learnView } from "../learn/learn.view.ts";
 import { type ProveView, proveView } from "../prove/prove.view.ts";
 

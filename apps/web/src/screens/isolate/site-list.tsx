@@ -1,9 +1,9 @@
 import { rowOf } from "@amp-saver/core/quantity";
+import type { OwnMinutes } from "@amp-saver/core/study/site";
 import type { FitLog } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
-import type { OwnMinutes } from "../fit/fit.view.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, SITE_LIST } from "./isolate.view.ts";
 

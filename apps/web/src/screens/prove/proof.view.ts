@@ -8,6 +8,7 @@ import {
   studyProof,
   studyRuns,
 } from "@amp-saver/core/study/proof";
+import { CORE_VERSION } from "@amp-saver/core/version";
 import {
   type AirConditioner,
   clampReading,
@@ -19,7 +20,6 @@ import {
   runTests,
   shownBy,
 } from "@amp-saver/records";
-import { CORE_VERSION } from "../../store/core-version.ts";
 import { learnView } from "../learn/learn.view.ts";
 
 /** Minutes a run on a source is asked to last. */

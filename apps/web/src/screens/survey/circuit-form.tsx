@@ -1,10 +1,11 @@
 import { formatNumber } from "@amp-saver/core/quantity";
+import { GAUGES } from "@amp-saver/core/reference";
 import type { AirConditioner } from "@amp-saver/records";
 import { Pick } from "../../ui/pick.tsx";
 import { CIRCUIT_WORDS, SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { circuitIssues } from "./circuit.view.ts";
-import { GAUGES, gaugeOf, gaugeText } from "./gauge.view.ts";
+import { gaugeOf, gaugeText } from "./gauge.view.ts";
 
 interface CircuitFormProps {
   readonly unit: AirConditioner;

@@ -1,9 +1,10 @@
+import { GAUGES } from "@amp-saver/core/reference";
 import { MOST_CORDS, type Source } from "@amp-saver/records";
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { GAUGES, gaugeOf, gaugeText } from "./gauge.view.ts";
+import { gaugeOf, gaugeText } from "./gauge.view.ts";
 
 type Cords = NonNullable<Source["cords"]>;
 /** A 25 ft cord of the usual gauge, to be corrected. */

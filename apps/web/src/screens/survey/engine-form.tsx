@@ -4,7 +4,7 @@ import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { FigureInput } from "../figure-input.tsx";
-import { checkOverload } from "./points.view.ts";
+import { overloadOf } from "./points.view.ts";
 import { PointsForm } from "./points-form.tsx";
 import type { SaveSource } from "./save-source.ts";
 
@@ -43,7 +43,7 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
         points={(source.overload ?? []).map(({ x, y }) => [x, y])}
         names={["multiple", "seconds"]}
         onChange={(pairs) => {
-          const checked = pairs.length === 0 ? null : checkOverload(pairs.map(([x, y]) => ({ x, y })));
+          const checked = pairs.length === 0 ? null : overloadOf(pairs);
           if (checked !== null && !checked.ok)
             return SOURCE_WORDS.bandError(SOURCE_WORDS.overload, checked.where, SOURCE_WORDS.bandFailures[checked.reason]);
           save({ overload: checked === null ? undefined : [...checked.value] }, "overload");

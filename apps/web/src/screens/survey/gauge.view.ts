@@ -1,7 +1,5 @@
 import { GAUGES, type Gauge } from "@amp-saver/core/reference";
 
-export { GAUGES, type Gauge } from "@amp-saver/core/reference";
-
 /** A gauge as people write it. */
 export function gaugeText(awg: Gauge): string {
   return awg === 0 ? "1/0 AWG" : `${awg} AWG`;

@@ -1,9 +1,9 @@
+import { CHEMISTRIES } from "@amp-saver/core/device/battery/params";
 import type { InverterSource } from "@amp-saver/records";
 import { Pick } from "../../ui/pick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
-import { CHEMISTRIES } from "../usual.ts";
 import { PointsForm } from "./points-form.tsx";
 import type { SaveSource } from "./save-source.ts";
 

@@ -1,8 +1,6 @@
-import { present } from "@amp-saver/core/quantity";
-
-export { checkOverload } from "@amp-saver/core/device/engine";
-
+import { checkOverload } from "@amp-saver/core/device/engine";
 import { FIGURES, type FigureName, shownAs } from "@amp-saver/core/figure";
+import { present } from "@amp-saver/core/quantity";
 import { MOST_POINTS } from "@amp-saver/records";
 
 type Name = FigureName | "multiple" | "seconds";
@@ -17,6 +15,11 @@ const BOUNDS: Readonly<Record<"multiple" | "seconds", { min: number; max: number
   multiple: { min: 1.001, max: 200, unit: "× rating" },
   seconds: { min: 0.001, max: 100_000, unit: "s" },
 };
+
+/** Pairs as an engine's overload curve, or where and why they are none. */
+export function overloadOf(pairs: readonly Pair[]): ReturnType<typeof checkOverload> {
+  return checkOverload(pairs.map(([x, y]) => ({ x, y })));
+}
 
 /** Pairs as text, one a line. */
 export function pointsText(points: readonly Pair[]): string {

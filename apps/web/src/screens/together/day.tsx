@@ -1,4 +1,4 @@
-import { rigVolts } from "@amp-saver/cases";
+import { coolestOf, dayQuestion, rigVolts } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Load, Rig, Source } from "@amp-saver/records";
@@ -18,7 +18,7 @@ import { DAY, daySentence } from "../../words/day.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { coolestOf, dayBands, dayQuestion } from "./day.view.ts";
+import { dayBands } from "./day.view.ts";
 import { SpellsRow } from "./spells.tsx";
 import { ViewChoice } from "./view-choice.tsx";
 

@@ -1,8 +1,9 @@
+import { coolestOf, dayQuestion } from "@amp-saver/cases";
 import { studyDay } from "@amp-saver/core/study/day-plan";
 import type { AnyRecord, Load, RigId, Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { coolestOf, dayBands, dayQuestion } from "./day.view.ts";
+import { dayBands } from "./day.view.ts";
 
 const records = demoRecords();
 const of = <K extends AnyRecord["kind"]>(kind: K) =>

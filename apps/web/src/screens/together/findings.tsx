@@ -1,4 +1,4 @@
-import { legAdvice, type PlanStudy, type TogetherQuestion } from "@amp-saver/cases";
+import { coincidencesOf, keepsOf, legAdvice, type PlanStudy, type TogetherQuestion } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
@@ -9,8 +9,6 @@ import { CHECK } from "../../words/check.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
 import { shownAnswer } from "../kept-answer.ts";
-import { coincidencesPerDay, coolestOf } from "./day.view.ts";
-import { keepsOf } from "./keeps.view.ts";
 
 interface FindingsProps {
   readonly study: PlanStudy;
@@ -75,8 +73,7 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
             <li key={ids.join(" ")} className="py-0.5">
               {totalA > limitA ? (
                 <>
-                  <b>{TOGETHER.pairTooMuch(ids.map(nameOf), totalA, limitA)}</b>{" "}
-                  {TOGETHER.chance(coincidencesPerDay({ coolestC: coolestOf(bundle.rig), hottestC: bundle.rig.hottestC.value }, startS))}
+                  <b>{TOGETHER.pairTooMuch(ids.map(nameOf), totalA, limitA)}</b> {TOGETHER.chance(coincidencesOf(bundle.rig, startS))}
                 </>
               ) : (
                 TOGETHER.pairFits(ids.map(nameOf))

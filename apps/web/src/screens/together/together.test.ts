@@ -1,4 +1,4 @@
-import { askable, legAdvice, legsOf, rigVolts, togetherQuestion } from "@amp-saver/cases";
+import { askable, keepsOf, legAdvice, legsOf, rigVolts, togetherQuestion } from "@amp-saver/cases";
 import { W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { type StartCase, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyTogether } from "@amp-saver/core/study/together";
@@ -6,7 +6,6 @@ import type { AirConditioner, AnyRecord, Load, RigId, Source } from "@amp-saver/
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import { capacitorOff, coolingOfModel } from "../survey/plate.view.ts";
-import { keepsOf } from "./keeps.view.ts";
 import { knownLoad, turnedTo, USUAL_LOADS } from "./usual-loads.ts";
 
 const records = demoRecords();

@@ -1,4 +1,4 @@
-import { BATTERY_PARAMS as P } from "./params.ts";
+import { type Chemistry, BATTERY_PARAMS as P } from "./params.ts";
 
 /** A bank as its inverter sees it, SI. */
 export interface Bank {
@@ -96,4 +96,18 @@ export class BatteryEquations {
   shutsOffAt(t: number): boolean {
     return t - this.lowSince >= this.bank.cutOffS;
   }
+}
+
+/** Share of a bank's amp-hours that is to be used, usual for its kind; lithium where nobody said. */
+export function usualDepth(chemistry: Chemistry | undefined): number {
+  return (isLead(chemistry) ? P.depthLead : P.depth).value;
+}
+
+/** Peukert's exponent usual for a kind of bank; lithium where nobody said. */
+export function usualExponent(chemistry: Chemistry | undefined): number {
+  return (isLead(chemistry) ? P.peukertLead : P.peukertLithium).value;
+}
+
+function isLead(chemistry: Chemistry | undefined): boolean {
+  return chemistry === "agm" || chemistry === "flooded";
 }

@@ -8,5 +8,7 @@ export {
   mostAcW,
   peukertShare,
   type StoredBank,
+  usualDepth,
+  usualExponent,
 } from "./equations.ts";
 export { BATTERY_PARAMS, CHEMISTRIES, type Chemistry } from "./params.ts";

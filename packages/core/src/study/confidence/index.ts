@@ -1,6 +1,6 @@
-export { MEASURABLE, type MeasurableFigure } from "./measurable.ts";
 export { Members } from "./members.ts";
 export { type Narrowing, narrowings } from "./narrow.ts";
+export { MEASURABLE } from "./params.ts";
 export type { Batch, Confidence } from "./result.ts";
 export { summarise, TRIES_SEED, tryBatch } from "./run.ts";
 export type { Trial } from "./trial.ts";

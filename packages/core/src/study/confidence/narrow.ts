@@ -1,6 +1,7 @@
 import { itemAt, keysOf } from "../../quantity/index.ts";
 import type { Assumption } from "../motor-start/index.ts";
-import { leftOpen, MEASURABLE, type MeasurableFigure } from "./measurable.ts";
+import { leftOpen } from "./measurable.ts";
+import { MEASURABLE, type MeasurableFigure } from "./params.ts";
 import type { Trial } from "./trial.ts";
 
 /** How much measuring one figure would narrow whether it holds: standard deviations of the outcome now and then, and the minutes of work. */

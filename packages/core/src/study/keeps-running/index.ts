@@ -4,4 +4,5 @@ export {
   chargeAmps,
   type EngineHours,
   engineHours,
+  roomForCharging,
 } from "./run.ts";

@@ -69,6 +69,19 @@ export function bankHours(bank: BankUse, demand: Demand): BankHours {
   return { hours: average === 0 ? null : (bank.ampHours * bank.depth * share) / average, amps: on };
 }
 
+/**
+ * AC amps of a leg left for a charger. It goes on for hours, so it counts as a continuous load, by `factor`;
+ * what it already counts for in the plan is its own to take.
+ */
+export function roomForCharging(
+  leg: { readonly limitA: number; readonly countedA: number },
+  own: { readonly runA: number; readonly continuous?: boolean } | undefined,
+  factor: number,
+): number {
+  const counted = own === undefined ? 0 : own.runA * (own.continuous === true ? factor : 1);
+  return (leg.limitA - (leg.countedA - counted)) / factor;
+}
+
 /** DC amps a charger may be set to beside what is on: `roomA` AC amps are left for hours, of which its power factor makes watts. Never below nothing. */
 export function chargeAmps(roomA: number, acV: number, bankV: number): number {
   const watts = Math.max(0, roomA) * acV * BATTERY.chargerPf.value * BATTERY.chargeEfficiency.value;

@@ -33,6 +33,8 @@ export interface RunState {
   /** Peaks of the counted runs, null where none was read. */
   readonly peaksA: readonly (number | null)[];
   readonly settled: boolean | null;
+  /** Share by which the peak moves a run; null where too few were read. */
+  readonly movesPerRun: number | null;
   /** What was missed while nobody looked. */
   readonly missed: readonly Missed[];
   /** True when the clock reads earlier than the last event: it was set back. */
@@ -119,7 +121,20 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
   if (now.phase === "resting" && nowMs - now.untilMs > P.overlong.value * 1000)
     missed.push({ what: "rest-over", byS: (nowMs - now.untilMs) / 1000 });
   const over = now.phase === "resting" && nowMs >= now.untilMs;
-  return { now: over ? { phase: "ready" } : now, calledMs, counted, failed, short, lastCounted, peaksA, settled, missed, clockBack };
+  const movesPerRun = trendOf(peaksA)?.perRun ?? null;
+  return {
+    now: over ? { phase: "ready" } : now,
+    calledMs,
+    counted,
+    failed,
+    short,
+    lastCounted,
+    peaksA,
+    settled,
+    movesPerRun,
+    missed,
+    clockBack,
+  };
 }
 
 function phaseOf(rule: LearningRule, running: boolean, since: number | null, enough: boolean): RunPhase {
@@ -141,7 +156,7 @@ export function settledOf(peaksA: readonly (number | null)[]): boolean | null {
 }
 
 /** Share by which the peak moves from run to run, over the last three that were read, or two; null where fewer were. */
-export function trendOf(peaksA: readonly (number | null)[]): { readonly perRun: number; readonly over: 2 | 3 } | null {
+function trendOf(peaksA: readonly (number | null)[]): { readonly perRun: number; readonly over: 2 | 3 } | null {
   const read = peaksA.filter((p) => p !== null);
   const [last, before, first] = [read.at(-1), read.at(-2), read.at(-3)];
   if (last === undefined || before === undefined) return null;

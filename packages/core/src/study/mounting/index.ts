@@ -1,8 +1,8 @@
 export {
   judgeMounting,
   MOUNTING_CHECKS,
-  MOUNTING_PARAMS,
   type MountingCheck,
   type MountingPlace,
   type MountingReason,
 } from "./judge.ts";
+export { MOUNTING_PARAMS } from "./params.ts";

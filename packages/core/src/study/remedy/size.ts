@@ -1,4 +1,4 @@
-import { W_PER_BTU_H } from "../../quantity/index.ts";
+import { W_PER_TON } from "../../quantity/index.ts";
 import type { UnitCase } from "../motor-start/index.ts";
 
 /** What a starter's sheet says of the units it is made for; null where the sheet is silent. */
@@ -14,7 +14,6 @@ export const SIZE_REASONS = ["volts", "tons-under", "tons-over", "locked-over", 
 /** Why a starter does not match a unit, or cannot be matched yet. */
 export type SizeReason = (typeof SIZE_REASONS)[number];
 
-const W_PER_TON = 12_000 * W_PER_BTU_H;
 /** Rounding of tons on sheets and plates, relative. */
 const TON_SLACK = 0.05;
 

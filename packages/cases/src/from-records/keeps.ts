@@ -1,10 +1,10 @@
-import { batteryCase, continuousFactor, type PlanStudy, type TogetherQuestion } from "@amp-saver/cases";
-import { BATTERY_PARAMS as BATTERY } from "@amp-saver/core/device/battery";
+import { BATTERY_PARAMS as BATTERY, usualDepth, usualExponent } from "@amp-saver/core/device/battery";
 import { dutyAt } from "@amp-saver/core/study/day-plan";
-import { type BankHours, bankHours, chargeAmps, type EngineHours, engineHours } from "@amp-saver/core/study/keeps-running";
+import { type BankHours, bankHours, chargeAmps, type EngineHours, engineHours, roomForCharging } from "@amp-saver/core/study/keeps-running";
 import { preparedBank } from "@amp-saver/core/study/motor-start";
-import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
-import { ratedW } from "../rated.ts";
+import type { Load, Rig, Source } from "@amp-saver/records";
+import { batteryCase, ratedW } from "./source-case.ts";
+import { continuousFactor, type PlanStudy, type TogetherQuestion } from "./together.ts";
 
 /** How long what may stay on keeps running, and what may be charged beside it. */
 export interface Keeps {
@@ -15,21 +15,6 @@ export interface Keeps {
   readonly bank: BankHours | null;
   /** DC amps a charger may be set to beside the rest; null where no bank is known or nothing limits. */
   readonly chargeA: number | null;
-}
-
-/** Whether a bank is of lead; lithium where nobody said. */
-function isLead({ chemistry }: InverterSource): boolean {
-  return chemistry === "agm" || chemistry === "flooded";
-}
-
-/** Share of a bank that is to be used: as stated, else usual for its kind. */
-export function depthOf(source: InverterSource): number {
-  return source.depth?.value ?? (isLead(source) ? BATTERY.depthLead : BATTERY.depth).value;
-}
-
-/** Peukert's exponent of a bank, by its kind. */
-export function exponentOf(source: InverterSource): number {
-  return (isLead(source) ? BATTERY.peukertLead : BATTERY.peukertLithium).value;
 }
 
 /** What follows from a plan on one source for the hours after it. */
@@ -72,14 +57,11 @@ export function keepsOf(
   return { planned: engine([]), engine: engine(off), bank: bankOf(source, demand(off)), chargeA };
 }
 
-/** AC amps left for a charger, which goes on for hours and counts as a continuous load, on the leg it hangs on or the first. */
+/** AC amps left for a charger, on the leg it hangs on or the first. */
 function roomA({ budget }: PlanStudy, { source, loads }: TogetherQuestion["given"], charger: string | undefined): number {
   const own = loads.find((l) => l.id === charger);
   const leg = budget.legs.find((l) => l.leg === own?.leg) ?? budget.legs[0];
-  if (leg === undefined) return 0;
-  const factor = continuousFactor(source.kind);
-  const counted = own === undefined ? 0 : own.runA * (own.continuous === true ? factor : 1);
-  return (leg.limitA - (leg.countedA - counted)) / factor;
+  return leg === undefined ? 0 : roomForCharging(leg, own, continuousFactor(source.kind));
 }
 
 function bankOf(source: Source, demand: { readonly steadyW: number; readonly cyclingW: number; readonly duty: number }): BankHours | null {
@@ -89,8 +71,8 @@ function bankOf(source: Source, demand: { readonly steadyW: number; readonly cyc
     {
       ...prepared,
       ampHours: source.bankAh.value,
-      depth: depthOf(source),
-      exponent: exponentOf(source),
+      depth: source.depth?.value ?? usualDepth(source.chemistry),
+      exponent: usualExponent(source.chemistry),
       idleW: BATTERY.idleW.value,
     },
     demand,

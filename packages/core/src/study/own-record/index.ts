@@ -1,0 +1,1 @@
+export { fittingMinutes, type ReductionRow, reductionRows, type Spread, spread } from "./run.ts";
