@@ -178,7 +178,7 @@ export async function ownRig(page: Page): Promise<void> {
 export interface Kept {
   readonly records: readonly (Readonly<Record<string, unknown>> & { readonly kind: string; readonly id: string })[];
   /** Bytes beside the records, each under its own id. */
-  readonly pixels: readonly { readonly id: string; readonly bytes: Readonly<Record<string, number>> }[];
+  readonly blobs: readonly { readonly id: string; readonly bytes: Readonly<Record<string, number>> }[];
 }
 
 /** Every record in the browser's database, by kind and id, and all bytes beside them but when those were kept. */
@@ -198,9 +198,9 @@ export async function keptIn(page: Page): Promise<Kept> {
     };
     const records = (await all("rigs")).flatMap((row) => JSON.parse(row.text as string) as { kind: string; id: string }[]);
     const key = (r: { kind: string; id: string }): string => `${r.kind} ${r.id}`;
-    const pixels = (await all("pixels")).map(({ id, bytes }) => ({ id, bytes }));
+    const blobs = (await all("pixels")).map(({ id, bytes }) => ({ id, bytes }));
     db.close();
-    return JSON.stringify({ records: records.toSorted((a, b) => (key(a) < key(b) ? -1 : 1)), pixels });
+    return JSON.stringify({ records: records.toSorted((a, b) => (key(a) < key(b) ? -1 : 1)), blobs });
   });
   return JSON.parse(text) as Kept;
 }

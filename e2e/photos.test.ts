@@ -53,9 +53,9 @@ function taggedWithPlace(jpeg: Uint8Array): Buffer {
 
 /** Whether any picture kept in the browser still bears a camera's tags. */
 async function placeKept(page: Page): Promise<boolean> {
-  const { pixels } = await keptIn(page);
-  if (pixels.length === 0) throw new Error("no picture is kept");
-  return pixels.some(({ bytes }) => /Exif|PLACE-OF-IT/.test(Buffer.from(Object.values(bytes)).toString("latin1")));
+  const { blobs } = await keptIn(page);
+  if (blobs.length === 0) throw new Error("no picture is kept");
+  return blobs.some(({ bytes }) => /Exif|PLACE-OF-IT/.test(Buffer.from(Object.values(bytes)).toString("latin1")));
 }
 
 async function choose(page: Page, button: string, path: string): Promise<void> {

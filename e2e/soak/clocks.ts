@@ -29,9 +29,9 @@ export async function clocks(chance: Chance, tries: number): Promise<Tally> {
       photos += 1;
     }
     const whole = (amps: string) => async () => {
-      const { records, pixels } = await keptIn(page);
+      const { records, blobs } = await keptIn(page);
       const unit = records.find((r) => r.kind === "unit") as { readonly lockedRotorA?: { readonly value: number } } | undefined;
-      const taken = records.filter((r) => r.kind === "photo" && pixels.some((p) => p.id === r.id)).length;
+      const taken = records.filter((r) => r.kind === "photo" && blobs.some((p) => p.id === r.id)).length;
       return unit?.lockedRotorA?.value === Number(amps) && taken === photos
         ? true
         : notYet([unit?.lockedRotorA?.value, amps, taken, photos]);

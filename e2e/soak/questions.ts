@@ -50,8 +50,8 @@ const READERS: { readonly [K in Question["of"]]: (question: Extract<Question, { 
   archive: ({ bytes }) => {
     const read = readRigArchive(bytes);
     if (!read.ok) return { how: "refused" };
-    const pixels = [...read.value.pixels].map(([id, kept]) => [id, [...kept]]);
-    return { how: "read", read: JSON.stringify([read.value.records, pixels]) };
+    const blobs = [...read.value.blobs].map(([id, kept]) => [id, [...kept]]);
+    return { how: "read", read: JSON.stringify([read.value.records, blobs]) };
   },
   csv: ({ bytes }) => {
     const text = textOf(bytes);

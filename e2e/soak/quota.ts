@@ -33,8 +33,8 @@ export async function quota(chance: Chance, tries: number): Promise<Tally> {
     await sees(page, /Locked rotor amps/);
     if ((await fieldValue(page, FIELDS[0])) !== String(Number(amps)))
       counter.fault(`locked rotor amps are ${await fieldValue(page, FIELDS[0])}, typed was ${amps}`);
-    const { records, pixels } = await keptIn(page);
-    const bare = records.filter((r) => r.kind === "photo" && !pixels.some((p) => p.id === r.id));
+    const { records, blobs } = await keptIn(page);
+    const bare = records.filter((r) => r.kind === "photo" && !blobs.some((p) => p.id === r.id));
     if (bare.length > 0) counter.fault(`${bare.length} photos without a picture`);
     counter.end("told, and whole");
     await session.close();

@@ -101,7 +101,7 @@ const FIGURES = { "Locked rotor amps": "lockedRotorA", "Rated load amps": "rated
 
 /** What of the deeds is not kept. */
 async function wrong(page: Page, deeds: readonly Deed[], photos: number): Promise<string[]> {
-  const { records, pixels } = await keptIn(page);
+  const { records, blobs } = await keptIn(page);
   const unit = records.find((r) => r.kind === "unit") as Record<string, { readonly value?: number } | null> | undefined;
   const rig = records.find((r) => r.kind === "rig");
   const taken = records.filter((r) => r.kind === "photo").map((r) => String(r.id));
@@ -115,6 +115,6 @@ async function wrong(page: Page, deeds: readonly Deed[], photos: number): Promis
   return [
     ...fields,
     ...(taken.length === photos ? [] : [`${taken.length} photos of ${photos}`]),
-    ...taken.filter((id) => !pixels.some((p) => p.id === id)).map((id) => `photo ${id} has no picture`),
+    ...taken.filter((id) => !blobs.some((p) => p.id === id)).map((id) => `photo ${id} has no picture`),
   ];
 }

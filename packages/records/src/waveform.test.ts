@@ -56,7 +56,7 @@ describe("samples of a recorded start", () => {
     const bytes = packSamples([1, -2, 3], null);
     const read = readRigArchive(await writeRigArchive(records, new Map([["w", bytes]]), NOW, "0.1.0"));
     expect(read).toMatchObject({ ok: true, value: { records } });
-    expect(read.ok && [...read.value.pixels.get("w")!]).toEqual([...bytes]);
+    expect(read.ok && [...read.value.blobs.get("w")!]).toEqual([...bytes]);
     const short = readRigArchive(await writeRigArchive(records, new Map([["w", bytes.slice(4)]]), NOW, "0.1.0"));
     expect(short).toMatchObject({ reason: "not-a-waveform", where: "waveforms/1.f32" });
   });

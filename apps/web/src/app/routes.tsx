@@ -1,11 +1,10 @@
-import { rowOf } from "@amp-saver/core/quantity";
+import { keysOf } from "@amp-saver/core/quantity";
 import { STAGES, type Stage } from "@amp-saver/records";
 import { lazy, Suspense } from "react";
 import { createBrowserRouter, Navigate, Outlet, useParams, useSearchParams } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { saveRig } from "../screens/save-rig.ts";
-import type { RigBundle } from "../store/bundle.ts";
 import { useStore } from "../store/provider.tsx";
 import { useJob, useRig } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
@@ -26,8 +25,7 @@ const SurveyScreen = lazy(() => import("../screens/survey/survey.tsx").then((m) 
 const CheckScreen = lazy(() => import("../screens/check/check.tsx").then((m) => ({ default: m.CheckScreen })));
 const ChooseScreen = lazy(() => import("../screens/choose/choose.tsx").then((m) => ({ default: m.ChooseScreen })));
 const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
-const TogetherScreen = lazy(() => import("../screens/together/together.tsx").then((m) => ({ default: m.TogetherScreen })));
-const DayScreen = lazy(() => import("../screens/together/day.tsx").then((m) => ({ default: m.DayScreen })));
+const RigPlanScreen = lazy(() => import("../screens/together/rig-plan.tsx").then((m) => ({ default: m.RigPlanScreen })));
 const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((m) => ({ default: m.PrepareScreen })));
 const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
 const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
@@ -99,12 +97,7 @@ function JobPage() {
 }
 
 /** Views of a rig by the end of their address. */
-const RIG_VIEWS: Readonly<Record<string, { readonly word: string; readonly Screen: React.ComponentType<{ readonly bundle: RigBundle }> }>> =
-  {
-    together: { word: TOGETHER.title, Screen: TogetherScreen },
-    history: { word: HISTORY.title, Screen: HistoryScreen },
-    day: { word: DAY.title, Screen: DayScreen },
-  };
+const RIG_VIEWS = { together: TOGETHER.title, history: HISTORY.title, day: DAY.title } as const;
 
 function RigPage() {
   const { rigId = "", view = "" } = useParams();
@@ -112,9 +105,9 @@ function RigPage() {
   const { store } = useStore();
   const bundle = useRig(rigId);
   useKeys({ e: () => bundle != null && void saveRig(store, bundle.rig.id, namesInFiles) });
-  const shown = rowOf(RIG_VIEWS, view);
+  const shown = keysOf(RIG_VIEWS).find((v) => v === view);
   if (shown === undefined) return <NotFound />;
-  const { word, Screen } = shown;
+  const word = RIG_VIEWS[shown];
   if (bundle == null) {
     return (
       <Place word={word}>
@@ -130,7 +123,11 @@ function RigPage() {
       foot={<PlacesStrip />}
     >
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
-        <Screen key={bundle.rig.id} bundle={bundle} />
+        {shown === "history" ? (
+          <HistoryScreen key={bundle.rig.id} bundle={bundle} />
+        ) : (
+          <RigPlanScreen key={bundle.rig.id} bundle={bundle} view={shown} />
+        )}
       </Suspense>
     </Page>
   );

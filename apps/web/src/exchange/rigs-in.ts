@@ -35,8 +35,8 @@ export async function lookIn(
 
 /** Takes an offer in: all of it in one step that can be undone, or nothing. */
 export async function takeIn(store: RecordStore, offer: Offer, sides: ReadonlyMap<number, MergeSide>, tell: Tell): Promise<StoreResult> {
-  const { merge, pixels, shared, records } = offer;
-  for (const [id, bytes] of pixels) {
+  const { merge, blobs, shared, records } = offer;
+  for (const [id, bytes] of blobs) {
     const kept = await store.keepBlob(id, bytes.slice());
     if (!kept.ok) return kept;
   }

@@ -43,7 +43,7 @@ export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): P
   const pixelsOf = (id: string): Promise<Uint8Array | undefined> => {
     asked += 1;
     tell(0.5 + (0.5 * asked) / pixeled.length);
-    return store.pixels(id);
+    return store.blobs(id);
   };
   const parts: Blob[] = [];
   for await (const part of rigArchiveParts(records, pixelsOf, now, CORE_VERSION, shared)) parts.push(new Blob([part as BlobPart]));

@@ -190,13 +190,13 @@ export function storeConformance(name: string, { fresh, full, aborting }: Adapte
 
     it("keeps pixels beside the records, whatever is undone", async () => {
       const store = await fresh();
-      expect(await store.pixels("p")).toBeUndefined();
+      expect(await store.blobs("p")).toBeUndefined();
       expect(await store.keepBlob("p", Uint8Array.of(1, 2, 3))).toEqual({ ok: true });
       expect(await store.keepBlob("q", Uint8Array.of(4))).toEqual({ ok: true });
       await store.commit({ label: "new-rig", changes: [put(rig("a"))] });
       await store.undo();
-      expect([...((await store.pixels("p")) ?? [])]).toEqual([1, 2, 3]);
-      expect([...((await store.pixels("q")) ?? [])]).toEqual([4]);
+      expect([...((await store.blobs("p")) ?? [])]).toEqual([1, 2, 3]);
+      expect([...((await store.blobs("q")) ?? [])]).toEqual([4]);
       store.close();
       expect(await store.keepBlob("r", Uint8Array.of(5))).toEqual({ ok: false, reason: "closed" });
     });

@@ -55,7 +55,7 @@ interface OldRow {
 }
 
 /** The pixels of a photo, under its id, and when they were kept, ms; absent where an older version kept them. */
-interface PixelRow {
+interface BlobRow {
   readonly id: string;
   readonly bytes: Uint8Array<ArrayBuffer>;
   readonly at?: number;
@@ -121,7 +121,7 @@ export class Database extends Dexie {
   readonly rigs!: EntityTable<RigRow, "id">;
   readonly steps!: EntityTable<Step, "seq">;
   readonly sides!: EntityTable<SideRow, "at">;
-  readonly pixels!: EntityTable<PixelRow, "id">;
+  readonly pixels!: EntityTable<BlobRow, "id">;
   readonly shares!: EntityTable<ShareRow, "id">;
   readonly summaries!: EntityTable<RigSummary, "id">;
 

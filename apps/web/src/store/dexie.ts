@@ -50,7 +50,7 @@ export class DexieStore implements RecordStore {
   private readonly db: Database;
   private readonly log: PendingLog | null;
   private gone: StoreFailure | null = null;
-  private readonly mourners = new Set<(reason: StoreFailure) => void>();
+  private readonly lossListeners = new Set<(reason: StoreFailure) => void>();
 
   constructor(db: Database, log: PendingLog | null) {
     this.db = db;
@@ -133,7 +133,7 @@ export class DexieStore implements RecordStore {
     return historyOf(await this.steps());
   }
 
-  async pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
+  async blobs(id: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
     return (await this.db.pixels.get(id))?.bytes;
   }
 
@@ -164,8 +164,8 @@ export class DexieStore implements RecordStore {
   }
 
   onLost(listener: (reason: StoreFailure) => void): () => void {
-    this.mourners.add(listener);
-    return () => this.mourners.delete(listener);
+    this.lossListeners.add(listener);
+    return () => this.lossListeners.delete(listener);
   }
 
   close(): void {
@@ -177,7 +177,7 @@ export class DexieStore implements RecordStore {
     if (this.gone !== null) return;
     this.gone = reason;
     this.db.close();
-    for (const told of this.mourners) told(reason);
+    for (const told of this.lossListeners) told(reason);
   }
 
   private known(records: readonly AnyRecord[]): readonly AnyRecord[] {

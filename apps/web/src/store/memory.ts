@@ -110,7 +110,7 @@ export function memoryStore(faults: MemoryFaults = {}): RecordStore {
     async history() {
       return historyOf(steps);
     },
-    async pixels(id) {
+    async blobs(id) {
       return pictures.get(id)?.slice();
     },
     async keepBlob(id, bytes) {

@@ -94,7 +94,7 @@ export interface RecordStore {
   redo(): Promise<StoreResult>;
   history(): Promise<History>;
   /** Pixels of a photo, kept beside the records and outside the journal; undefined where there are none. */
-  pixels(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
+  blobs(id: string): Promise<Uint8Array<ArrayBuffer> | undefined>;
   keepBlob(id: string, bytes: Uint8Array<ArrayBuffer>): Promise<StoreResult>;
   /** States of rigs that were shared with other devices, latest last, and all that each has taken in; those never shared are left out. */
   shared(rigIds: readonly string[]): Promise<ReadonlyMap<string, SharedStates>>;

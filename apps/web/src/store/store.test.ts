@@ -89,10 +89,10 @@ describe("the browser's database", () => {
     vi.useFakeTimers({ toFake: ["Date"], now: Date.now() + 25 * 3_600_000 });
     const second = await dexieStore(db, RECORD_VERSIONS);
     vi.useRealTimers();
-    expect(await second.pixels("never came")).toBeUndefined();
+    expect(await second.blobs("never came")).toBeUndefined();
     await second.redo();
     expect((await second.list("photo")).map((p) => p.id).toSorted()).toEqual([kept.id, deleted.id].toSorted());
-    expect([await second.pixels(kept.id), await second.pixels(deleted.id)]).toEqual([Uint8Array.of(7), Uint8Array.of(7)]);
+    expect([await second.blobs(kept.id), await second.blobs(deleted.id)]).toEqual([Uint8Array.of(7), Uint8Array.of(7)]);
     second.close();
   });
 
@@ -104,7 +104,7 @@ describe("the browser's database", () => {
     const second = await dexieStore(db, RECORD_VERSIONS);
     await Promise.all(keeping);
     const third = await dexieStore(db, RECORD_VERSIONS);
-    for (const id of ids) expect(await third.pixels(id)).toEqual(Uint8Array.of(7));
+    for (const id of ids) expect(await third.blobs(id)).toEqual(Uint8Array.of(7));
     for (const store of [first, second, third]) store.close();
   });
 
@@ -173,7 +173,7 @@ describe("the browser's database", () => {
     fifth.close();
     const store = await dexieStore(db, RECORD_VERSIONS);
     expect((await store.summaries()).map((s) => s.name)).toEqual(["B"]);
-    expect(await store.pixels(photo.id)).toEqual(Uint8Array.of(9));
+    expect(await store.blobs(photo.id)).toEqual(Uint8Array.of(9));
     expect((await store.shared(["a"])).get("a")).toEqual({ seen: ["one"], states: [{ revision: "one", records: [rig("A")] }] });
     await store.redo();
     expect((await store.get("rig", "a"))?.name).toBe("C");

@@ -8,7 +8,7 @@ export function usePicture(id: string, type = "image/jpeg"): string | null | und
   useEffect(() => {
     let made: string | null = null;
     let gone = false;
-    void store.pixels(id).then((bytes) => {
+    void store.blobs(id).then((bytes) => {
       if (gone) return;
       made = bytes === undefined ? null : URL.createObjectURL(new Blob([bytes], { type }));
       setUrl(made);

@@ -1,5 +1,5 @@
 import { RadioGroup } from "radix-ui";
-import { useLayoutEffect, useRef } from "react";
+import { useRef } from "react";
 
 interface ChoiceProps<T extends string> {
   readonly label: string;
@@ -9,29 +9,8 @@ interface ChoiceProps<T extends string> {
   readonly hideLabel?: boolean;
 }
 
-/** Label of the choice that had the focus when it was just taken off the page. */
-let focusedLast: string | null = null;
-
-/** Keeps the focus where a choice leads to another address that has the same choice: else arrow keys would lead nowhere after one press. */
-function useKeptFocus(label: string): React.RefObject<HTMLDivElement | null> {
-  const frame = useRef<HTMLDivElement>(null);
-  useLayoutEffect(() => {
-    const here = frame.current;
-    if (focusedLast === label) here?.querySelector<HTMLElement>('[role="radio"][aria-checked="true"]')?.focus();
-    return () => {
-      if (here?.contains(document.activeElement) !== true) return;
-      focusedLast = label;
-      queueMicrotask(() => {
-        focusedLast = null;
-      });
-    };
-  }, [label]);
-  return frame;
-}
-
 /** One of a few, side by side; the chosen one inverted. */
 export function Choice<T extends string>({ label, value, options, onChange, hideLabel = false }: ChoiceProps<T>) {
-  const frame = useKeptFocus(label);
   // An arrow chooses what it leads to even where the key is let go before a busy page moves the focus.
   const byArrow = useRef(false);
   const follow = (event: React.FocusEvent<HTMLButtonElement>): void => {
@@ -41,7 +20,7 @@ export function Choice<T extends string>({ label, value, options, onChange, hide
     event.currentTarget.click();
   };
   return (
-    <div ref={frame} className={hideLabel ? "" : "border-b border-hair py-1.5"}>
+    <div className={hideLabel ? "" : "border-b border-hair py-1.5"}>
       {!hideLabel && <span className="mb-1 block text-body">{label}</span>}
       <RadioGroup.Root
         value={value}

@@ -2,13 +2,13 @@ import { ok, type Result } from "@amp-saver/core/quantity";
 import { type AnyRecord, RECORD_KINDS, type RecordKind, recordKey } from "../record.ts";
 import type { Merge, MergeSide } from "./merge.ts";
 import { type PreviewRow, previewImport } from "./preview.ts";
-import type { ArchiveFailure, Pixels } from "./rig-archive.ts";
+import type { ArchiveFailure, Blobs } from "./rig-archive.ts";
 import { isArchive, type RigFile, readRigFile, type Tell } from "./rig-file.ts";
 import { commonState, mergeIncoming, NOTHING_SHARED, type SharedStates } from "./sharing.ts";
 
 /** What a file holds, unpacked and checked. */
 export interface ReadIn extends RigFile {
-  readonly pixels: Pixels;
+  readonly blobs: Blobs;
 }
 
 /** What a file would do. */
@@ -26,7 +26,7 @@ export async function readIn(bytes: Uint8Array, tell?: Tell): Promise<Result<Rea
     return readRigArchive(bytes, tell);
   }
   const read = readRigFile(new TextDecoder().decode(bytes), tell);
-  return read.ok ? ok({ ...read.value, pixels: new Map() }) : read;
+  return read.ok ? ok({ ...read.value, blobs: new Map() }) : read;
 }
 
 /** Sets what was read beside what is kept of the same rigs. Nothing is changed. */

@@ -16,27 +16,27 @@ const rigs = (...photos: AnyRecord[]): Uint8Array => strToU8(writeRigFile([...de
 describe("the rig archive", () => {
   it("reads back records and pictures exactly, each picture with its own photo", async () => {
     const records = [...demoRecords(), photo("../a b"), photo("c"), photo("d")];
-    const pixels = new Map([
+    const blobs = new Map([
       ["../a b", jpeg(1)],
       ["d", jpeg(3)],
     ]);
-    const read = readRigArchive(await writeRigArchive(records, pixels, NOW, "0.1.0"));
-    expect(read).toEqual({ ok: true, value: { records, pixels, shared: {} } });
+    const read = readRigArchive(await writeRigArchive(records, blobs, NOW, "0.1.0"));
+    expect(read).toEqual({ ok: true, value: { records, blobs, shared: {} } });
   });
 
   it("carries spoken notes beside photos, each its own", async () => {
     const sound = newSound({ id: "s" as SoundId, now: NOW }, job, "lift run-off", { seconds: 3, type: "audio/webm", bytes: 6 });
     const records = [...demoRecords(), photo("p"), sound];
-    const pixels = new Map([
+    const blobs = new Map([
       ["p", jpeg(1)],
       ["s", Uint8Array.of(0x1a, 0x45, 0xdf, 0xa3, 1, 2)],
     ]);
-    expect(readRigArchive(await writeRigArchive(records, pixels, NOW, "0.1.0"))).toEqual({
+    expect(readRigArchive(await writeRigArchive(records, blobs, NOW, "0.1.0"))).toEqual({
       ok: true,
-      value: { records, pixels, shared: {} },
+      value: { records, blobs, shared: {} },
     });
-    pixels.set("s", jpeg(2));
-    expect(readRigArchive(await writeRigArchive(records, pixels, NOW, "0.1.0"))).toMatchObject({
+    blobs.set("s", jpeg(2));
+    expect(readRigArchive(await writeRigArchive(records, blobs, NOW, "0.1.0"))).toMatchObject({
       reason: "not-a-sound",
       where: "sounds/1.bin",
     });
@@ -71,12 +71,12 @@ describe("a damaged archive", async () => {
   const sound = newSound({ id: "s" as SoundId, now: NOW }, job, "lift run-off", { seconds: 3, type: "audio/webm", bytes: 6 });
   const few = demoRecords().filter((r) => r.id === job.rigId || r.id === (job as Job).unitId);
   const records = [...few, { ...job, starterId: null, sourceId: null } as AnyRecord, photo("p"), photo("q"), sound];
-  const pixels = new Map([
+  const blobs = new Map([
     ["p", jpeg(1)],
     ["q", jpeg(2)],
     ["s", Uint8Array.of(0x1a, 0x45, 0xdf, 0xa3, 1, 2)],
   ]);
-  const good = await writeRigArchive(records, pixels, NOW, "0.1.0");
+  const good = await writeRigArchive(records, blobs, NOW, "0.1.0");
   const whole = readRigArchive(good);
   /** What comes of an archive with some bytes spoilt: refused, or as if they were not. */
   const harmless = (spoilt: Uint8Array): boolean => {
@@ -85,7 +85,7 @@ describe("a damaged archive", async () => {
   };
 
   it("begins as one that is read whole", () => {
-    expect(whole).toMatchObject({ ok: true, value: { records, pixels } });
+    expect(whole).toMatchObject({ ok: true, value: { records, blobs } });
   });
 
   it("is refused wherever a byte is flipped, or reads as if it were not", () => {

@@ -6,7 +6,7 @@ import { RIG_FILE_MOST, type RigFile, type RigFileFailure, readRigFile, rigFileP
 import { crc32, zipDirectory } from "./zip-check.ts";
 
 /** Pixels of photos, sounds of notes and samples of waveforms by id. */
-export type Pixels = ReadonlyMap<string, Uint8Array>;
+export type Blobs = ReadonlyMap<string, Uint8Array>;
 /** Why an archive was refused. */
 export type ArchiveFailure = RigFileFailure | "not-a-zip" | "damaged" | "no-rig-file" | "picture-too-large" | Blob<AnyRecord>["refusal"];
 
@@ -66,13 +66,13 @@ export async function* rigArchiveParts(
 /** The same in one piece, for those who have all pictures at hand. */
 export async function writeRigArchive(
   records: readonly AnyRecord[],
-  pixels: Pixels,
+  blobs: Blobs,
   exportedAt: string,
   coreVersion: string,
   shared: Readonly<Record<string, Sharing>> | null = null,
 ): Promise<Uint8Array> {
   const parts: Uint8Array[] = [];
-  for await (const part of rigArchiveParts(records, (id) => pixels.get(id), exportedAt, coreVersion, shared)) parts.push(part);
+  for await (const part of rigArchiveParts(records, (id) => blobs.get(id), exportedAt, coreVersion, shared)) parts.push(part);
   const whole = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
   let at = 0;
   for (const part of parts) {
@@ -83,23 +83,23 @@ export async function writeRigArchive(
 }
 
 /** Reads an archive: its rig file as any other, its files by the records they belong to; a record without one is kept without. */
-export function readRigArchive(bytes: Uint8Array, tell?: Tell): Result<RigFile & { readonly pixels: Pixels }, ArchiveFailure> {
+export function readRigArchive(bytes: Uint8Array, tell?: Tell): Result<RigFile & { readonly blobs: Blobs }, ArchiveFailure> {
   const files = unfold(bytes);
   if (!files.ok) return files;
   const text = files.value[RIGS];
   if (text === undefined) return fail("no-rig-file", RIGS);
   const read = readRigFile(strFromU8(text), tell);
   if (!read.ok) return read;
-  const pixels = new Map<string, Uint8Array>();
+  const blobs = new Map<string, Uint8Array>();
   for (const { kind, name, isOne, bytesOf, refusal } of FOLDERS)
     for (const [k, record] of read.value.records.filter((r) => r.kind === kind).entries()) {
       const file = files.value[name(k)];
       if (file === undefined) continue;
       if (!isOne(record, file)) return fail(refusal, name(k));
       if (file.length !== bytesOf(record)) return fail("damaged", name(k));
-      pixels.set(record.id, file);
+      blobs.set(record.id, file);
     }
-  return ok({ ...read.value, pixels });
+  return ok({ ...read.value, blobs });
 }
 
 /** Files of an archive that are ours, each of the size and the checksum that its directory says. */

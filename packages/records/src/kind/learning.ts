@@ -1,4 +1,4 @@
-import { RULE_BOUNDS, SCHOOL_NAMES, SCHOOLS } from "@amp-saver/core/study/learning-runs";
+import { LEARNING_RULE_NAMES, LEARNING_RULES, RULE_BOUNDS } from "@amp-saver/core/study/learning-runs";
 import { z } from "zod";
 import { defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
@@ -16,7 +16,7 @@ export const learningRuleSchema = z.strictObject({
 });
 
 /** Where a rule comes from: a school of practice, the starter's own sheet, or typed in. */
-export const RULE_SOURCES = [...SCHOOL_NAMES, "sheet", "own"] as const;
+export const RULE_SOURCES = [...LEARNING_RULE_NAMES, "sheet", "own"] as const;
 
 const eventSchema = z.strictObject({
   at: timestamp,
@@ -59,7 +59,7 @@ export function newLearning(now: string, job: Job): Learning {
   return {
     ...learningRecord.born({ id: asId("learning", job.id), now }),
     ...ofJob(job),
-    rule: SCHOOLS["five-five"],
+    rule: LEARNING_RULES["five-five"],
     ruleFrom: "five-five",
     events: {},
     sourceId: job.sourceId,

@@ -1,5 +1,5 @@
 import { CHEMISTRIES } from "@amp-saver/core/device/battery";
-import { ALTITUDE_SCHOOLS } from "@amp-saver/core/device/engine";
+import { ALTITUDE_RULES } from "@amp-saver/core/device/engine";
 import { GAUGES } from "@amp-saver/core/reference";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
@@ -55,7 +55,7 @@ const rated = {
 };
 
 const engine = {
-  altitudeSchool: z.literal(ALTITUDE_SCHOOLS).optional(),
+  altitudeSchool: z.literal(ALTITUDE_RULES).optional(),
   heatCounts: z.boolean().optional(),
   propane: z.boolean().optional(),
   eco: z.boolean().optional(),

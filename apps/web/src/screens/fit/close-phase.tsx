@@ -12,7 +12,7 @@ import { ScrewTally } from "./screw-tally.tsx";
 const SUBJECTS = ["as-built"] as const;
 
 /** Close: putty, grommets, sealant, lid, every screw counted, tools down. */
-export function ClosePhase({ bundle, work, save, choice }: FitProps) {
+export function ClosePhase({ bundle, work, save }: FitProps) {
   const { commit } = useStore();
   const { job } = bundle;
   const { open, screws } = closingState(work);
@@ -21,7 +21,6 @@ export function ClosePhase({ bundle, work, save, choice }: FitProps) {
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer question={FIT.question} parts={parts} />
-      {choice}
       <div className="mt-3">
         {closingList(work).map((check) => (
           <Tick

@@ -19,5 +19,4 @@ export interface FitProps {
   readonly proof: Lock["proof"];
   readonly relock: Lock["relock"];
   readonly save: SaveFitLog;
-  readonly choice: React.ReactNode;
 }

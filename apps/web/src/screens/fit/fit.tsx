@@ -1,8 +1,7 @@
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
-import { Choice } from "../../ui/choice.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
-import { Tabs } from "../../ui/tabs.tsx";
+import { Parts } from "../../ui/layout/parts.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
 import { useLock } from "../use-lock.ts";
@@ -15,7 +14,6 @@ import { PowerPhase } from "./power-phase.tsx";
 import { WirePhase } from "./wire-phase.tsx";
 
 const PHASES = ["mount", "wire", "power", "close"] as const;
-type Phase = (typeof PHASES)[number];
 
 /** Fit: mount, wire step by step, first power, close. Work on the circuit opens only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -23,34 +21,24 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { wiring, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
   const [phase, open] = usePart(PHASES, work.mountFirst ? "mount" : "wire");
-  const phaseChoice = (
-    <div className="mt-2">
-      <Choice<Phase>
-        label={FIT.phaseLabel}
-        hideLabel
-        value={phase}
-        options={(work.mountFirst ? PHASES : (["wire", "mount", "power", "close"] as const)).map((value) => ({
-          value,
-          word: FIT.phases[value],
-        }))}
-        onChange={open}
-      />
-    </div>
-  );
-  const page = (choice: React.ReactNode): React.ReactNode => {
-    const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, choice, relock };
+  const phases = work.mountFirst ? PHASES : (["wire", "mount", "power", "close"] as const);
+  const page = (): React.ReactNode => {
+    const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, relock };
     if (phase === "power") return <PowerPhase {...props} lock={lock} />;
     if (phase === "close") return <ClosePhase {...props} />;
     if (lock === null) return phase === "mount" ? <MountPhase {...props} /> : <WirePhase {...props} />;
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.locked(LOCKED[lock])} />
-        {choice}
         <LinkButton to={`/job/${job.id}/isolate`} main className="mt-4">
           {FIT.toIsolate}
         </LinkButton>
       </div>
     );
   };
-  return <Tabs choice={phaseChoice}>{page}</Tabs>;
+  return (
+    <Parts label={FIT.phaseLabel} value={phase} options={phases.map((value) => ({ value, word: FIT.phases[value] }))} onChange={open}>
+      {page()}
+    </Parts>
+  );
 }

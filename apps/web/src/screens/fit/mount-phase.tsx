@@ -12,7 +12,7 @@ type Mounting = FitLog["mounting"];
 const MM = 1000;
 
 /** Where and how the starter sits: go or no-go with reasons. */
-export function MountPhase({ work, save, choice }: FitProps) {
+export function MountPhase({ work, save }: FitProps) {
   const { mounting } = work;
   const reasons = mountingReasons(work);
   const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
@@ -30,7 +30,6 @@ export function MountPhase({ work, save, choice }: FitProps) {
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer question={FIT.mountAsk} parts={reasons.length === 0 ? FIT.mountGo : FIT.mountNoGo(reasons.length)} sure={FIT.source} />
-      {choice}
       <ul className="mt-2">
         {reasons.map((reason) => (
           <li key={reason} className="border-b border-hair py-1.5 font-semibold text-lead">

@@ -11,7 +11,7 @@ import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 /** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */
-export function PowerPhase({ work, wiring, plan, save, choice, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
+export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
   const undone = undoneSteps(plan, work).length;
   const faults = plan.plan.ok ? builtView(wiring, plan.plan.value).faults.length : 1;
   const before = BEFORE_POWER.every((c) => work.power[c] === true);
@@ -40,7 +40,6 @@ export function PowerPhase({ work, wiring, plan, save, choice, relock, lock }: F
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer question={FIT.question} parts={parts} sure={FIT.strong} />
-      {choice}
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>

@@ -31,7 +31,7 @@ const SUBJECTS = ["step"] as const;
 const NONE: ReadonlySet<string> = new Set();
 
 /** One step a screen: what to do, the map with just this step lit, what it is not, the next, and the big button. */
-export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save, choice }: FitProps) {
+export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save }: FitProps) {
   const { job, photos } = bundle;
   const wide = useWide();
   const awake = useWakeLock(true);
@@ -48,7 +48,6 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.noPlan} />
-        {choice}
         <LinkButton to={`/job/${job.id}/prepare/plan`} main className="mt-4">
           {FIT.toPrepare}
         </LinkButton>
@@ -80,7 +79,6 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
           <span className="figure">{FIT.stepOf(at + 1, worded.length)}</span>
         </p>
         <Answer question={FIT.question} parts={parts} {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })} />
-        {choice}
         <div className="mt-3">
           <MapFrame
             netlist={itemAt(states, at + 1)}

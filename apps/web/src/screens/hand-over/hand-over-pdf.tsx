@@ -218,8 +218,8 @@ async function wiringPages(view: HandOverView): Promise<Content[]> {
   ];
 }
 
-function photoPages({ photos, unit }: JobBundle, pixels: ReadonlyMap<string, string>): Content[] {
-  const own = photos.filter((p) => p.unitId === unit.id && pixels.has(p.id));
+function photoPages({ photos, unit }: JobBundle, blobs: ReadonlyMap<string, string>): Content[] {
+  const own = photos.filter((p) => p.unitId === unit.id && blobs.has(p.id));
   if (own.length === 0) return [];
   const pairs = own.flatMap((_, k) => (k % 2 === 0 ? [own.slice(k, k + 2)] : []));
   return [
@@ -228,7 +228,7 @@ function photoPages({ photos, unit }: JobBundle, pixels: ReadonlyMap<string, str
       (pair): Content => ({
         columns: pair.map((photo) => ({
           stack: [
-            { image: pixels.get(photo.id) ?? "", fit: [PHOTO_WIDTH, PHOTO_WIDTH] },
+            { image: blobs.get(photo.id) ?? "", fit: [PHOTO_WIDTH, PHOTO_WIDTH] },
             { text: [PHOTO_WORDS.of[photo.of], photo.note].filter((t) => t !== "").join(": "), style: "small" },
           ],
         })),

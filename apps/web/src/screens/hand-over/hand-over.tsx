@@ -52,12 +52,12 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   };
   const sheet = async (): Promise<Blob> => {
     const { handOverDocument } = await import("./hand-over-pdf.tsx");
-    const pixels = new Map<string, string>();
+    const blobs = new Map<string, string>();
     for (const photo of photos.filter((p) => p.unitId === unit.id).slice(0, MOST_PHOTOS)) {
-      const bytes = await store.pixels(photo.id);
-      if (bytes !== undefined) pixels.set(photo.id, await dataAddress(bytes));
+      const bytes = await store.blobs(photo.id);
+      if (bytes !== undefined) blobs.set(photo.id, await dataAddress(bytes));
     }
-    const document = await handOverDocument(bundle, view, pixels, format(new Date(), "d MMMM yyyy"), (c) =>
+    const document = await handOverDocument(bundle, view, blobs, format(new Date(), "d MMMM yyyy"), (c) =>
       formatWith(air.fromSi(c), 0, air.unit),
     );
     return makePdf(document, HAND_OVER.foot(HAND_OVER.title(rig.name, unit.name)));

@@ -1,11 +1,11 @@
 import {
   conduct,
   interleave,
+  LEARNING_RULES,
   type LearningRule,
   RULE_BOUNDS,
   type RunEvent,
   type RunState,
-  SCHOOLS,
 } from "@amp-saver/core/study/learning-runs";
 import { judgeWaiting, type WaitingStudy } from "@amp-saver/core/study/waiting";
 import { type AirConditioner, type Job, type Learning, newLearning, RULE_SOURCES, type Starter } from "@amp-saver/records";
@@ -14,7 +14,7 @@ import { type AirConditioner, type Job, type Learning, newLearning, RULE_SOURCES
 export const RULE_LIMITS = { ...RULE_BOUNDS, mostRuns: RULE_BOUNDS.runs } as const;
 
 /** The rule a sheet's entry begins with. */
-export const USUAL_RULE: LearningRule = SCHOOLS["five-five"];
+export const USUAL_RULE: LearningRule = LEARNING_RULES["five-five"];
 
 /** One job's learning as it stands. */
 export interface LearnView {
@@ -87,7 +87,7 @@ export function rulesFor(starter: Starter | undefined): readonly { readonly from
   return RULE_SOURCES.flatMap((from): readonly { from: RuleSource; rule: LearningRule | null }[] => {
     if (from === "own") return [{ from, rule: null }];
     if (from === "sheet") return starter?.learningRule === undefined ? [] : [{ from, rule: starter.learningRule }];
-    return [{ from, rule: SCHOOLS[from] }];
+    return [{ from, rule: LEARNING_RULES[from] }];
   });
 }
 

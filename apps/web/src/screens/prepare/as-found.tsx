@@ -14,7 +14,7 @@ import { corrected, withWire } from "./wiring.view.ts";
 const SUBJECTS = ["as-found", "diagram"] as const;
 
 /** The circuit as found: built from switches, then corrected wire by wire. */
-export function AsFound({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
+export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
   const [picked, setPicked] = useState<string | null>(null);
   const { asFound } = view;
   const states = useMemo(() => [asFound], [asFound]);
@@ -28,7 +28,6 @@ export function AsFound({ bundle, wiring, view, names, save, choice }: PartProps
           parts={FOUND.answer(asFound.parts.length, asFound.conductors.length, wiring.corrected !== null)}
           sure={FOUND.sure}
         />
-        {choice}
         <div className="mt-3">
           <MapFrame
             netlist={asFound}

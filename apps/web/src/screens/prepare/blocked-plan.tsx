@@ -6,17 +6,15 @@ import { PlanOptionsForm } from "./plan-options.tsx";
 
 interface BlockedPlanProps extends PartProps {
   readonly question: string;
-  readonly choice: React.ReactNode;
 }
 
 /** What stands where there is no plan: why, and what may be chosen so that there is one. */
-export function BlockedPlan({ question, choice, ...props }: BlockedPlanProps) {
+export function BlockedPlan({ question, ...props }: BlockedPlanProps) {
   const { plan } = props.view;
   return (
     <StageFrame>
       <Evidence>
         <Answer question={question} parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])} sure={PLAN.blockedHelp} />
-        {choice}
       </Evidence>
       <Rail>
         <PlanOptionsForm {...props} />

@@ -14,8 +14,8 @@ import { allStates } from "./steps.view.ts";
 import { corrected } from "./wiring.view.ts";
 
 /** Check before power: the wiring as built against what the family asks for and against the plan. */
-export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode }) {
-  const { wiring, view, names, save, choice } = props;
+export function BuiltCheck(props: PartProps) {
+  const { wiring, view, names, save } = props;
   const [picked, setPicked] = useState<string | null>(null);
   const { plan } = view;
   const built = useMemo(() => (plan.ok ? builtView(wiring, plan.value) : null), [wiring, plan]);
@@ -37,7 +37,6 @@ export function BuiltCheck(props: PartProps & { readonly choice: React.ReactNode
     <StageFrame>
       <Evidence>
         <Answer question={BUILT.question} parts={parts} sure={BUILT.sure} />
-        {choice}
         <div className="mt-3">
           <MapFrame
             netlist={built.netlist}

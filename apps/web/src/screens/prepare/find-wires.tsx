@@ -22,7 +22,7 @@ const SUBJECTS = ["as-found", "diagram"] as const;
 const SAME_OHM = 0.0005;
 
 /** Find the wires: pins by three resistances, conductors by tracing with both ends free. */
-export function FindWires({ bundle, wiring, view, names, save, choice }: PartProps & { readonly choice: React.ReactNode }) {
+export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
   const { commit } = useStore();
   const { unit, photos } = bundle;
   const { displays } = useInstruments();
@@ -48,7 +48,6 @@ export function FindWires({ bundle, wiring, view, names, save, choice }: PartPro
           parts={parts}
           sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm) : FIND.notSure}
         />
-        {choice}
         <div className="mt-3 max-w-[760px]">
           <Caution title={PREPARE.caution}>
             {PREPARE.cautionText}{" "}

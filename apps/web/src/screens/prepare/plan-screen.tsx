@@ -24,8 +24,8 @@ type State = (typeof STATES)[number];
 const KEY_STEP = { "[": -1, "]": 1 } as const;
 
 /** The plan: every step in order, the map of the state it is in, and what to crimp on the ground. */
-export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode }) {
-  const { bundle, wiring, starter, view, names, choice } = props;
+export function PlanScreen(props: PartProps) {
+  const { bundle, wiring, starter, view, names } = props;
   const { plan, groups } = view;
   const { namesInFiles } = useSettings();
   const [state, setState] = useState<State>("todo");
@@ -52,7 +52,6 @@ export function PlanScreen(props: PartProps & { readonly choice: React.ReactNode
           parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
           sure={PLAN.sure(retired, unproved.length === 0)}
         />
-        {choice}
         <div className="mt-2 flex flex-wrap items-end gap-3">
           <div className="grow max-w-[420px]">
             <Choice<State>

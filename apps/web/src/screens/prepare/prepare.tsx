@@ -1,8 +1,7 @@
 import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { Choice } from "../../ui/choice.tsx";
-import { Tabs } from "../../ui/tabs.tsx";
+import { Parts } from "../../ui/layout/parts.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
@@ -13,7 +12,6 @@ import type { PartProps } from "./part-props.ts";
 import { PlanScreen } from "./plan-screen.tsx";
 
 const VIEWS = ["found", "find", "plan", "check"] as const;
-type View = (typeof VIEWS)[number];
 
 /** Prepare: how this very unit is wired, which wire is which, how the starter goes in, and whether it is in right. */
 export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -23,17 +21,10 @@ export function PrepareScreen({ bundle }: { readonly bundle: JobBundle }) {
   const save: PartProps["save"] = (change, field, entries, fresh) => void commit(wiringCommit(unit, change, field, entries, fresh));
   const [part, open] = usePart(VIEWS, "found");
   const props: PartProps = { bundle, wiring, starter, view, names, save };
-  const viewChoice = (
-    <div className="mt-2 max-w-[560px]">
-      <Choice<View>
-        label={PREPARE.viewLabel}
-        hideLabel
-        value={part}
-        options={VIEWS.map((value) => ({ value, word: PREPARE.views[value] }))}
-        onChange={open}
-      />
-    </div>
-  );
   const Part = { found: AsFound, find: FindWires, plan: PlanScreen, check: BuiltCheck }[part];
-  return <Tabs choice={viewChoice}>{(choice) => <Part {...props} choice={choice} />}</Tabs>;
+  return (
+    <Parts label={PREPARE.viewLabel} value={part} options={VIEWS.map((value) => ({ value, word: PREPARE.views[value] }))} onChange={open}>
+      <Part {...props} />
+    </Parts>
+  );
 }

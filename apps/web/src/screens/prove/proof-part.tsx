@@ -18,7 +18,7 @@ import { freeze, resultProof, thaw } from "./proof.view.ts";
 import { proofLines } from "./proof-lines.ts";
 
 /** What is shown and what is not, beside what was predicted; frozen so that it can be worked out again. */
-export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
+export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
   const { job, unit } = bundle;
   const { commit } = useStore();
   const { measure } = useSettings();
@@ -36,7 +36,6 @@ export function ProofPart({ bundle, choice }: { readonly bundle: JobBundle; read
         parts={proofAnswer(bundle, study.readings)}
         sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.low, start.high)}
       />
-      {choice}
       <Lines head={PROOF.shown} lines={lines.shown} />
       <Lines head={PROOF.predicted} lines={busy && lines.predicted.length === 0 ? [PROOF.predicting] : lines.predicted} />
       <Lines head={PROOF.notShown} lines={lines.gaps.length === 0 ? [PROOF.nothingMissing] : lines.gaps} />

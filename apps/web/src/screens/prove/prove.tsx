@@ -8,9 +8,8 @@ import { useSettings } from "../../store/settings.tsx";
 import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
-import { Choice } from "../../ui/choice.tsx";
+import { Parts } from "../../ui/layout/parts.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
-import { Tabs } from "../../ui/tabs.tsx";
 import { PROOF } from "../../words/proof.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
@@ -32,23 +31,16 @@ const PARTS = ["readings", "test", "proof"] as const;
 /** Prove: readings before and after, runs on a weak source, and what both show. */
 export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [part, open] = usePart(PARTS, "readings");
-  const partChoice = (
-    <div className="mt-2">
-      <Choice
-        label={PROOF.partLabel}
-        hideLabel
-        value={part}
-        options={PARTS.map((value) => ({ value, word: PROOF.parts[value] }))}
-        onChange={open}
-      />
-    </div>
-  );
   const Part = part === "test" ? RunTestPart : part === "proof" ? ProofPart : ReadingsPart;
-  return <Tabs choice={partChoice}>{(choice) => <Part bundle={bundle} choice={choice} />}</Tabs>;
+  return (
+    <Parts label={PROOF.partLabel} value={part} options={PARTS.map((value) => ({ value, word: PROOF.parts[value] }))} onChange={open}>
+      <Part bundle={bundle} />
+    </Parts>
+  );
 }
 
 /** Readings before and after, like with like. */
-function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
+function ReadingsPart({ bundle }: { readonly bundle: JobBundle }) {
   const { job, unit } = bundle;
   const { measure } = useSettings();
   const readings = bundle.readings.filter((r) => r.jobId === job.id);
@@ -79,7 +71,6 @@ function ReadingsPart({ bundle, choice }: { readonly bundle: JobBundle; readonly
             </>
           }
         />
-        {choice}
         <div ref={frame} className="mt-4">
           {(shown.before.length > 0 || readings.length > 0) && width > 0 && (
             <ReadingsPicture width={width} sides={visit === null ? "work" : "visits"} {...readingsDrawn(shown)} />

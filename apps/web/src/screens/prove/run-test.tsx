@@ -27,7 +27,7 @@ import { BoundedInput } from "../bounded-input.tsx";
 import { GOAL_MIN, resultProof, runningTest, runsShown, type Test } from "./proof.view.ts";
 
 /** A run on a source with its timer and its stop criteria; what to look at where it ended by itself. */
-export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; readonly choice: React.ReactNode }) {
+export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
   const { job, sources } = bundle;
   const { commit } = useStore();
   const now = Math.max(useNow(1), Date.now());
@@ -61,7 +61,6 @@ export function RunTestPart({ bundle, choice }: { readonly bundle: JobBundle; re
   return (
     <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} />
-      {choice}
       {on === null ? (
         <div className="mt-3">
           {sources.length === 0 ? (

@@ -45,7 +45,7 @@ export function WaveRow({ bundle, waveform, onRemove }: WaveRowProps) {
     [WAVES.rows.dip, found.lowestV === null ? WAVES.none : WAVES.dip(found.restV, found.lowestV)],
   ];
   const save = async (): Promise<void> => {
-    const bytes = await store.pixels(waveform.id);
+    const bytes = await store.blobs(waveform.id);
     const samples = bytes === undefined ? null : unpackSamples(waveform, bytes);
     setAbsent(samples === null);
     if (samples === null) return;

@@ -1,4 +1,5 @@
 import { deratingOf } from "@amp-saver/cases";
+import { ALTITUDE_RULES } from "@amp-saver/core/device/engine/params";
 import type { GeneratorSource } from "@amp-saver/records";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -7,8 +8,6 @@ import { FigureInput } from "../figure-input.tsx";
 import { overloadOf } from "./points.view.ts";
 import { PointsForm } from "./points-form.tsx";
 import type { SaveSource } from "./save-source.ts";
-
-const SCHOOLS = ["common", "steeper", "air-density", "none"] as const;
 
 /** What an engine loses, its eco mode, and a second set beside it. */
 export function EngineForm({ source, save }: { readonly source: GeneratorSource; readonly save: SaveSource }) {
@@ -20,7 +19,7 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
         label={SOURCE_WORDS.altitude}
         help={SOURCE_WORDS.altitudeHelp}
         value={rule.altitude}
-        options={SCHOOLS.map((value) => ({ value, word: SOURCE_WORDS.altitudeSchools[value] }))}
+        options={ALTITUDE_RULES.map((value) => ({ value, word: SOURCE_WORDS.altitudeSchools[value] }))}
         onChange={(altitudeSchool) => save({ altitudeSchool }, "altitudeSchool")}
       />
       <Tick

@@ -20,7 +20,6 @@ import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { dayBands } from "./day.view.ts";
 import { SpellsRow } from "./spells.tsx";
-import { ViewChoice } from "./view-choice.tsx";
 
 /** A day of the rig, hour by hour: what takes power, what there is, every start, and the bank. */
 export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
@@ -50,7 +49,6 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
     <StageFrame>
       <Evidence>
         <Answer question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed} />
-        <ViewChoice rigId={rig.id} view="day" />
         <div ref={frame} className="mt-3 min-w-0">
           {day !== undefined && question !== null && width > 0 && (
             <PictureFrame

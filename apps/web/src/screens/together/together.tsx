@@ -24,7 +24,6 @@ import { LimitsCard } from "./limits-card.tsx";
 import { LoadList } from "./load-list.tsx";
 import { Matrix } from "./matrix.tsx";
 import { gapsOf, ruleOf, spareOf } from "./plan.ts";
-import { ViewChoice } from "./view-choice.tsx";
 
 /** What may run together on each source of a rig, what must go off, and the card to hand on. */
 export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
@@ -74,7 +73,6 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
     <StageFrame>
       <Evidence>
         <Answer question={TOGETHER.question(source?.name ?? "–")} parts={parts} sure={TOGETHER.sure} />
-        <ViewChoice rigId={rig.id} view="together" />
         {question === null && job !== undefined && (
           <LinkButton to={`/job/${job.id}/survey`} className="mt-4">
             {TOGETHER.toSurvey}

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { celsiusFromF, metresFromFt } from "../../quantity/index.ts";
-import { ALTITUDE_SCHOOLS, airDensityShare, type Derating, deratingShares } from "./index.ts";
+import { ALTITUDE_RULES, airDensityShare, type Derating, deratingShares } from "./index.ts";
 
 const share = (ft: number, f: number, rule?: Derating): number => deratingShares(metresFromFt(ft), celsiusFromF(f), rule).all;
 const school = (altitude: Derating["altitude"], more: Partial<Derating> = {}): Derating => ({
@@ -39,7 +39,7 @@ describe("an engine's loss", () => {
     const celsius = fc.double({ min: -30, max: 60, noNaN: true });
     fc.assert(
       fc.property(
-        fc.constantFrom(...ALTITUDE_SCHOOLS),
+        fc.constantFrom(...ALTITUDE_RULES),
         fc.boolean(),
         metres,
         metres,

@@ -1,13 +1,9 @@
 import { fahrenheitFromC, ftFromMetres } from "../../quantity/index.ts";
-import { ENGINE_PARAMS as P } from "./params.ts";
-
-/** Schools of what height costs: 3 % or 3.5 % per 1,000 ft, in proportion to the air's density, or nothing. */
-export const ALTITUDE_SCHOOLS = ["common", "steeper", "air-density", "none"] as const;
-type AltitudeSchool = (typeof ALTITUDE_SCHOOLS)[number];
+import { type AltitudeRule, ENGINE_PARAMS as P } from "./params.ts";
 
 /** Which losses count for a set. */
 export interface Derating {
-  readonly altitude: AltitudeSchool;
+  readonly altitude: AltitudeRule;
   readonly heat: boolean;
   readonly propane: boolean;
 }
@@ -37,7 +33,7 @@ export function deratingShares(altitudeM: number, outdoorC: number, rule: Derati
   return { altitude, heat, fuel, all: altitude * heat * fuel };
 }
 
-function thin(school: AltitudeSchool, altitudeM: number): number {
+function thin(school: AltitudeRule, altitudeM: number): number {
   if (school === "none") return 1;
   if (school === "air-density") return airDensityShare(altitudeM);
   const per1000Ft = school === "common" ? P.altitudePer1000Ft.value : P.steeperPer1000Ft.value;

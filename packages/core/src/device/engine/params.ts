@@ -27,3 +27,7 @@ export const ENGINE_PARAMS = {
   },
   ecoIdleShare: { label: "The same, eco mode on", unit: "1", value: 0.14, min: 0.02, max: 0.6, source: FROM_MEMORY },
 } as const satisfies ParamTable;
+
+/** Rules of what height costs: 3 % or 3.5 % per 1,000 ft, in proportion to the air's density, or nothing. */
+export const ALTITUDE_RULES = ["common", "steeper", "air-density", "none"] as const;
+export type AltitudeRule = (typeof ALTITUDE_RULES)[number];

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { SeededRandom } from "../../numeric/index.ts";
-import { conduct, type LearningRule, RULE_BOUNDS, type RunEvent, SCHOOL_NAMES, SCHOOLS, settledOf } from "./index.ts";
+import { conduct, LEARNING_RULE_NAMES, LEARNING_RULES, type LearningRule, RULE_BOUNDS, type RunEvent, settledOf } from "./index.ts";
 
 const RULE: LearningRule = { runs: 3, mostRuns: 5, runS: 60, restS: 300 };
 const MIN = 60_000;
@@ -128,8 +128,8 @@ describe("runs and rests, conducted by what happened and when", () => {
   });
 
   it("has every school within the bounds of a rule, none resting shorter than pressures need", () => {
-    for (const name of SCHOOL_NAMES) {
-      const { runs: fewest, mostRuns, runS, restS } = SCHOOLS[name];
+    for (const name of LEARNING_RULE_NAMES) {
+      const { runs: fewest, mostRuns, runS, restS } = LEARNING_RULES[name];
       expect(fewest).toBeLessThanOrEqual(mostRuns);
       expect(mostRuns).toBeLessThanOrEqual(RULE_BOUNDS.runs.max);
       expect(runS).toBeGreaterThanOrEqual(RULE_BOUNDS.runS.min);

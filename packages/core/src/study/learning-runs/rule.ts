@@ -16,11 +16,11 @@ export const RULE_BOUNDS = {
 } as const;
 
 /** Schools of practice as ready rules (common practice, no source); they contradict each other, so the starter's own sheet decides. */
-export const SCHOOLS = {
+export const LEARNING_RULES = {
   short: { runs: 5, mostRuns: 5, runS: 30, restS: 300 },
   long: { runs: 5, mostRuns: 5, runS: 480, restS: 300 },
   "five-five": { runs: 5, mostRuns: 8, runS: 300, restS: 300 },
   "until-settled": { runs: 3, mostRuns: 8, runS: 60, restS: 300 },
   thermostat: { runs: 4, mostRuns: 5, runS: 240, restS: 210 },
 } as const satisfies Readonly<Record<string, LearningRule>>;
-export const SCHOOL_NAMES = keysOf(SCHOOLS);
+export const LEARNING_RULE_NAMES = keysOf(LEARNING_RULES);
