@@ -54,8 +54,8 @@ describe("with nothing but a finger", () => {
 
   it("takes a before reading, and refuses what cannot be one by its name and limits", async () => {
     const { page } = phone;
-    await go(page, `${job}/prove`);
-    await answerLike(page, /take a before reading first/);
+    await go(page, `${job}/before`);
+    await answerLike(page, /^No before readings yet\. Take 3 starts\.$/);
     await typeReading(page, "61");
     await type(page, "Amps", "0");
     await tap(page, "Keep this reading");
@@ -143,7 +143,6 @@ describe("with nothing but a finger", () => {
     const { page } = phone;
     await go(page, `${job}/prove`);
     await answerLike(page, /^The before readings stand\./);
-    await (await named(page, "radio", "After")).tap();
     await typeReading(page, "22");
     await typeReading(page, "34");
     await sees(page, /The two after readings disagree: take a third/);

@@ -85,7 +85,7 @@ describe("choosing a remedy", () => {
 
   it("shows what learning is expected to look like", async () => {
     const { page } = session;
-    await page.keyboard.press("7");
+    await page.keyboard.press("8");
     await sees(page, /Expected: settled by start \d, at \d+\.\d A, \d+ % under direct\./);
     await sees(page, /the restart stalls at its limit/);
     expect(await axeFindings(page)).toEqual([]);

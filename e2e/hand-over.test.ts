@@ -152,7 +152,7 @@ describe("from readings to a sheet on paper", () => {
     const { page } = table;
     await press(page, "Begin a next visit");
     await answerLike(page, /^Not known yet: read the start again as it was read then\.$/);
-    expect(await (await named(page, "radio", "After")).evaluate((e) => (e as HTMLInputElement).checked)).toBe(true);
+    await sees(page, /Add an after reading/);
     await go(page, `${JOB}/hand-over`);
     await answerLike(page, /^It starts at 21\.8 A/);
   });

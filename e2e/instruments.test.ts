@@ -86,8 +86,8 @@ describe("with instruments that answer", () => {
 
   it("takes before readings over, and leaves out the one that bounced", async () => {
     const { page } = phone;
-    await go(page, `${REAR}/prove`);
-    await answerLike(page, /take a before reading first/);
+    await go(page, `${REAR}/before`);
+    await answerLike(page, /^No before readings yet\./);
     await sees(page, /Jaws around one conductor: .*compressor C/);
     await sees(page, /Note each start’s reading at once/);
     await readStart(page);
@@ -98,13 +98,13 @@ describe("with instruments that answer", () => {
       await clear(page);
       await readStart(page);
     }
-    await answerLike(page, /^The before readings stand\./);
+    await answerLike(page, /^It draws \d+\.\d A to start\. Take 1 more\.$/);
     await sees(page, /1 more start reading before/);
   });
 
   it("finds the wires from what the multimeter shows", async () => {
     const { page } = phone;
-    await go(page, `${REAR}/prepare/find`);
+    await go(page, `${REAR}/fit/find`);
     await answerLike(page, /^Lead c is compressor C, lead b compressor R, lead a compressor S\.$/);
     expect(await page.$("::-p-text(from the multimeter)")).toBeNull();
     await page.evaluate(() =>
@@ -113,7 +113,7 @@ describe("with instruments that answer", () => {
     await go(page, `${REAR}/isolate`);
     await press(page, "Dead and proven: open the work", "tap");
     await answerLike(page, /^Dead since/);
-    await go(page, `${REAR}/prepare/find`);
+    await go(page, `${REAR}/fit/find`);
     await hand({ do: "power", on: false }, { do: "probes", unit: "rear", between: "together" });
     await page.evaluate(() =>
       fetch("/api/instruments/multimeter", {
@@ -195,7 +195,6 @@ describe("with instruments that answer", () => {
     const { page } = phone;
     await go(page, `${REAR}/prove`);
     await answerLike(page, /^The before readings stand\./);
-    await (await named(page, "radio", "After")).tap();
     for (let k = 0; k < 2; k++) {
       await sees(page, /It has rested: the next start counts/);
       await clear(page);

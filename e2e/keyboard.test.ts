@@ -98,8 +98,9 @@ describe("by keyboard only", () => {
     const inFocus = (): Promise<string | null | undefined> =>
       page.evaluate(() => (document.activeElement?.role === "radio" ? document.activeElement.getAttribute("value") : undefined));
     for (const [stage, parts] of [
-      ["prepare", ["found", "find", "plan", "check"]],
-      ["prove", ["readings", "test", "proof"]],
+      ["prepare", ["found", "plan", "kit"]],
+      ["fit", ["find", "mount", "wire", "check", "power", "close"]],
+      ["prove", ["after", "test", "proof"]],
     ] as const) {
       await page.goto(`${job}${stage}`, { waitUntil: "load" });
       await (await page.waitForSelector(`[role="radio"][value="${parts[0]}"]`))?.focus();
@@ -118,7 +119,7 @@ describe("by keyboard only", () => {
     const found: string[] = [];
     const job = page.url().replace(/[^/]+$/, "");
     for (const theme of ["daylight", "night"]) {
-      for (const path of ["/", "/rigs", "/instruments", `${job}survey`, `${job}check`, `${job}learn`, `${job}prove`]) {
+      for (const path of ["/", "/rigs", "/instruments", `${job}survey`, `${job}check`, `${job}before`, `${job}learn`, `${job}prove`]) {
         await page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
         await page.waitForSelector("#answer");
         if ((await page.evaluate(() => document.documentElement.dataset.theme)) !== theme) await page.keyboard.press("d");

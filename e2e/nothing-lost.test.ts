@@ -54,10 +54,10 @@ describe("a page that goes away", () => {
     await page.reload({ waitUntil: "load" });
     await until("the reading half typed", async () => (await fieldValue(page, "Amps")) === "49.");
     expect(await fieldValue(page, "Which meter")).toBe("my old clamp");
-    await go(page, `${page.url()}/readings`);
+    await go(page, `${page.url()}/after`);
     await until("the same under the address of the part", async () => (await fieldValue(page, "Amps")) === "49.");
-    await go(page, page.url().replace("/readings", "?part=readings"));
-    await until("the address of before to lead there", async () => page.url().endsWith("/prove/readings"));
+    await go(page, page.url().replace("/after", "?part=readings"));
+    await until("the address of before to lead there", async () => page.url().endsWith("/prove/after"));
     await page.keyboard.press("Escape");
     await type(page, "Amps", "49.5");
     await press(page, "Keep this reading");

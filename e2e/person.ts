@@ -15,8 +15,6 @@ export interface Person {
   readonly tickAll: (pattern: RegExp) => Promise<number>;
   /** Chooses in every group of radios the one of this value. */
   readonly choose: (selector: string) => Promise<void>;
-  /** Chooses the one of this name. */
-  readonly radio: (name: string) => Promise<void>;
 }
 
 /** Most boxes or radios set in one go; more means that one of them never holds. */
@@ -88,11 +86,6 @@ export function withKeyboard(page: Page): Person {
     }
   };
   return {
-    async radio(name) {
-      const radio = await named(page, "radio", name);
-      await move(radio);
-      await checked(radio);
-    },
     async press(name, role = "button") {
       const button = await until(`${name} to be pressed`, async () => {
         const found = await named(page, role, name);

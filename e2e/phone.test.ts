@@ -53,18 +53,18 @@ describe("on a phone, by touch", () => {
   it("opens the stages as a list and takes a reading", async () => {
     const { page } = session;
     await press(page, "2 Check", "tap");
-    await (await page.waitForSelector("::-p-xpath(//*[@role='dialog']//a[contains(., 'Prove')])"))?.tap();
-    await answerLike(page, /take a before reading first/);
+    await (await page.waitForSelector("::-p-xpath(//*[@role='dialog']//a[contains(., 'Before')])"))?.tap();
+    await answerLike(page, /^No before readings yet/);
     await type(page, "Amps", "49.5");
     await press(page, "Keep this reading", "tap");
-    await answerLike(page, /before readings stand/);
+    await answerLike(page, /^It draws 49\.5 A to start\. Take 2 more\.$/);
     expect(await wider()).toBe(0);
   });
 
   it("has targets of at least 24 pixels and passes axe on every stage", async () => {
     const { page } = session;
     const found: string[] = [];
-    for (const stage of ["survey", "check", "choose", "isolate", "prove"]) {
+    for (const stage of ["survey", "check", "choose", "before", "isolate", "prove"]) {
       await page.goto(page.url().replace(/[^/]+$/, stage), { waitUntil: "load" });
       await page.waitForSelector("#answer");
       found.push(...(await axeFindings(page)).map((f) => `${stage}: ${f}`));

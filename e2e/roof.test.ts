@@ -6,6 +6,7 @@ import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, downloaded, named, pick, press, sees, type, until, upload } from "./hands.ts";
+import { proveDead } from "./prove-dead.ts";
 
 let roof: Session;
 let job: string;
@@ -63,7 +64,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^6 parts/);
     await pick(page, "Start aid", "start-capacitor-ptc");
     await answerLike(page, /^8 parts/);
-    await go(page, `${job}/prepare/find`);
+    await go(page, `${job}/fit/find`);
     await answerLike(page, /^Lift all three leads/);
     await sees(page, /Not proven dead on this device: probe nothing and lift nothing yet/);
     await type(page, "Leads a and b, ohm", "4.2");
@@ -82,7 +83,7 @@ describe("on the roof, with the network off from the first tap", () => {
     const { page } = roof;
     for (const part of ["mount", "wire"]) {
       await go(page, `${job}/fit/${part}`);
-      await answerLike(page, /^Locked: it is not proven dead\. Stage 5 opens it\.$/);
+      await answerLike(page, /^Locked: it is not proven dead\. Prove it dead to go on\.$/);
       expect(await page.$("::-p-aria(Tugged, it holds)")).toBeNull();
     }
     await go(page, `${job}/fit/power`);
@@ -168,7 +169,7 @@ describe("on the roof, with the network off from the first tap", () => {
 
   it("judges the place for the starter", async () => {
     const { page } = roof;
-    await go(page, `${job}/prepare/find`);
+    await go(page, `${job}/fit/find`);
     await answerLike(page, /^Lead c is compressor C/);
     expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
     await go(page, `${job}/fit/mount`);
@@ -221,7 +222,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await tap(page, "Put power on: the work locks");
     await answerLike(page, /^Fan first, then silence, then the compressor\.$/);
     await go(page, `${job}/fit/wire`);
-    await answerLike(page, /^Locked: it is not proven dead\. Stage 5 opens it\.$/);
+    await answerLike(page, /^Locked: it is not proven dead\. Prove it dead to go on\.$/);
   });
 
   it("is not unlocked by undo, by a second tab, or by a file", async () => {
@@ -269,7 +270,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(elsewhere.page, /^Locked: it is not proven dead/);
     await go(elsewhere.page, `${job}/isolate`);
     await answerLike(elsewhere.page, /^Not dead yet, 17 things left/);
-    await go(elsewhere.page, `${job}/prepare/find`);
+    await go(elsewhere.page, `${job}/fit/find`);
     await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();
   });
@@ -280,6 +281,10 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^Fan first, then silence/);
     expect(await tickAll(page, /fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
     await answerLike(page, /^It ran as expected/);
+    await go(page, `${job}/fit/close`);
+    await answerLike(page, /^Locked: it is not proven dead\. Prove it dead to go on\.$/);
+    await go(page, `${job}/isolate`);
+    await proveDead(page);
     await go(page, `${job}/fit/close`);
     await answerLike(page, /^Not closed yet: 6 things left/);
     expect(await tickAll(page, /Fixed: tape|Putty|Grommet|sealant|Lid closed|Every tool/)).toBe(6);

@@ -94,53 +94,9 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     return wanted.length;
   };
 
-  it("surveys, checks and chooses", async () => {
+  /** Everything that Isolate asks, up to the declaration. */
+  const isolate = async (): Promise<void> => {
     const { page } = session;
-    await me.press("Look at an example");
-    await answerLike(page, /see what the readings prove/);
-    await me.follow("/job/demo-rear-job/check");
-    await sees(page, /Will it start\?/);
-    await to("Survey");
-    await answerLike(page, /enough for an answer/);
-    await me.type("Rated load amps", "10.6");
-    await to("Check");
-    await answerLike(page, /^(Yes|No)/);
-    await to("Choose");
-    await sees(page, /Soft starter, Roof class/);
-    await me.press("Open in Check: Soft starter, Roof class, 16 AWG leads");
-    await answerLike(page, /^(Yes|Barely)\. It (starts with .* and runs with|works in)/);
-  });
-
-  it("reads the start as found", async () => {
-    const { page } = session;
-    await to("Prove");
-    await answerLike(page, /take a before reading first/);
-    for (let k = 0; k < 3; k++) {
-      if (k > 0) await setClock(page, REST_S);
-      if (k > 0) await sees(page, /It has rested: the next start counts/);
-      await readStart(page);
-    }
-    await answerLike(page, /^The before readings stand\./);
-  });
-
-  it("prepares, isolates and proves dead", async () => {
-    const { page, downloads } = session;
-    await to("Prepare");
-    await answerLike(page, /parts/);
-    await me.choose('[role="radio"][value="find"]');
-    await me.type("Leads a and b, ohm", "5.6");
-    await me.type("Leads b and c, ohm", "1.1");
-    await me.type("Leads c and a, ohm", "4.5");
-    await answerLike(page, /^Lead c is compressor C/);
-    await me.tickAll(/Traced by eye|unit’s own diagram/);
-    const picture = join(downloads, "..", "box.png");
-    writeFileSync(picture, await page.screenshot());
-    const [chooser] = await Promise.all([page.waitForFileChooser(), me.press("Photograph it as found")]);
-    await chooser.accept([picture]);
-    await sees(page, /Released: two proofs and a photo/);
-    await me.choose('[role="radio"][value="plan"]');
-    await sees(page, /Step 1 of 12/);
-    await to("Isolate");
     await answerLike(page, /^Not dead yet/);
     await me.choose('[role="radio"][value="yes"]');
     await me.tickAll(/: off|locked or tagged|: on low impedance|disabled/);
@@ -157,11 +113,64 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
     await me.press("Dead and proven: open the work");
     await answerLike(page, /^Dead since/);
+  };
+
+  it("surveys, checks and chooses", async () => {
+    const { page } = session;
+    await me.press("Look at an example");
+    await answerLike(page, /^[A-Z].*: .*\.$/);
+    await me.follow("/job/demo-rear-job/check");
+    await sees(page, /Will it start\?/);
+    await to("Survey");
+    await answerLike(page, /enough for an answer/);
+    await me.type("Rated load amps", "10.6");
+    await to("Check");
+    await answerLike(page, /^(Yes|No)/);
+    await to("Choose");
+    await sees(page, /Soft starter, Roof class/);
+    await me.press("Open in Check: Soft starter, Roof class, 16 AWG leads");
+    await answerLike(page, /^(Yes|Barely)\. It (starts with .* and runs with|works in)/);
+  });
+
+  it("reads the start as found", async () => {
+    const { page } = session;
+    await to("Before");
+    await answerLike(page, /^No before readings yet\./);
+    for (let k = 0; k < 3; k++) {
+      if (k > 0) await setClock(page, REST_S);
+      if (k > 0) await sees(page, /It has rested: the next start counts/);
+      await readStart(page);
+    }
+    await answerLike(page, /^It draws \d+\.\d A to start, middle of 3 readings\.$/);
+  });
+
+  it("prepares, isolates and proves dead", async () => {
+    const { page, downloads } = session;
+    await to("Prepare");
+    await answerLike(page, /parts/);
+    await to("Fit");
+    await sees(page, /Not proven dead on this device/);
+    await me.type("Leads a and b, ohm", "5.6");
+    await me.type("Leads b and c, ohm", "1.1");
+    await me.type("Leads c and a, ohm", "4.5");
+    await answerLike(page, /^Lead c is compressor C/);
+    await me.tickAll(/Traced by eye|unit’s own diagram/);
+    const picture = join(downloads, "..", "box.png");
+    writeFileSync(picture, await page.screenshot());
+    const [chooser] = await Promise.all([page.waitForFileChooser(), me.press("Photograph it as found")]);
+    await chooser.accept([picture]);
+    await sees(page, /Released: two proofs and a photo/);
+    await to("Prepare");
+    await me.choose('[role="radio"][value="plan"]');
+    await sees(page, /Step 1 of 12/);
+    await to("Isolate");
+    await isolate();
   });
 
   it("mounts, wires every step, powers up and closes", async () => {
     const { page } = session;
     await to("Fit");
+    await me.choose('[role="radio"][value="mount"]');
     await answerLike(page, /^Not here yet/);
     await me.pick("How it sits", "upright");
     await me.type("Free behind the sheet, mm (empty where nobody looked)", "30");
@@ -182,6 +191,11 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await me.press("Put power on: the work locks");
     await answerLike(page, /^Fan first, then silence/);
     expect(await me.tickAll(/fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
+    await me.choose('[role="radio"][value="close"]');
+    await answerLike(page, /^Locked/);
+    await to("Isolate");
+    await isolate();
+    await to("Fit");
     await me.choose('[role="radio"][value="close"]');
     await me.tickAll(/Fixed: tape|Putty|Grommet|sealant|Lid closed|Every tool/);
     const missing = await answerLike(page, /screws are missing|^Closed/);
@@ -220,7 +234,6 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await to("Prove");
     await answerLike(page, /^The before readings stand\./);
     await sees(page, /Clamp meter shows/);
-    await me.radio("After");
     for (let k = 0; k < 2; k++) {
       await sees(page, /It has rested: the next start counts/);
       await readStart(page);

@@ -13,7 +13,10 @@ beforeAll(async () => {
 });
 afterAll(() => session.close());
 
+/** Opens a part of the stage it belongs to. */
 async function view(page: Page, name: string): Promise<void> {
+  const stage = ["Find the wires", "Check"].includes(name) ? "fit" : "prepare";
+  await page.locator(`nav a[href$="/${stage}"]`).click();
   await (await named(page, "radio", name)).click();
 }
 

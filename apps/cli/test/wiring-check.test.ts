@@ -30,7 +30,7 @@ const HOUSE_FM = [
   wire("c2", "coil.2", "k.A2"),
   wire("com", "k.T1", "comp.C"),
   wire("run", "comp.R", "starter.RUN"),
-  wire("link", "k.T2", "starter.ACTIVE"),
+  wire("link", "k.T2", "starter.LINE"),
   wire("cap", "starter.CAP", "can.C"),
   wire("start", "comp.S", "can.HERM"),
   wire("sta", "starter.START", "can.HERM"),

@@ -20,7 +20,7 @@ import { planWiring } from "../src/study/wiring-plan/index.ts";
 const HARMLESS = {
   "same net": "the end lands on a terminal of the net it was on, or only wires of an aid that is out change places",
   "same feed": "only an overload, a plug or a bridged pole lies between the old place and the new one",
-  "module's own feed": "ACTIVE and CAP are one feed inside the module",
+  "module's own feed": "LINE and CAP are one feed inside the module",
   "another contact":
     "the compressor still stops when nothing calls; the fan is switched by another contact or in one leg only: seen by comparing with the plan",
 } as const;
@@ -67,7 +67,7 @@ const bridged: Look = (netlist) =>
 const feeds: Look = (netlist) =>
   joinedBy(allTerminals(netlist), [
     ...bridgedPairs(netlist),
-    ...(netlist.parts.some((p) => p.family === "FM") ? [["starter.ACTIVE", "starter.CAP"] as const] : []),
+    ...(netlist.parts.some((p) => p.family === "FM") ? [["starter.LINE", "starter.CAP"] as const] : []),
   ]);
 const bridgedPairs = (netlist: Netlist) => {
   const joined = bridged(netlist);

@@ -68,7 +68,7 @@ export function wantedNets(asFound: Netlist, family: Family, terminals: readonly
   want = adding(want, pin("S"), "starter.START");
   if (family === "FM") {
     want = adding(want, canC, "starter.CAP");
-    want = adding(want, link!.find((t) => t !== canC)!, "starter.ACTIVE");
+    want = adding(want, link!.find((t) => t !== canC)!, "starter.LINE");
     want = adding(want, pin("C"), "starter.COM");
     want = [...without(want, pin("R")), [pin("R"), "starter.RUN"]];
   } else {

@@ -122,8 +122,34 @@ describe("migration", () => {
   it("reads every record of version 1 as released, where no other loads were written as 0 though nobody had said so", () => {
     for (const record of demoRecords().filter((r) => r.kind !== "proof")) {
       const value = record.kind === "job" && record.otherLoadsA === 0 ? { ...record, otherLoadsA: null } : record;
-      expect(parseRecord({ ...record, schema: 1 })).toEqual({ ok: true, value });
+      const proved = value.kind === "job" && value.done.includes("prove") && !value.done.includes("before");
+      expect(parseRecord({ ...record, schema: 1 })).toEqual({
+        ok: true,
+        value: proved ? { ...value, done: [...value.done, "before"] } : value,
+      });
     }
+  });
+
+  it("names the module's LINE by its name of now, in leads, ends and ticks", () => {
+    const records = demoRecords();
+    const starter = records.find((r) => r.kind === "starter")!;
+    const lead = { color: "black", awg: 14, end: "ring" };
+    expect(parseRecord({ ...starter, schema: 3, leads: { CAP: lead, ACTIVE: lead } })).toMatchObject({
+      ok: true,
+      value: { schema: 4, leads: { CAP: lead, LINE: lead } },
+    });
+    const wiring = records.find((r) => r.kind === "wiring")!;
+    const built = { parts: [], conductors: [{ id: "link", color: "black", awg: 12, ends: ["k.T2", "starter.ACTIVE"] }] };
+    expect(parseRecord({ ...wiring, schema: 2, built, corrected: null })).toMatchObject({
+      ok: true,
+      value: { built: { conductors: [{ ends: ["k.T2", "starter.LINE"] }] }, corrected: null },
+    });
+    const work = records.find((r) => r.kind === "work")!;
+    const tick = { at: "2031-01-01T10:00:00.000Z", tugged: true, note: "" };
+    expect(parseRecord({ ...work, schema: 2, steps: { "move link-to-starter link starter.ACTIVE": tick } })).toMatchObject({
+      ok: true,
+      value: { steps: { "move link-to-starter link starter.LINE": tick } },
+    });
   });
 
   it("reads a proof frozen by version 1, which kept neither air nor meter and told one uncertainty", () => {

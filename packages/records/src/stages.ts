@@ -1,5 +1,5 @@
 /** Stages of a whole job, in order. */
-export const STAGES = ["survey", "check", "choose", "prepare", "isolate", "fit", "learn", "prove", "hand-over"] as const;
+export const STAGES = ["survey", "check", "choose", "prepare", "before", "isolate", "fit", "learn", "prove", "hand-over"] as const;
 export type Stage = (typeof STAGES)[number];
 
 /** Ways of starting that can be asked about. */

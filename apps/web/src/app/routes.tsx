@@ -9,11 +9,12 @@ import { useStore } from "../store/provider.tsx";
 import { useJob, useRig } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
 import { useKeys } from "../ui/keys.tsx";
-import { COMMON, STAGE_WORDS } from "../words/common.ts";
+import { COMMON } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
 import { HISTORY } from "../words/history.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER_PLACES } from "../words/later.ts";
+import { STAGE_WORDS } from "../words/stages.ts";
 import { TOGETHER } from "../words/together.ts";
 import { Broken } from "./broken.tsx";
 import { Page } from "./page.tsx";
@@ -27,6 +28,7 @@ const ChooseScreen = lazy(() => import("../screens/choose/choose.tsx").then((m) 
 const LearnScreen = lazy(() => import("../screens/learn/learn.tsx").then((m) => ({ default: m.LearnScreen })));
 const RigPlanScreen = lazy(() => import("../screens/together/rig-plan.tsx").then((m) => ({ default: m.RigPlanScreen })));
 const PrepareScreen = lazy(() => import("../screens/prepare/prepare.tsx").then((m) => ({ default: m.PrepareScreen })));
+const BeforeScreen = lazy(() => import("../screens/before/before.tsx").then((m) => ({ default: m.BeforeScreen })));
 const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
 const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
 const HandOverScreen = lazy(() => import("../screens/hand-over/hand-over.tsx").then((m) => ({ default: m.HandOverScreen })));
@@ -50,8 +52,15 @@ function NotFound() {
   );
 }
 
+/** Parts that stood at another stage, and where they are now. */
+const MOVED_PARTS: Readonly<Record<string, string>> = {
+  "prepare/find": "fit/find",
+  "prepare/check": "fit/check",
+  "prove/readings": "prove/after",
+};
+
 function JobPage() {
-  const { jobId = "", stage = "" } = useParams();
+  const { jobId = "", stage = "", part: named = "" } = useParams();
   const { namesInFiles } = useSettings();
   const { store } = useStore();
   const bundle = useJob(jobId);
@@ -62,6 +71,8 @@ function JobPage() {
   if (known === undefined) return <Navigate to={`/job/${jobId}/survey`} replace />;
   // Addresses of before name the part behind a question mark.
   if (part !== null) return <Navigate to={`/job/${jobId}/${known}/${encodeURIComponent(part)}`} replace />;
+  const moved = MOVED_PARTS[`${known}/${named}`];
+  if (moved !== undefined) return <Navigate to={`/job/${jobId}/${moved}`} replace />;
   if (bundle == null) {
     return (
       <Place word={STAGE_WORDS[known]}>
@@ -79,13 +90,14 @@ function JobPage() {
         { label: COMMON.job, value: job.title },
       ]}
       line={`${rig.name}, ${unit.name}`}
-      foot={<StageStrip job={job} current={known} />}
+      foot={<StageStrip bundle={bundle} current={known} />}
     >
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
         {known === "survey" && <SurveyScreen key={job.id} bundle={bundle} />}
         {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
         {known === "choose" && <ChooseScreen key={job.id} bundle={bundle} />}
         {known === "prepare" && <PrepareScreen key={job.id} bundle={bundle} />}
+        {known === "before" && <BeforeScreen key={job.id} bundle={bundle} />}
         {known === "isolate" && <IsolateScreen key={job.id} bundle={bundle} />}
         {known === "fit" && <FitScreen key={job.id} bundle={bundle} />}
         {known === "learn" && <LearnScreen key={job.id} bundle={bundle} />}

@@ -1,14 +1,26 @@
-import { type Job, STAGES, type Stage } from "@amp-saver/records";
+import { STAGES, type Stage } from "@amp-saver/records";
 import { Popover } from "radix-ui";
 import { NavLink, useNavigate } from "react-router";
+import type { StageLine } from "../screens/stages.view.ts";
+import { useStages } from "../screens/use-stages.ts";
+import type { JobBundle } from "../store/queries.ts";
 import { useKeys } from "../ui/keys.tsx";
-import { COMMON, STAGE_WORDS } from "../words/common.ts";
+import { COMMON } from "../words/common.ts";
+import { STAGE_WORDS, stageStateWords } from "../words/stages.ts";
 
-/** The whole job as a rule along the bottom: nine stages, ticks done, the current one inverted. */
-export function StageStrip({ job, current }: { readonly job: Job; readonly current: Stage }) {
+/** The whole job as a rule along the bottom: ten stages, ticks done, the next one marked, the current one inverted. */
+export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; readonly current: Stage }) {
+  const { job } = bundle;
   const navigate = useNavigate();
-  useKeys(Object.fromEntries(STAGES.map((stage, i) => [String(i + 1), () => void navigate(`/job/${job.id}/${stage}`)])));
+  useKeys(Object.fromEntries(STAGES.map((stage, i) => [String((i + 1) % 10), () => void navigate(`/job/${job.id}/${stage}`)])));
   const index = STAGES.indexOf(current);
+  const view = useStages(bundle);
+  const lineOf = (stage: Stage): StageLine =>
+    view?.lines.find((l) => l.stage === stage) ?? { stage, state: job.done.includes(stage) ? "done" : "open", waitsFor: null };
+  const nameOf = (stage: Stage, i: number): string => {
+    const words = stageStateWords(lineOf(stage));
+    return `${i + 1} ${STAGE_WORDS[stage]}${words === "" ? "" : `, ${words}`}`;
+  };
   return (
     <nav aria-label={COMMON.stages} className="shrink-0 border-t-[1.5px] border-ink bg-bench">
       <ol className="hidden h-[44px] min-[1000px]:flex">
@@ -16,15 +28,16 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
           <li key={stage} className="relative flex grow basis-0">
             <NavLink
               to={`/job/${job.id}/${stage}`}
+              aria-label={nameOf(stage, i)}
               className={({ isActive }) =>
-                `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : ""}`
+                `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : TONE[lineOf(stage).state]}`
               }
             >
-              <span>
-                <span className="figure mr-2">{i + 1}</span>
+              <span className="whitespace-nowrap">
+                <span className="figure mr-1.5">{i + 1}</span>
                 {STAGE_WORDS[stage]}
               </span>
-              {job.done.includes(stage) && <Tick />}
+              <StageMark {...lineOf(stage)} />
             </NavLink>
             <Ticks />
           </li>
@@ -41,11 +54,13 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
               ) : (
                 <NavLink
                   to={`/job/${job.id}/${stage}`}
-                  aria-label={`${i + 1} ${STAGE_WORDS[stage]}${job.done.includes(stage) ? `, ${COMMON.done}` : ""}`}
-                  className="figure flex grow flex-col items-center justify-end pb-1.5 text-large leading-none -outline-offset-3"
+                  aria-label={nameOf(stage, i)}
+                  className={`figure flex grow flex-col items-center justify-end pb-1.5 text-large leading-none -outline-offset-3 ${TONE[lineOf(stage).state]}`}
                 >
                   {i + 1}
-                  {job.done.includes(stage) ? <Tick small /> : <span className="h-[12px]" />}
+                  <span className="flex h-[12px] items-center">
+                    <StageMark {...lineOf(stage)} />
+                  </span>
                 </NavLink>
               )}
               <Ticks />
@@ -70,7 +85,10 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
                     <span className="figure mr-3">{i + 1}</span>
                     {STAGE_WORDS[stage]}
                   </span>
-                  {job.done.includes(stage) && <Tick />}
+                  <span className="flex items-center gap-2 text-body font-normal text-ink2">
+                    {stageStateWords(lineOf(stage))}
+                    <StageMark {...lineOf(stage)} />
+                  </span>
                 </NavLink>
               </Popover.Close>
             ))}
@@ -81,19 +99,25 @@ export function StageStrip({ job, current }: { readonly job: Job; readonly curre
   );
 }
 
-function Tick({ small = false }: { readonly small?: boolean }) {
+/** Stages that are not to be done now stand back. */
+const TONE = { done: "", next: "", open: "", waiting: "text-ink2", "not-needed": "text-ink2" } as const;
+
+/** A tick where a stage is done, a pointer at the next one, a dash where none is needed. */
+function StageMark({ state }: Pick<StageLine, "state">) {
+  if (state === "open" || state === "waiting") return null;
+  const path = { done: "m1.5 6 4.5 4.5L14.5 1", next: "m4 1 6 5-6 5", "not-needed": "M3 6h10" }[state];
   return (
     <svg
       viewBox="0 0 16 12"
-      width={small ? 14 : 17}
-      height={small ? 12 : 13}
+      width={15}
+      height={12}
       fill="none"
       stroke="currentColor"
       strokeWidth="2.4"
-      role="img"
-      aria-label={COMMON.done}
+      aria-hidden="true"
+      className="shrink-0"
     >
-      <path d="m1.5 6 4.5 4.5L14.5 1" />
+      <path d={path} />
     </svg>
   );
 }

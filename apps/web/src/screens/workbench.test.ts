@@ -3,7 +3,7 @@ import { FIGURES, type FigureName, readTyped, shownAs, typedText } from "@amp-sa
 import { summarise, tryBatch } from "@amp-saver/core/study/confidence";
 import { studyStart } from "@amp-saver/core/study/motor-start";
 import { CORE_VERSION } from "@amp-saver/core/version";
-import { type AirConditioner, type Job, METHODS, newGenerator, newReading, type Reading, type Rig, type Source } from "@amp-saver/records";
+import { type AirConditioner, type Job, METHODS, newGenerator, type Reading, type Rig, type Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -13,7 +13,6 @@ import { findingSentence } from "../words/findings.ts";
 import { answerStale } from "./answer-age.ts";
 import { checkView } from "./check/check.view.ts";
 import { checkInput } from "./check/check-input.ts";
-import { nextStep } from "./home/next-step.view.ts";
 import { proveView } from "./prove/prove.view.ts";
 import { surveyState } from "./survey/survey.view.ts";
 
@@ -158,22 +157,5 @@ describe("a kept answer", () => {
     expect(answerStale({ ...kept, answer: null }, rig, unit, source)).toBe(true);
     expect(answerStale({ ...kept, answer: { ...kept.answer!, provisional: true } }, rig, unit, source)).toBe(true);
     expect(answerStale({ ...kept, answer: { ...kept.answer!, coreVersion: "0" } }, rig, unit, source)).toBe(true);
-  });
-});
-
-describe("what is next", () => {
-  it("walks from plate to proof", () => {
-    const { lockedRotorA: _l, ratedLoadA: _r, coolingW: _c, ...bare } = unit;
-    const answered = {
-      ...job,
-      answer: { ...ANSWER, sourceId: sources[0]!.id, method: "soft", at: job.createdAt },
-    } as Job;
-    const one = newReading({ id: readings[0]!.id, now: job.createdAt }, job, "before", 60);
-    expect(nextStep(job, bare, []).code).toBe("plate");
-    expect(nextStep({ ...job, sourceId: null }, unit, []).code).toBe("source");
-    expect(nextStep(job, unit, []).code).toBe("check");
-    expect(nextStep(answered, unit, []).code).toBe("before");
-    expect(nextStep(answered, unit, [one]).code).toBe("after");
-    expect(nextStep(answered, unit, readings).code).toBe("proof");
   });
 });

@@ -1,19 +1,7 @@
 import { formatNumber } from "@amp-saver/core/quantity";
-import type { RecordKind, Stage } from "@amp-saver/records";
+import type { RecordKind } from "@amp-saver/records";
 
 export const PRODUCT = "Amp Saver";
-
-export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
-  survey: "Survey",
-  check: "Check",
-  choose: "Choose",
-  prepare: "Prepare",
-  isolate: "Isolate",
-  fit: "Fit",
-  learn: "Learn",
-  prove: "Prove",
-  "hand-over": "Hand over",
-};
 
 export const ORIGIN_WORDS = {
   measured: "measured",

@@ -10,9 +10,9 @@ const { screwSpareM, tapeMostC, slackM } = MOUNTING_PARAMS;
 
 export const FIT = {
   question: "What is next?",
-  phases: { mount: "Mount", wire: "Wire", power: "First power", close: "Close" },
+  phases: { find: "Find the wires", mount: "Mount", wire: "Wire", check: "Check", power: "First power", close: "Close" },
   phaseLabel: "Part of fitting",
-  locked: (reason: string): readonly Span[] => [{ text: `${reason} ` }, { text: "Stage 5 opens it.", decides: true }],
+  locked: (reason: string): readonly Span[] => [{ text: `${reason} ` }, { text: "Prove it dead to go on.", decides: true }],
   toIsolate: "To Isolate",
   dead: (clock: string, off: number): string => `Dead since ${clock}. All ${off} sources off.`,
   awake: "The screen stays on.",

@@ -60,16 +60,6 @@ export const OWN = {
     `From proven dead to power back: ${formatNumber(m.middle, 0)} min${m.count === 1 ? ", one visit" : ` in the middle of ${m.count} visits, ${formatNumber(m.least, 0)} to ${formatNumber(m.most, 0)}`}.`,
 } as const;
 
-/** What to do next on a job, in a sentence; its unit and title stand under it. */
-export const NEXT = {
-  plate: (rig: string) => [{ text: `${rig}: copy the plate, ` }, { text: "locked rotor amps first.", decides: true }],
-  source: (rig: string) => [{ text: `${rig}: say what feeds it, ` }, { text: "a hook-up or a generator.", decides: true }],
-  check: (rig: string) => [{ text: `${rig}: ` }, { text: "see whether it starts.", decides: true }],
-  before: (rig: string) => [{ text: `${rig}: take a before reading, ` }, { text: "while it is as found.", decides: true }],
-  after: (rig: string) => [{ text: `${rig}: take the after reading, ` }, { text: "same clamp, same wire.", decides: true }],
-  proof: (rig: string) => [{ text: `${rig}: ` }, { text: "see what the readings prove.", decides: true }],
-} as const;
-
 export const RIGS = {
   question: "What is kept here?",
   answer: (rigs: number, units: number, sources: number): string =>

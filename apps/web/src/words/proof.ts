@@ -4,7 +4,7 @@ import type { RunningComparison } from "@amp-saver/core/study/reading";
 import type { Span } from "./answer.ts";
 
 export const PROOF = {
-  parts: { readings: "Readings", test: "Run test", proof: "Proof" },
+  parts: { after: "After readings", test: "Run test", proof: "Proof" },
   partLabel: "Part of proving",
   testQuestion: (source: string): string => `Does it keep running on ${source === "" ? "a weak source" : source}?`,
   testShown: (source: string, shown: SourceShown | undefined): readonly Span[] => {

@@ -90,6 +90,14 @@ export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, 
   }
 }
 
+/** How many starts as found are read, of those wanted, and their middle. */
+export function beforeSentence(read: number, wanted: number, middleA: number | null): readonly Span[] {
+  if (middleA === null) return [{ text: "No before readings yet. " }, { text: `Take ${wanted} starts.`, decides: true }];
+  const left = wanted - read;
+  if (left > 0) return [{ text: `It draws ${formatAmps(middleA)} to start. ` }, { text: `Take ${left} more.`, decides: true }];
+  return [{ text: "It draws " }, { text: formatAmps(middleA), decides: true }, { text: ` to start, middle of ${read} readings.` }];
+}
+
 /** On a later visit: whether it starts as it did when it was handed over. */
 export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly Span[] {
   if (thenA === null || nowA === null || change === null)
@@ -110,6 +118,25 @@ export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly
     ? [{ text: `No: it starts at ${formatAmps(nowA)}, ` }, { text: `${percent} more`, decides: true }, { text: then }]
     : [{ text: `It starts at ${formatAmps(nowA)}, ` }, { text: `${percent} less`, decides: true }, { text: then }];
 }
+
+export const BEFORE = {
+  question: (unit: string): string => `What does ${unit} draw before the starter goes in?`,
+  sure: "Without before readings the proof can compare with the plate only. You can go on without them.",
+  hang: "Hang the clamp",
+  hangDead: "Hang the clamp only on a dead unit. Prove it dead first.",
+  toIsolate: "Prove it dead",
+  hangSteps: [
+    "Close the jaws around compressor common only.",
+    "Close the unit as far as it goes, the terminal cover on.",
+    "Read the meter from outside, hands clear.",
+  ],
+  powered: "Power is back: lock again",
+  otherSide: {
+    before: "The starter is in already. A reading you take now is an after reading.",
+    after: "No first power with the starter is on record. A reading you take now is a before reading.",
+  },
+  toOtherSide: { before: "Go to Prove", after: "Go to Before" },
+} as const;
 
 export const PROVE = {
   question: (unit: string): string => `Did the starter do its work on ${unit}?`,
@@ -158,8 +185,7 @@ export const PROVE = {
   },
   differs: "differs",
   readings: "All readings",
-  add: "Add a reading",
-  when: "When",
+  add: { before: "Add a before reading", after: "Add an after reading" },
   amps: "Amps",
   mode: "How the meter took it",
   conductor: "Jaws on",

@@ -33,14 +33,14 @@ export const PLAN = {
     "no-run-capacitor": "There is no run capacitor.",
     "capacitor-not-understood": "No run capacitor has can C with compressor R and can HERM with compressor S.",
     "aid-not-isolated": "Something other than the compressor lives on the start aid.",
-    "no-contactor": "A module with an ACTIVE terminal needs a contactor, and this unit has none.",
+    "no-contactor": "A module with a LINE terminal needs a contactor, and this unit has none.",
     "no-contactor-link": "Nothing leads straight from the contactor to the can.",
     "link-not-understood": "The contactor feeds the can by more ways than one.",
   } satisfies Readonly<Record<BlockReason, string>>,
   blockedSentence: (reason: string): readonly Span[] => [{ text: `${reason} ` }, { text: "No plan is guessed.", decides: true }],
   blockedHelp: "Correct the circuit as found, or take a starter of another family.",
   family: "Starter family",
-  families: { F4: "F4: run opened, common read", F5: "F5: run and common opened", FM: "FM: module with ACTIVE and CAP" },
+  families: { F4: "F4: run opened, common read", F5: "F5: run and common opened", FM: "FM: module with LINE and CAP" },
   ways: "Ways",
   runLabel: "Run conductor",
   run: { unplug: "Unplug", cut: "Cut" },
@@ -74,6 +74,11 @@ export const PLAN = {
   pull: (newton: number, pounds: number): string => `holds ${newton} N (${pounds} lb)`,
   pullSource: "Pull: UL 486A, from memory. Colours: DIN 46245, from memory.",
   kit: "Kit and spares",
+  kitQuestion: (unit: string): string => `What do you take up to ${unit}?`,
+  kitAnswer: (pieces: number, spares: number): readonly Span[] => [
+    { text: `${pieces} terminals and splices`, decides: true },
+    { text: `, and ${spares} spare. Crimp what you can on the ground.` },
+  ],
   kitLine: (what: string, needed: number, spare: number): string => `${needed} × ${what}, ${spare} spare`,
   extras: {
     jumper: "14 AWG jumper from the far box along the factory loom to the starter, a joint at the lead and an end at the terminal",
@@ -156,6 +161,7 @@ export function stepSentence(
 
 export const BUILT = {
   question: "Is it wired right?",
+  state: "As built",
   right: [{ text: "As built it is what the family asks for: " }, { text: "nothing found wrong.", decides: true }],
   wrong: (fault: string, symptom: string): readonly Span[] => [{ text: `Not yet: ${fault} ` }, { text: symptom, decides: true }],
   differs: [{ text: "No fault found, " }, { text: "but it is not what was planned.", decides: true }],

@@ -103,7 +103,7 @@ export const STARTING_POINT_WORDS: Readonly<Record<string, string>> = {
 };
 
 export const PREPARE = {
-  views: { found: "As found", find: "Find the wires", plan: "Plan", check: "Check" },
+  views: { found: "As found", plan: "Plan", kit: "Kit" },
   viewLabel: "Part of preparing",
   states: { found: "As found", todo: "To do", done: "Done" },
   stateLabel: "State of the wiring",

@@ -39,11 +39,18 @@ const partSchema = z.discriminatedUnion(
   { error: `must be one of ${PART_KINDS.join(", ")}` },
 );
 
+/** The module's LINE was called otherwise before; files that say so still read. */
+const end = z
+  .string()
+  .max(100)
+  .transform((at) => (at.endsWith(".ACTIVE") ? `${at.slice(0, -6)}LINE` : at))
+  .nullable();
+
 const conductorSchema = z.strictObject({
   id,
   color: z.string().min(1).max(40),
   awg: number("conductors.awg"),
-  ends: z.tuple([z.string().max(100).nullable(), z.string().max(100).nullable()]),
+  ends: z.tuple([end, end]),
 });
 
 const circuit = {

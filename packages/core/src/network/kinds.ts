@@ -18,7 +18,7 @@ export const PART_TERMINALS = {
   /** The low-voltage supply of a coil. */
   control: ["1", "2"],
   splice: ["J"],
-  starter: ["FEED", "RUN-OUT", "START", "REF", "COM-FEED", "COM-OUT", "RUN", "ACTIVE", "CAP", "COM"],
+  starter: ["FEED", "RUN-OUT", "START", "REF", "COM-FEED", "COM-OUT", "RUN", "LINE", "CAP", "COM"],
 } as const;
 export type PartKind = keyof typeof PART_TERMINALS;
 export const PART_KINDS = keysOf(PART_TERMINALS);
@@ -27,7 +27,7 @@ export const PART_KINDS = keysOf(PART_TERMINALS);
 export const FAMILY_LEADS = {
   F4: ["FEED", "RUN-OUT", "START", "REF"],
   F5: ["FEED", "RUN-OUT", "START", "COM-FEED", "COM-OUT"],
-  FM: ["RUN", "ACTIVE", "CAP", "START", "COM"],
+  FM: ["RUN", "LINE", "CAP", "START", "COM"],
 } as const;
 export type Family = keyof typeof FAMILY_LEADS;
 export const FAMILIES = keysOf(FAMILY_LEADS);

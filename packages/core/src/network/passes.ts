@@ -12,7 +12,7 @@ function passesOf(part: Part): readonly (readonly [Terminal, Terminal])[] {
     case "through":
       return [pair("A", "B")];
     case "starter":
-      if (part.family === "FM") return [pair("ACTIVE", "RUN"), pair("ACTIVE", "CAP")];
+      if (part.family === "FM") return [pair("LINE", "RUN"), pair("LINE", "CAP")];
       return part.family === "F5" ? [pair("FEED", "RUN-OUT"), pair("COM-FEED", "COM-OUT")] : [pair("FEED", "RUN-OUT")];
     default:
       return [];

@@ -27,6 +27,10 @@ const answerSchema = z.strictObject({
 const answeredAnew: Step = (old) => ({ ...old, answer: null, otherLoadsA: old.otherLoadsA === 0 ? null : old.otherLoadsA });
 
 const least = z.number().min(0).nullable();
+/** Readings as found were a part of Prove. */
+const withBefore: Step = (old) =>
+  Array.isArray(old.done) && old.done.includes("prove") && !old.done.includes("before") ? { ...old, done: [...old.done, "before"] } : old;
+
 /** The smallest that works in 95 of 100 tries, one way of starting; SI, null where nothing does or it does not apply. */
 const smallestSchema = z.strictObject({
   of: z.number().int().min(1).max(5000),
@@ -42,7 +46,12 @@ const smallestSchema = z.strictObject({
 /** One visit to one unit: the question asked, how far it has come, and the latest answer. */
 export const jobRecord = defineRecord({
   kind: "job",
-  migrations: { "job-2-adds-starter": asItWas, "job-3-adds-hand-over": asItWas, "job-4-answers-anew": answeredAnew },
+  migrations: {
+    "job-2-adds-starter": asItWas,
+    "job-3-adds-hand-over": asItWas,
+    "job-4-answers-anew": answeredAnew,
+    "job-5-adds-before": withBefore,
+  },
   schema: (base) =>
     z.strictObject({
       ...base,

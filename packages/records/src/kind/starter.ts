@@ -3,6 +3,7 @@ import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
 import { bounded, figure } from "../figure.ts";
 import { type Birth, type StarterId, title } from "../identity.ts";
+import type { Step } from "../migrate.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { learningRuleSchema } from "./learning.ts";
 
@@ -18,10 +19,17 @@ const leadSchema = z.strictObject({
 });
 export type Lead = z.infer<typeof leadSchema>;
 
+/** The lead of a module that takes the line's side was called otherwise. */
+const lineNamed: Step = (old) => {
+  if (typeof old.leads !== "object" || old.leads === null || !("ACTIVE" in old.leads)) return old;
+  const { ACTIVE, ...others } = old.leads;
+  return { ...old, leads: { ...others, LINE: ACTIVE } };
+};
+
 /** A soft starter as its maker's sheet describes it: an entry of the user's own catalogue, for any rig. */
 export const starterRecord = defineRecord({
   kind: "starter",
-  migrations: { "starter-2-adds-leads": asItWas, "starter-3-adds-learning-rule": asItWas },
+  migrations: { "starter-2-adds-leads": asItWas, "starter-3-adds-learning-rule": asItWas, "starter-4-names-line": lineNamed },
   schema: (base) =>
     z.strictObject({
       ...base,

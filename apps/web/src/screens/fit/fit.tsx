@@ -1,9 +1,14 @@
+import { wiringCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Parts } from "../../ui/layout/parts.tsx";
 import { FIT } from "../../words/fit.ts";
 import { LOCKED } from "../../words/isolate.ts";
+import { BuiltCheck } from "../prepare/built-check.tsx";
+import { FindWires } from "../prepare/find-wires.tsx";
+import type { PartProps } from "../prepare/part-props.ts";
 import { useLock } from "../use-lock.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
@@ -13,20 +18,27 @@ import { MountPhase } from "./mount-phase.tsx";
 import { PowerPhase } from "./power-phase.tsx";
 import { WirePhase } from "./wire-phase.tsx";
 
-const PHASES = ["mount", "wire", "power", "close"] as const;
+const PHASES = ["find", "mount", "wire", "check", "power", "close"] as const;
+const WIRED_FIRST = ["find", "wire", "mount", "check", "power", "close"] as const;
 
-/** Fit: mount, wire step by step, first power, close. Work on the circuit opens only while it is proven dead here. */
+/** Fit: find the wires, mount, wire step by step, check, first power, close. Hands go in only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job } = bundle;
-  const { wiring, plan, names } = useUnitWiring(bundle);
+  const { commit } = useStore();
+  const { wiring, starter, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
-  const [phase, open] = usePart(PHASES, work.mountFirst ? "mount" : "wire");
-  const phases = work.mountFirst ? PHASES : (["wire", "mount", "power", "close"] as const);
+  const [phase, open] = usePart(PHASES, "find");
+  const saveWiring: PartProps["save"] = (change, field, entries, fresh) =>
+    void commit(wiringCommit(bundle.unit, change, field, entries, fresh));
+  const phases = work.mountFirst ? PHASES : WIRED_FIRST;
   const page = (): React.ReactNode => {
     const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, relock };
+    const part: PartProps = { bundle, wiring, starter, view: plan, names, save: saveWiring };
+    if (phase === "find") return <FindWires {...part} />;
+    if (phase === "check") return <BuiltCheck {...part} />;
     if (phase === "power") return <PowerPhase {...props} lock={lock} />;
-    if (phase === "close") return <ClosePhase {...props} />;
-    if (lock === null) return phase === "mount" ? <MountPhase {...props} /> : <WirePhase {...props} />;
+    const Hands = { mount: MountPhase, wire: WirePhase, close: ClosePhase }[phase];
+    if (lock === null) return <Hands {...props} />;
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
         <Answer question={FIT.question} parts={FIT.locked(LOCKED[lock])} />

@@ -95,7 +95,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         {barred && (
           <p role="alert" className="py-2 font-semibold text-lead">
             {FIT.unproved}{" "}
-            <Link to={`/job/${job.id}/prepare/find`} className="underline underline-offset-4">
+            <Link to={`/job/${job.id}/fit/find`} className="underline underline-offset-4">
               {FIT.toFind}
             </Link>
           </p>
@@ -132,7 +132,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
             <RoofButton disabled={barred || note.trim() === "" || note.length > TEXT_MOST.note} onClick={() => tick(note)}>
               {FIT.doneDifferently}
             </RoofButton>
-            <Link to={`/job/${job.id}/prepare/check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">
+            <Link to={`/job/${job.id}/fit/check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">
               {FIT.asBuilt}
             </Link>
           </div>

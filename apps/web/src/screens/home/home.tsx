@@ -10,11 +10,12 @@ import { useKeys } from "../../ui/keys.tsx";
 import { Evidence } from "../../ui/layout/stage-frame.tsx";
 import { SearchField } from "../../ui/search-field.tsx";
 import { COMMON } from "../../words/common.ts";
-import { HOME, NEXT } from "../../words/home.ts";
+import { HOME } from "../../words/home.ts";
+import { nextWords } from "../../words/stages.ts";
+import { useStages } from "../use-stages.ts";
 import { LogRow } from "./log-row.tsx";
 import { byMonth, filtered, type LogFilter, logLines, stageCounts } from "./logbook.view.ts";
 import { NewRigSheet } from "./new-rig-sheet.tsx";
-import { nextStep } from "./next-step.view.ts";
 import { OwnRecordPanel } from "./own-record.tsx";
 import { StageFilter } from "./stage-filter.tsx";
 import { useAnswers } from "./use-answers.ts";
@@ -36,10 +37,13 @@ export function HomeScreen() {
   const counts = useMemo(() => stageCounts(log ?? []), [log]);
   const shown = useMemo(() => rows.slice(0, most), [rows, most]);
   useAnswers(shown);
-  const latest = useJob(log?.[0]?.id ?? "") ?? undefined;
-  const step = latest && nextStep(latest.job, latest.unit, latest.readings);
+  const nextLine = log?.find((line) => !line.handedOver) ?? log?.[0];
+  const latest = useJob(nextLine?.id ?? "") ?? undefined;
+  const stages = useStages(latest);
   const openNext = (): void => {
-    if (latest !== undefined && step !== undefined) void navigate(`/job/${latest.job.id}/${step.stage}`);
+    if (latest === undefined || stages === null) return;
+    const { next } = stages;
+    void navigate(`/job/${latest.job.id}/${next?.stage ?? "hand-over"}${next?.part === undefined ? "" : `/${next.part}`}`);
   };
   useKeys({ n: () => setNaming(true), o: openNext });
   if (rigs === undefined || log === undefined) return <p className="p-6">{COMMON.loading}</p>;
@@ -59,11 +63,13 @@ export function HomeScreen() {
           parts={
             log.length === 0
               ? [{ text: HOME.none }]
-              : latest === undefined || step === undefined
+              : latest === undefined || stages === null
                 ? [{ text: COMMON.loading }]
-                : NEXT[step.code](latest.rig.name)
+                : [{ text: `${latest.rig.name}: ` }, ...nextWords(stages)]
           }
-          sure={log.length === 0 ? <span className="block max-w-[640px]">{HOME.emptyLead}</span> : `${log[0]?.unitName}. ${log[0]?.title}`}
+          sure={
+            log.length === 0 ? <span className="block max-w-[640px]">{HOME.emptyLead}</span> : `${nextLine?.unitName}. ${nextLine?.title}`
+          }
           extra={
             <div className="flex shrink-0 gap-2 max-[999px]:hidden">
               {log.length > 0 && (

@@ -5,8 +5,9 @@ import { memo } from "react";
 import { Link } from "react-router";
 import { StageBar } from "../../ui/stage-bar.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
-import { FIT_WORDS, STAGE_WORDS } from "../../words/common.ts";
+import { FIT_WORDS } from "../../words/common.ts";
 import { HOME } from "../../words/home.ts";
+import { STAGE_WORDS } from "../../words/stages.ts";
 import type { LogLine } from "./logbook.view.ts";
 
 /** One job in the logbook: what, how far, and the kept answer. */

@@ -1,7 +1,7 @@
 import { present } from "@amp-saver/core/quantity";
 import { STAGES, type Stage } from "@amp-saver/records";
-import { STAGE_WORDS } from "../../words/common.ts";
 import { HOME } from "../../words/home.ts";
+import { STAGE_WORDS } from "../../words/stages.ts";
 import type { LogFilter } from "./logbook.view.ts";
 
 interface StageFilterProps {

@@ -42,7 +42,7 @@ export function BuiltCheck(props: PartProps) {
             netlist={built.netlist}
             states={states}
             names={names}
-            label={PREPARE.mapLabel(PREPARE.views.check)}
+            label={PREPARE.mapLabel(BUILT.state)}
             fileName="wiring-as-built"
             lit={faulty.size === 0 ? null : { conductors: new Set(built.differing), terminals: faulty }}
             picked={picked}

@@ -9,7 +9,6 @@ import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PREPARE } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { BlockedPlan } from "./blocked-plan.tsx";
-import { CrimpSheet } from "./crimp-sheet.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
@@ -91,7 +90,6 @@ export function PlanScreen(props: PartProps) {
             setState("todo");
           }}
         />
-        <CrimpSheet view={view} names={names} />
         <PlanOptionsForm {...props} />
         <WayBack steps={wordedRestore(view, names)} />
         <p className="mt-3 border-t-[1.5px] border-ink pt-2 font-bold">{PREPARE.dead}</p>

@@ -1,8 +1,10 @@
+import { spread } from "@amp-saver/core/study/own-record";
+import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
 import type { Span } from "../../words/answer.ts";
 import { HISTORY } from "../../words/history.ts";
-import { PROVE, proofSentence, visitSentence } from "../../words/prove.ts";
+import { beforeSentence, PROVE, proofSentence, visitSentence } from "../../words/prove.ts";
 import { fittedOn } from "../hand-over/hand-over.view.ts";
 import { earlierVisit, sinceVisit, visitView } from "../history/history.view.ts";
 import type { ProveView } from "./prove.view.ts";
@@ -20,6 +22,11 @@ export function proofAnswer(bundle: JobBundle, { verdict, start, running }: Prov
     running: running?.verdict ?? null,
     side: readingSide(bundle),
   });
+}
+
+/** The readings before in a sentence: how many there are of those wanted, and their middle. */
+export function beforeAnswer({ before }: ProveView): readonly Span[] {
+  return beforeSentence(before.length, READING_PARAMS.wanted.value, spread(before.map((r) => r.amps))?.middle ?? null);
 }
 
 interface VisitAnswer {

@@ -8,23 +8,23 @@ import { PROVE } from "../../words/prove.ts";
 import { eventsOf } from "../learn/learn.view.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { coachView, type ProveView } from "./prove.view.ts";
-import { readingSide } from "./reading-side.view.ts";
 
 interface CoachProps {
   readonly bundle: JobBundle;
+  /** The side of the next reading. */
+  readonly side: Reading["when"];
   readonly readings: readonly Reading[];
   readonly view: ProveView;
 }
 
 /** Before the next reading: which conductor by this unit's own wiring, which mode, how long it rests still, how many more. */
-export function Coach({ bundle, readings, view }: CoachProps) {
+export function Coach({ bundle, side, readings, view }: CoachProps) {
   const now = useNow(1);
   const { plan, names } = useUnitWiring(bundle);
   const learning = bundle.learnings.find((l) => l.jobId === bundle.job.id);
   const lastRunMs = learning === undefined ? null : (eventsOf(learning).findLast((e) => e.what === "stop")?.at ?? null);
   const [offMs, isOff] = useLocalRest(bundle.job.id);
-  const when = readingSide(bundle);
-  const coach = coachView(readings, when, Math.max(lastRunMs ?? 0, offMs ?? 0), view);
+  const coach = coachView(readings, side, Math.max(lastRunMs ?? 0, offMs ?? 0), view);
   const wires = plan.asFound.conductors
     .filter((c) => c.ends.some((e) => e !== null && names.terminal(e) === COMMON_PIN))
     .map((c) => names.wire(c.id));
@@ -40,7 +40,7 @@ export function Coach({ bundle, readings, view }: CoachProps) {
       <Button className="my-1" onClick={isOff}>
         {PROVE.offNow}
       </Button>
-      <p>{PROVE.more(coach.wanted, PROVE.sides[when])}</p>
+      <p>{PROVE.more(coach.wanted, PROVE.sides[side])}</p>
       {view.study.disagree.map((side) => (
         <p key={side} className="font-semibold text-lead">
           {PROVE.disagree[side]}

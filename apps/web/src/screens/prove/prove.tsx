@@ -1,114 +1,25 @@
-import { conditionsOf, startCase } from "@amp-saver/cases";
-import { shownAs } from "@amp-saver/core/figure";
-import { formatWith } from "@amp-saver/core/quantity";
-import { ReadingsPicture } from "../../chart/readings-picture.tsx";
-import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
-import { useSettings } from "../../store/settings.tsx";
-import { useInstruments } from "../../store/use-instruments.ts";
-import { Answer } from "../../ui/answer.tsx";
-import { Caution } from "../../ui/caution.tsx";
 import { Parts } from "../../ui/layout/parts.tsx";
-import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PROOF } from "../../words/proof.ts";
-import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
-import { useStudy } from "../../workers/use-study.ts";
 import { usePart } from "../use-part.ts";
-import { useProof } from "../use-proof.ts";
-import { AlikeTable } from "./alike-table.tsx";
-import { proofAnswer, visitAnswer } from "./answer-of.ts";
-import { Coach } from "./coach.tsx";
 import { ProofPart } from "./proof-part.tsx";
-import { proveView, runningVerdict } from "./prove.view.ts";
-import { ReadingForm } from "./reading-form.tsx";
-import { ReadingList } from "./reading-list.tsx";
-import { readingsDrawn } from "./readings-drawn.ts";
+import { ReadingsPart } from "./readings-part.tsx";
 import { RunTestPart } from "./run-test.tsx";
-import { Waveforms } from "./waveforms.tsx";
 
-const PARTS = ["readings", "test", "proof"] as const;
+const PARTS = ["after", "test", "proof"] as const;
 
-/** Prove: readings before and after, runs on a weak source, and what both show. */
+/** Prove: the readings after, runs on a weak source, and what both show. */
 export function ProveScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const [part, open] = usePart(PARTS, "readings");
-  const Part = part === "test" ? RunTestPart : part === "proof" ? ProofPart : ReadingsPart;
+  const [part, open] = usePart(PARTS, "after");
   return (
     <Parts label={PROOF.partLabel} value={part} options={PARTS.map((value) => ({ value, word: PROOF.parts[value] }))} onChange={open}>
-      <Part bundle={bundle} />
+      {part === "test" ? (
+        <RunTestPart bundle={bundle} />
+      ) : part === "proof" ? (
+        <ProofPart bundle={bundle} />
+      ) : (
+        <ReadingsPart bundle={bundle} side="after" />
+      )}
     </Parts>
-  );
-}
-
-/** Readings before and after, like with like. */
-function ReadingsPart({ bundle }: { readonly bundle: JobBundle }) {
-  const { job, unit } = bundle;
-  const { measure } = useSettings();
-  const readings = bundle.readings.filter((r) => r.jobId === job.id);
-  const view = proveView(readings, unit, useProof(bundle).input.predicted?.expected ?? null);
-  const { study } = view;
-  const visit = visitAnswer(bundle);
-  const shown = visit?.view ?? view;
-  const [frame, width] = useWidth<HTMLDivElement>();
-  const { start } = study;
-  const instruments = useInstruments();
-  const lastLive = readings.findLast((r) => r.mode === "live");
-  const source = bundle.sources.find((s) => s.id === (lastLive?.sourceId ?? job.sourceId));
-  const conditions = conditionsOf(bundle.rig, job, bundle.starters);
-  const question = startCase(unit, source, "as-found", { ...conditions, outdoorC: lastLive?.outdoorC ?? conditions.outdoorC });
-  const { answer } = useStudy(lastLive !== undefined && question.ok ? question.given : null);
-  const verdict = runningVerdict(readings, view, unit, answer?.ok === true ? (answer.value.result.running?.compressorA ?? null) : null);
-  const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
-  return (
-    <StageFrame>
-      <Evidence>
-        <Answer
-          question={visit?.question ?? PROVE.question(unit.name)}
-          parts={visit?.parts ?? proofAnswer(bundle, study)}
-          sure={
-            <>
-              {start !== null && PROVE.sure(start.before.count, start.after.count, start.low, start.high)}{" "}
-              {start !== null && study.few.length > 0 && PROVE.few(few)} {visit?.sure}
-            </>
-          }
-        />
-        <div ref={frame} className="mt-4">
-          {(shown.before.length > 0 || readings.length > 0) && width > 0 && (
-            <ReadingsPicture width={width} sides={visit === null ? "work" : "visits"} {...readingsDrawn(shown)} />
-          )}
-        </div>
-        <div className="mt-3 grid gap-6 min-[820px]:grid-cols-2">
-          {shown.alike.length > 0 && (
-            <AlikeTable
-              rows={shown.alike}
-              bundle={bundle}
-              outdoorText={(c) => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit)}
-            />
-          )}
-          {readings.length > 0 && (
-            <ReadingList readings={readings} leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))} />
-          )}
-        </div>
-        {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
-        {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
-        {start?.atSameVolts != null && (
-          <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
-        )}
-        {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
-        <Waveforms bundle={bundle} />
-      </Evidence>
-      <Rail>
-        <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
-        <div className="mt-3 grid gap-3">
-          <Coach bundle={bundle} readings={readings} view={view} />
-          <ReadingForm bundle={bundle} instruments={instruments} />
-        </div>
-        <div className="mt-4 flex flex-col gap-3">
-          <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
-          <p className="text-body">
-            <b>{PROVE.howTitle}.</b> {PROVE.how}
-          </p>
-        </div>
-      </Rail>
-    </StageFrame>
   );
 }

@@ -13,10 +13,9 @@ import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { learnView } from "../learn/learn.view.ts";
-import { readingSide } from "./reading-side.view.ts";
+import { likeLast } from "./reading-side.view.ts";
 
 interface Fields {
-  readonly when: Reading["when"];
   readonly amps: string;
   readonly mode: Reading["mode"];
   readonly conductor: Reading["conductor"];
@@ -30,22 +29,32 @@ interface Fields {
 
 const FIELD = "edge min-h-[36px] w-full bg-face px-2 pointer-coarse:min-h-[48px]";
 
+interface ReadingFormProps {
+  readonly bundle: JobBundle;
+  /** The side it is a reading of. */
+  readonly side: Reading["when"];
+  readonly instruments: Instruments;
+}
+
 /** Adds one reading; what stays the same from one to the next stays filled in. */
-export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundle; readonly instruments: Instruments }) {
+export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const { commit } = useStore();
   const { measure } = useSettings();
-  const { job, sources } = bundle;
+  const { job, sources, readings } = bundle;
+  const like = likeLast(
+    readings.filter((r) => r.jobId === job.id),
+    side,
+  );
   const begins: Fields = {
-    when: readingSide(bundle),
     amps: "",
-    mode: "inrush",
-    conductor: "common",
+    mode: like?.mode ?? "inrush",
+    conductor: like?.conductor ?? "common",
     volts: "",
     rest: "",
     outdoor: "",
-    meter: "",
+    meter: like?.meter ?? "",
     loadsOn: "",
-    source: job.sourceId ?? "",
+    source: like?.sourceId ?? job.sourceId ?? "",
   };
   const form = useForm<Fields>({ defaultValues: begins });
   useFormDraft("reading", form);
@@ -81,7 +90,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
     reset({ ...getValues(), amps: "" });
     setFocus("amps");
     const result = await commit(
-      addReadingCommit(job, fields.when, amps, {
+      addReadingCommit(job, side, amps, {
         mode: fields.mode,
         conductor: fields.conductor,
         volts: value("readingVolts", fields.volts),
@@ -89,7 +98,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
         outdoorC: value("hottestC", fields.outdoor),
         meter: fields.meter.trim(),
         ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim() }),
-        ...(learned > 0 && fields.when === "after" && { learned }),
+        ...(learned > 0 && side === "after" && { learned }),
         sourceId: fields.source === "" ? null : asId("source", fields.source),
       }),
     );
@@ -152,16 +161,7 @@ export function ReadingForm({ bundle, instruments }: { readonly bundle: JobBundl
   );
   return (
     <form onSubmit={(event) => void save(event)} noValidate className="flex flex-col gap-2.5">
-      <h2 className="font-bold">{PROVE.add}</h2>
-      <fieldset className="flex gap-5">
-        <legend className="sr-only">{PROVE.when}</legend>
-        {(["before", "after"] as const).map((when) => (
-          <label key={when} className="inline-flex min-h-[32px] items-center gap-2 font-semibold pointer-coarse:min-h-[44px]">
-            <input type="radio" value={when} className="h-[18px] w-[18px] accent-[var(--ink)]" {...register("when")} />
-            {PROVE[when]}
-          </label>
-        ))}
-      </fieldset>
+      <h2 className="font-bold">{PROVE.add[side]}</h2>
       {clamp !== undefined && shown?.kind === "clamp" && (
         <FromMeter
           name={clamp.name}

@@ -25,3 +25,9 @@ export function readingSide({ job, jobs, readings, learnings, works }: SideRecor
   const powered = of(works).some(powerOnWired);
   return visited || ran || read || powered ? "after" : "before";
 }
+
+/** The reading whose meter, wire, kind and source the next one of a side takes over: the last of that side, else the last of the other. */
+export function likeLast(readings: readonly Reading[], side: Reading["when"]): Reading | null {
+  const starts = readings.filter((r) => r.mode !== "live");
+  return starts.findLast((r) => r.when === side) ?? starts.at(-1) ?? null;
+}

@@ -1,4 +1,4 @@
-import type { Waveform } from "@amp-saver/records";
+import type { Reading, Waveform } from "@amp-saver/records";
 import type { CsvLook } from "@amp-saver/records/wave";
 import { useRef, useState } from "react";
 import { addWaveformCommit, deleteWaveformCommit } from "../../store/commands.ts";
@@ -9,7 +9,6 @@ import { Button } from "../../ui/button.tsx";
 import { WAVES, waveRefused } from "../../words/waves.ts";
 import { askWave } from "../../workers/ask-wave.ts";
 import type { WaveChannelName } from "../../workers/wave.worker.ts";
-import { readingSide } from "./reading-side.view.ts";
 import { WaveRow } from "./wave-row.tsx";
 import { type WaveSaid, WaveSheet } from "./wave-sheet.tsx";
 
@@ -21,7 +20,7 @@ type Picked =
   | { readonly name: string; readonly config: Uint8Array; readonly data: Uint8Array; readonly channels: readonly WaveChannelName[] };
 
 /** Starts that were recorded: taken in from files, read in a worker, laid over the simulated one. */
-export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
+export function Waveforms({ bundle, side }: { readonly bundle: JobBundle; readonly side: Reading["when"] }) {
   const { store, commit } = useStore();
   const { job, unit } = bundle;
   const input = useRef<HTMLInputElement>(null);
@@ -106,7 +105,7 @@ export function Waveforms({ bundle }: { readonly bundle: JobBundle }) {
       </Button>
       {picked !== null && (
         <WaveSheet
-          side={readingSide(bundle)}
+          side={side}
           key={picked.name}
           look={"look" in picked ? picked.look : null}
           channels={"channels" in picked ? picked.channels : null}

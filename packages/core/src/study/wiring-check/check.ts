@@ -55,9 +55,9 @@ const LEAD_SWAPS: Readonly<Record<Built["family"], readonly Swap[]>> = {
   F4: [...RUN_SIDE, leads("REF", "FEED", "ref-wrong-side", "starter-destroyed")],
   F5: [...RUN_SIDE, leads("COM-FEED", "COM-OUT", "common-crossed", "starter-destroyed")],
   FM: [
-    leads("ACTIVE", "RUN", "feed-run-crossed", "starter-destroyed"),
+    leads("LINE", "RUN", "feed-run-crossed", "starter-destroyed"),
     leads("START", "RUN", "start-run-swapped", "compressor-destroyed"),
-    leads("COM", "ACTIVE", "ref-wrong-side", "starter-destroyed"),
+    leads("COM", "LINE", "ref-wrong-side", "starter-destroyed"),
   ],
 };
 const PIN_SWAPS: readonly Swap[] = [

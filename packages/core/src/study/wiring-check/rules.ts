@@ -43,10 +43,10 @@ function moduleFed(b: Built, can: Terminal): readonly WiringFault[] {
   const pole = (t: Terminal): boolean => partById(b.netlist, partOf(t)).kind === "contactor" && !nameOn(t).startsWith("A");
   const left = b.others(can).filter(pole);
   if (left.length > 0) faults.push(fault("contactor-link-left", "starts-at-full-current", can, ...left));
-  const [active, cap] = [b.lead("ACTIVE"), b.lead("CAP")];
+  const [line, cap] = [b.lead("LINE"), b.lead("CAP")];
   if (b.others(cap).length > 0 && !b.nets.same(cap, can)) faults.push(fault("lead-misplaced", "hums-and-trips", cap, ...b.others(cap)));
-  if (b.others(active).length > 0 && (!b.others(active).some(pole) || b.through.same(active, b.pins.c)))
-    faults.push(fault("lead-misplaced", "no-start", active, ...b.others(active)));
+  if (b.others(line).length > 0 && (!b.others(line).some(pole) || b.through.same(line, b.pins.c)))
+    faults.push(fault("lead-misplaced", "no-start", line, ...b.others(line)));
   return faults;
 }
 

@@ -44,7 +44,7 @@ export function contactorLink(netlist: Netlist, { pins, can }: Circuit): Result<
 export function moveLink(work: Work, { ends }: ContactorLink, can: Terminal): void {
   const [first, ...others] = ends;
   assert(first !== undefined, "a link has an end");
-  work.move(first, can, terminal(STARTER, "ACTIVE"), "link-to-starter");
+  work.move(first, can, terminal(STARTER, "LINE"), "link-to-starter");
   for (const wire of others) work.put(wire, can, "second-link-off");
   work.land(terminal(STARTER, "CAP"), can, "capacitor-fed");
 }

@@ -58,7 +58,7 @@ function lead(name: string): string {
 export function withStarter(netlist: Netlist, { family, leads }: PlanOptions): Netlist {
   const pin = netlist.parts.find((p) => p.kind === "compressor");
   const shared = pin !== undefined && soleWire(netlist, terminal(pin.id, "R")) === null;
-  const names = FAMILY_LEADS[family].filter((name) => name !== "ACTIVE" && (name !== "RUN" || shared));
+  const names = FAMILY_LEADS[family].filter((name) => name !== "LINE" && (name !== "RUN" || shared));
   const conductors = names.map((name): Conductor => ({ id: lead(name), ...(leads?.[name] ?? USUAL_LEAD), ends: [lead(name), null] }));
   return {
     parts: [...netlist.parts, { id: STARTER, kind: "starter", family }],

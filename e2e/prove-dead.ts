@@ -1,0 +1,41 @@
+import type { Page } from "puppeteer-core";
+import { setClock } from "./clock.ts";
+import { answerLike, press, sees, type, until } from "./hands.ts";
+
+/** Texts by which the page's fields of this kind are named. */
+const fieldsLike = (page: Page, pattern: RegExp): Promise<readonly string[]> =>
+  page
+    .$$eval("main input", (all) => all.map((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? ""))
+    .then((labels) => labels.filter((label) => pattern.test(label)));
+
+async function fill(page: Page, pattern: RegExp, text: string): Promise<number> {
+  const labels = await fieldsLike(page, pattern);
+  for (const label of labels) await type(page, label, text);
+  return labels.length;
+}
+
+/** Goes through everything that Isolate asks on the page that is open, with a clock that can be set, and declares it dead. */
+export async function proveDead(page: Page): Promise<void> {
+  await answerLike(page, /^Not dead yet/);
+  const tick = async (pattern: RegExp): Promise<void> => {
+    for (const box of await page.$$('[role="checkbox"][aria-checked="false"]')) {
+      const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
+      if (!pattern.test(name)) continue;
+      await box.scrollIntoView();
+      await box.click();
+    }
+  };
+  await tick(/: off|locked or tagged/);
+  await type(page, "Meter proved before, V", "121");
+  await fill(page, /^(line|neutral).*, V$/, "0.1");
+  await tick(/: on low impedance/);
+  const first = await fill(page, /: DC volts, V$/, "2");
+  await sees(page, /Read again in \d+ s/);
+  await setClock(page, 31);
+  await until("the second readings", async () => (await fieldsLike(page, /: DC volts again, V$/)).length === first);
+  await fill(page, /: DC volts again, V$/, "1");
+  await type(page, "Meter proved after, V", "120");
+  await answerLike(page, /^Everything is done/);
+  await press(page, "Dead and proven: open the work");
+  await answerLike(page, /^Dead since/);
+}
