@@ -40,15 +40,15 @@ describe("with nothing but a finger", () => {
   it("says that none answers, and misses nothing", async () => {
     const { page } = phone;
     await go(page, "/instruments");
-    await answerLike(page, /^None answers: type every reading in\.$/);
+    await answerLike(page, /^None is connected. Type every reading in\.$/);
     await go(page, "/");
     await tap(page, "New rig");
     await type(page, "Name of the rig", "Slate Wagon");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await type(page, "Locked rotor amps", "63");
     await type(page, "Rated load amps", "13.2");
-    await tap(page, "Add a hook-up");
+    await tap(page, "Add shore power");
     job = new URL(page.url()).pathname.replace("/survey", "");
   });
 
@@ -65,30 +65,30 @@ describe("with nothing but a finger", () => {
   it("refuses a learning rule out of its limits, by name and limit, and keeps the old one", async () => {
     const { page } = phone;
     await go(page, `${job}/learn`);
-    await answerLike(page, /^Not yet: no run is done\.$/);
-    await pick(page, "By which rule", "own");
+    await answerLike(page, /^Not yet: no run is finished\.$/);
+    await pick(page, "Learning rule", "own");
     await type(page, "Rest, s", "20");
     await sees(page, /Rest, s must be a number from 180 to 3600/);
     await type(page, "Rest, s", "180");
     await type(page, "Run, s", "60");
     await type(page, "Runs, at least", "2");
     await type(page, "Runs, at most", "2");
-    await tap(page, "It stands on the full hook-up, or another source that is expected to carry it", "checkbox");
-    await tap(page, "Economy mode is off, where a generator feeds it", "checkbox");
+    await tap(page, "It is on full shore power, or on a source that can carry it", "checkbox");
+    await tap(page, "Eco mode is off, if a generator feeds it", "checkbox");
     await sees(page, /60 s run, 3 min rest/);
   });
 
   it("tells a wait from a fault while it is silent", async () => {
     const { page } = phone;
-    await tap(page, "Cooling is on");
-    await sees(page, /Waiting, not faulty: (fan comes in|starter’s own delay), \d:\d\d until it is late/);
+    await tap(page, "Cooling is called");
+    await sees(page, /Waiting, not faulty: (fan starts|start delay), \d:\d\d until it is late/);
     await (await named(page, "radio", "No")).tap();
     await sees(page, /The fan should be running: no call, or no power/);
     await (await named(page, "radio", "Yes")).tap();
     await sees(page, /Late by \d+:\d\d: off, then look/);
-    await sees(page, /Volts at the unit while it is called/);
-    await tap(page, "Off again: it never started");
-    await sees(page, /Rested: switch it on/);
+    await sees(page, /Volts at the unit while it calls for cooling/);
+    await tap(page, "Off again, it never started");
+    await sees(page, /Rested: call for cooling/);
   });
 
   it("counts a run by two taps, and its rest over a reload", async () => {
@@ -116,7 +116,7 @@ describe("with nothing but a finger", () => {
   it("gives the whole rest again when the clock is set back, and says so", async () => {
     const { page } = phone;
     await setClock(page, -3600);
-    await sees(page, /The clock was set back: rest and run are counted anew from now, and nothing is lost/);
+    await sees(page, /The clock was set back\. Rest and run count again from now; nothing is lost/);
     expect(await timer(page)).toBeGreaterThan(60);
     await sees(page, /1 run done/);
     await setClock(page, 3600);
@@ -124,7 +124,7 @@ describe("with nothing but a finger", () => {
 
   it("says what was missed behind a locked screen, and goes on", async () => {
     const { page, profile } = phone;
-    await sees(page, /Rested: switch it on/);
+    await sees(page, /Rested: call for cooling/);
     await tap(page, "It started");
     await sees(page, /Run 2: switch it off/);
     const other = await profile.newPage();
@@ -134,7 +134,7 @@ describe("with nothing but a finger", () => {
     await sees(page, /Missed: this run should have ended (\d+ s|\d+(\.\d)? min) ago\. Switch it off now/);
     await tap(page, "It is off again");
     await type(page, "Peak of run 2, A", "24");
-    await answerLike(page, /^After 2 runs it still moves: look it up in its sheet\.$/);
+    await answerLike(page, /^After 2 runs it still moves: see its sheet\.$/);
     await type(page, "Peak of run 2, A", "33.5");
     await answerLike(page, /^The rule’s 2 runs are done; too few peaks were read to tell\.$/);
   });
@@ -142,7 +142,7 @@ describe("with nothing but a finger", () => {
   it("takes after readings, asks for a third where two disagree, and leaves the odd one out", async () => {
     const { page } = phone;
     await go(page, `${job}/prove`);
-    await answerLike(page, /^The before readings stand\./);
+    await answerLike(page, /^No after readings yet\./);
     await typeReading(page, "22");
     await typeReading(page, "34");
     await sees(page, /The two after readings disagree: take a third/);
@@ -169,7 +169,7 @@ describe("with nothing but a finger", () => {
     await give(empty);
     await sees(page, /The file is empty/);
     await give(path);
-    await sees(page, /How is this file to be read/);
+    await sees(page, /How should this file be read/);
     await tap(page, "Keep this recording");
     await sees(page, /start on pedestal/);
     await sees(page, /2,400 samples, 1,200 a second/);

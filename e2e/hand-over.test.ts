@@ -42,7 +42,7 @@ describe("from readings to a sheet on paper", () => {
     await go(page, `${JOB}/prove/proof`);
     await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less/);
     await sees(page, /Before: 62\.6 A, predicted \d+\.\d A, as predicted/);
-    await sees(page, /No run on a source was tested: that it keeps running is expected, not shown/);
+    await sees(page, /No run test was made: that it keeps running is expected, not shown/);
     expect(await axeFindings(page)).toEqual([]);
   });
 
@@ -51,22 +51,22 @@ describe("from readings to a sheet on paper", () => {
     await go(page, `${JOB}/prove/test`);
     await answerLike(page, /^Not shown yet: run it for half an hour\.$/);
     await pick(page, "On which source", "demo-small-gen");
-    await press(page, "It runs: count the minutes");
+    await press(page, "It runs: start the timer");
     await answerLike(page, /to the goal\.$/);
     await page.reload({ waitUntil: "load" });
     await answerLike(page, /to the goal\.$/);
     await press(page, "It stopped by itself");
-    await answerLike(page, /^It stopped by itself on 1\.6 kW generator: look below first\.$/);
+    await answerLike(page, /^It stopped by itself on 1\.6 kW generator: see below\.$/);
     await sees(page, /Generator: oil, air filter, fuel/);
     await pick(page, "On which source", "demo-gen");
     await type(page, "What else is on", "fridge and lights");
-    await press(page, "It runs: count the minutes");
+    await press(page, "It runs: start the timer");
     await answerLike(page, /^It has run for 3\d min: that shows it\.$/);
-    await press(page, "All is well: end the run");
+    await press(page, "It ran well: end the run");
     await sees(page, /2\.2 kW generator: 3\d min, ended well/);
     await answerLike(page, /^Yes: on 2\.2 kW generator it kept running for 3\d min\.$/);
     await pick(page, "On which source", "demo-small-gen");
-    await answerLike(page, /^It stopped by itself on 1\.6 kW generator: look below first\.$/);
+    await answerLike(page, /^It stopped by itself on 1\.6 kW generator: see below\.$/);
     expect(await axeFindings(page)).toEqual([]);
   });
 
@@ -76,29 +76,29 @@ describe("from readings to a sheet on paper", () => {
     await sees(page, /On 2\.2 kW generator it starts and keeps running: 3\d min, with fridge and lights/);
     await sees(page, /On 1\.6 kW generator it starts, and stopped by itself/);
     await sees(page, /Measured against predicted/);
-    await press(page, "Freeze this proof");
-    await sees(page, /Frozen on .* Worked out again now, it shows the same\./);
+    await press(page, "Keep this proof");
+    await sees(page, /Kept on .* Worked out again now: the same result\./);
     await press(page, "Go on to Hand over", "click", "link");
-    await answerLike(page, /^It starts at 21\.8 A, 65 % under as found; one source is shown to keep running\.$/);
+    await answerLike(page, /^Starting amps are down 65 %, to 21\.8 A\. It kept running on one source\.$/);
     expect(await axeFindings(page)).toEqual([]);
   });
 
   it("puts everything on paper: charts, limits, wiring, the way back, readings", async () => {
     const { page, downloads } = table;
     await sees(page, /2\.2 kW generator\s+(fits|barely fits|does not fit).*\s+kept running, 3\d min/);
-    await sees(page, /Limits card: what may be on together.*Must be off/s);
+    await sees(page, /Limits card: what can run together.*Must be off/s);
     await press(page, "Hand-over sheet as PDF");
     const pdf = await downloaded(downloads, "-hand-over.pdf");
     const text = textOf(pdf);
     expect(text).toMatch(/Tin Lantern, Front, over the darkroom: hand-over/);
     expect(text).toMatch(/Starting amps fell from 62\.6 A to 21\.8 A: 65 % less/);
     expect(text).toMatch(/1\.6 kW generator\s+.*stopped by itself/);
-    expect(text).toMatch(/Limits card: what may be on together\s+Source\s+When\s+May be on\s+Must be off/);
+    expect(text).toMatch(/Limits card: what can run together\s+Source\s+When\s+May be on\s+Must be off/);
     expect(text).toMatch(/2\.2 kW\s+(generator\s+)?While .*Front, over/);
-    expect(text).toMatch(/Wiring as planned\s+Its steps were not ticked off here: hold it against the unit/);
-    expect(text).toMatch(/The way back/);
+    expect(text).toMatch(/Wiring as planned\s+Its steps were not ticked off here\. Compare it with the unit/);
+    expect(text).toMatch(/Undo the install/);
     expect(text).toMatch(/another kind or wire than/);
-    expect(text).toMatch(/Never any power with the compressor’s terminal cover off/);
+    expect(text).toMatch(/Never power it with the compressor’s terminal cover off/);
     expect(text).toMatch(/Let it learn again when/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null/);
     const pages = Number(/Page 1 of (\d+)/.exec(text)?.[1]);
@@ -135,8 +135,8 @@ describe("from readings to a sheet on paper", () => {
       "vevent",
     );
     expect(events.map((e) => new ICAL.Event(e).summary)).toEqual([
-      "Tin Lantern, Front, over the darkroom: Tape and ties: roof heat ages them.",
-      "Tin Lantern, Front, over the darkroom: Tape, ties, terminals, putty and lid; run capacitor against its print.",
+      "Tin Lantern, Front, over the darkroom: Check tape and ties: roof heat ages them.",
+      "Tin Lantern, Front, over the darkroom: Check tape, ties, terminals, putty and lid. Measure the run capacitor.",
     ]);
     await press(page, "Readings as CSV");
     expect(
@@ -144,17 +144,17 @@ describe("from readings to a sheet on paper", () => {
         .trim()
         .split("\n"),
     ).toHaveLength(10);
-    await press(page, "Handed over: the job is done");
+    await press(page, "Hand over: the job is done");
     await sees(page, /This job is handed over: \d+ \w+ \d{4}, \d+:\d\d\./);
   });
 
   it("begins a next visit that asks for fresh readings, and leaves the old ones with their job", async () => {
     const { page } = table;
-    await press(page, "Begin a next visit");
+    await press(page, "Start the next visit");
     await answerLike(page, /^Not known yet: read the start again as it was read then\.$/);
     await sees(page, /Add an after reading/);
     await go(page, `${JOB}/hand-over`);
-    await answerLike(page, /^It starts at 21\.8 A/);
+    await answerLike(page, /^Starting amps are down 65 %/);
   });
 
   it("exports a case without the rig’s name, note or anyone’s voice", async () => {
@@ -180,7 +180,7 @@ describe("from readings to a sheet on paper", () => {
     await until("the rig to go", async () => JSON.stringify(await keptIn(page)) !== JSON.stringify(before));
     await upload(page, file);
     await sees(page, /1 × proof: new/);
-    await (await named(page, "button", "Take it in")).click();
+    await (await named(page, "button", "Import it")).click();
     await until("everything back", async () => {
       const now = await keptIn(page);
       return isDeepStrictEqual(now, before) || notYet(JSON.stringify(now).length);
@@ -196,22 +196,22 @@ describe("a job with nothing in it yet", () => {
     await press(page, "New rig");
     await type(page, "Name of the rig", "Copper Thistle");
     await Promise.all([page.keyboard.press("Enter"), page.keyboard.press("Enter")]);
-    await answerLike(page, /^Two things are missing/);
+    await answerLike(page, /^Enter two things/);
     const job = new URL(page.url()).pathname.replace(/\/survey$/, "");
     await go(page, `${job}/prove/test`);
-    await sees(page, /No source is entered to run it on\./);
+    await sees(page, /No source is entered\./);
     await go(page, `${job}/prove/proof`);
     await sees(page, /No before reading was taken/);
-    expect(await (await named(page, "button", "Freeze this proof")).evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
+    expect(await (await named(page, "button", "Keep this proof")).evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
     await go(page, `${job}/hand-over`);
-    await answerLike(page, /^Not ready yet: no source and no starter are entered\.$/);
-    await sees(page, /No source was entered: what it may run on is not known\./);
+    await answerLike(page, /^Not ready: add a source and the starter you fitted\.$/);
+    await sees(page, /No source is entered, so what it can run on is not known\./);
     expect(await axeFindings(page)).toEqual([]);
     rmSync(await downloaded(downloads, "-hand-over.pdf"));
     await press(page, "Hand-over sheet as PDF");
     const text = textOf(await downloaded(downloads, "-hand-over.pdf"));
-    expect(text).toMatch(/Not ready yet: no source and no starter are entered\./);
-    expect(text).toMatch(/No source was entered/);
+    expect(text).toMatch(/Not ready: add a source and the starter you fitted\./);
+    expect(text).toMatch(/No source is entered/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null|Infinity/);
     expect(JSON.stringify(await keptIn(page)).match(/"name":"Copper Thistle"/g)).toHaveLength(1);
   });

@@ -171,7 +171,7 @@ export async function ownRig(page: Page): Promise<void> {
   await press(page, "New rig");
   await type(page, "Name of the rig", "Slate Wagon");
   await page.keyboard.press("Enter");
-  await answerLike(page, /Two things are missing/);
+  await answerLike(page, /Enter two things/);
 }
 
 /** What lies in the browser's database, past the app. */

@@ -40,11 +40,11 @@ async function readStart(page: Page): Promise<void> {
   await call("rear", true);
   await comes("rear", "running");
   await sees(page, /Clamp meter shows \d+(\.\d)? A, inrush/);
-  await press(page, "Take it over from Clamp meter", "tap");
+  await press(page, "Use the figure from Clamp meter", "tap");
   await press(page, "Keep this reading", "tap");
-  await sees(page, /Rests: \d:\d\d left before the next start counts/);
+  await sees(page, /Rest \d:\d\d more before the next start counts/);
   await call("rear", false);
-  await press(page, "It is off: count its rest from now", "tap");
+  await press(page, "It is off: start the rest", "tap");
 }
 
 /** Ohms on the multimeter's display. */
@@ -78,7 +78,7 @@ describe("with instruments that answer", () => {
   it("names them, shows them live, and turns their keys", async () => {
     const { page } = phone;
     await go(page, "/instruments");
-    await answerLike(page, /^5 instruments answer, all of them stand-ins\.$/);
+    await answerLike(page, /^5 instruments are connected, all simulated\.$/);
     await (await named(page, "radio", "inrush")).tap();
     await sees(page, /– – –\s+inrush/);
     expect(await axeFindings(page)).toEqual([]);
@@ -88,11 +88,11 @@ describe("with instruments that answer", () => {
     const { page } = phone;
     await go(page, `${REAR}/before`);
     await answerLike(page, /^No before readings yet\./);
-    await sees(page, /Jaws around one conductor: .*compressor C/);
-    await sees(page, /Note each start’s reading at once/);
+    await sees(page, /Close the jaws around one wire: .*compressor C/);
+    await sees(page, /Enter each start at once/);
     await readStart(page);
-    await sees(page, /more than a rotor of this plate can draw: a bounced contact/);
-    await sees(page, /Rests: \d:\d\d left before the next start counts/);
+    await sees(page, /more than this plate’s locked rotor amps: a bounced contact/);
+    await sees(page, /Rest \d:\d\d more before the next start counts/);
     for (let k = 0; k < 2; k++) {
       await sees(page, /It has rested: the next start counts/);
       await clear(page);
@@ -111,8 +111,8 @@ describe("with instruments that answer", () => {
       localStorage.setItem("amp-saver proof demo-rear-job", JSON.stringify({ run: "demo", evidence: null, at: Date.now() })),
     );
     await go(page, `${REAR}/isolate`);
-    await press(page, "Dead and proven: open the work", "tap");
-    await answerLike(page, /^Dead since/);
+    await press(page, "It is proven dead: start work", "tap");
+    await answerLike(page, /^Proven dead at/);
     await go(page, `${REAR}/fit/find`);
     await hand({ do: "power", on: false }, { do: "probes", unit: "rear", between: "together" });
     await page.evaluate(() =>
@@ -150,12 +150,12 @@ describe("with instruments that answer", () => {
       ["demo-rear-job", "starter-rear"],
     ] as const) {
       await go(page, `/job/${job}/learn`);
-      await answerLike(page, /^Not yet: no run is done\.$/);
-      const first = await named(page, "button", "Cooling is on");
+      await answerLike(page, /^Not yet: no run is finished\.$/);
+      const first = await named(page, "button", "Cooling is called");
       expect(await first.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
-      await press(page, "It stands on the full hook-up, or another source that is expected to carry it", "tap", "checkbox");
-      await press(page, "Economy mode is off, where a generator feeds it", "tap", "checkbox");
-      await pick(page, "By which rule", "own");
+      await press(page, "It is on full shore power, or on a source that can carry it", "tap", "checkbox");
+      await press(page, "Eco mode is off, if a generator feeds it", "tap", "checkbox");
+      await pick(page, "Learning rule", "own");
       for (const [field, text] of [
         ["Runs, at least", "3"],
         ["Runs, at most", "3"],
@@ -167,7 +167,7 @@ describe("with instruments that answer", () => {
       await until("the link to be kept", () => page.$eval("::-p-aria(Told by)", (e, to) => (e as HTMLSelectElement).value === to, link));
       await sees(page, /About 9 min from now/);
     }
-    await press(page, "Front, over the darkroom takes turns too", "tap", "checkbox");
+    await press(page, "Front, over the darkroom", "tap", "checkbox");
     await sees(page, /About 10 min from now/);
     for (let run = 1; run <= 3; run++)
       for (const [unit, name] of [
@@ -175,7 +175,7 @@ describe("with instruments that answer", () => {
         ["front", "Front"],
       ] as const) {
         await comes(unit, "off");
-        await sees(page, unit === "rear" ? /Rested: switch it on/ : /Front, over the darkroom\s+may start/);
+        await sees(page, unit === "rear" ? /Rested: call for cooling/ : /Front, over the darkroom\s+may start/);
         await call(unit, true);
         await sees(page, unit === "rear" ? new RegExp(`Run ${run}: switch it off when this is over`) : /runs, 0:\d\d left/);
         await sees(page, unit === "rear" ? new RegExp(`Run ${run} is over: switch it off`) : /runs, 0:00 left/);
@@ -194,7 +194,7 @@ describe("with instruments that answer", () => {
   it("takes after readings the same way, and says what they prove", async () => {
     const { page } = phone;
     await go(page, `${REAR}/prove`);
-    await answerLike(page, /^The before readings stand\./);
+    await answerLike(page, /^No after readings yet\./);
     for (let k = 0; k < 2; k++) {
       await sees(page, /It has rested: the next start counts/);
       await clear(page);

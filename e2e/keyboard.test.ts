@@ -19,7 +19,7 @@ describe("by keyboard only", () => {
     await page.waitForSelector("#rig-name:focus");
     await page.keyboard.type("Reed House");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await tabTo(page, /^Locked rotor amps$/);
     await page.keyboard.type("63");
     await tabTo(page, /^Rated load amps$/);
@@ -64,7 +64,7 @@ describe("by keyboard only", () => {
     const before = await page.evaluate(() => document.activeElement?.getAttribute("aria-valuetext"));
     await page.keyboard.press("ArrowUp");
     await until("a hotter day", async () => (await page.evaluate(() => document.activeElement?.getAttribute("aria-valuetext"))) !== before);
-    await sees(page, /Back to the rig’s own/);
+    await sees(page, /Use the rig’s own/);
     await page.keyboard.press("w");
     await sees(page, /How it was worked out/);
     await page.keyboard.press("Escape");

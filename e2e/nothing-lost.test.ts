@@ -42,7 +42,7 @@ describe("a page that goes away", () => {
     await press(page, "New rig");
     expect(await fieldValue(page, "Name of the rig")).toBe("Slate Wag");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await type(page, "Locked rotor amps", "9999");
     await sees(page, /Locked rotor amps must be a number from 2\.0 to 1,000 A\./);
     await page.reload({ waitUntil: "load" });
@@ -50,10 +50,10 @@ describe("a page that goes away", () => {
     await type(page, "Locked rotor amps", "63");
     await go(page, page.url().replace("/survey", "/prove"));
     await type(page, "Amps", "49.");
-    await type(page, "Which meter", "my old clamp");
+    await type(page, "Meter", "my old clamp");
     await page.reload({ waitUntil: "load" });
     await until("the reading half typed", async () => (await fieldValue(page, "Amps")) === "49.");
-    expect(await fieldValue(page, "Which meter")).toBe("my old clamp");
+    expect(await fieldValue(page, "Meter")).toBe("my old clamp");
     await go(page, `${page.url()}/after`);
     await until("the same under the address of the part", async () => (await fieldValue(page, "Amps")) === "49.");
     await go(page, page.url().replace("/after", "?part=readings"));
@@ -92,7 +92,7 @@ describe("a page that goes away", () => {
 });
 
 describe("a photo under way", () => {
-  it("is told, and leaving the page meanwhile is asked about", async () => {
+  it("is told, and leaving the page meanwhile is in use", async () => {
     const { page, downloads } = session;
     await ownRig(page);
     const path = join(downloads, "..", "plate.png");
@@ -145,7 +145,7 @@ describe("the browser’s own failures", () => {
       };
     });
     await type(page, "Locked rotor amps", "63");
-    await sees(page, /Not saved: the browser broke off/);
+    await sees(page, /Not saved: the browser stopped/);
   });
 
   it("records that are deleted, or taken away by the browser, are told at once", async () => {
@@ -229,9 +229,9 @@ describe("a copy elsewhere", () => {
     await press(page, "Later");
     await until("the offer to go", async () => !/since the last export of all/.test(await page.$eval("body", (e) => e.textContent ?? "")));
     await go(page, "/rigs");
-    await sees(page, /Nothing has been exported from this device yet; 10 changes would be lost with it\./);
+    await sees(page, /Nothing has been exported from this device yet. 10 changes exist only here\./);
     await press(page, "Export all");
-    await sees(page, /All rigs were last exported less than a day ago; nothing of weight changed since\./);
+    await sees(page, /All rigs were last exported less than a day ago; no changes since\./);
     await sees(page, /MB of .* on this device are used/);
   });
 });

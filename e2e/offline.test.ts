@@ -47,7 +47,7 @@ describe("without a signal", () => {
     await press(page, "New rig");
     await page.type("#rig-name", "Over http");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await press(page, "keys");
     await sees(page, /This address is not a secure one/);
     expect(session.complaints).toEqual([]);
@@ -91,7 +91,7 @@ describe("a newer app", () => {
     await press(page, "Reload");
     await until("the first tab to run the newer app", async () => !(await marked(page).catch(() => true)));
     await second.bringToFront();
-    await sees(second, /reloads when what is half typed is finished or cleared/);
+    await sees(second, /reloads once your half-typed entry is finished or cleared/);
     expect([await marked(second), await fieldValue(second, "Name of the rig")]).toEqual([true, "Half typ"]);
     await second.focus("#rig-name");
     await second.keyboard.type("ed out");

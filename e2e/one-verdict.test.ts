@@ -48,8 +48,8 @@ describe("one verdict, wherever it is read", () => {
   it("the thresholds and the map turn where the tries do", async () => {
     const { page } = session;
     const turn = /Stops working above (\d+).°F/.exec(await sees(page, /Stops working above \d+.°F/));
-    await (await named(page, "radio", "Heat and height")).click();
-    await until("every cell", async () => /^(?![\s\S]*Simulating: \d+ of)[\s\S]*Heat and height/.test(await textOf(page)));
+    await (await named(page, "radio", "Weather and altitude")).click();
+    await until("every cell", async () => /^(?![\s\S]*Simulating: \d+ of)[\s\S]*Weather and altitude/.test(await textOf(page)));
     const picture = await page.waitForSelector('[role="slider"][aria-label^="Read the picture"]');
     await picture!.focus();
     await page.keyboard.press("Home");
@@ -171,7 +171,7 @@ describe("an answer from the size alone", () => {
     await page.waitForSelector("#rig-name:focus");
     await page.keyboard.type("Plain Basket");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await type(page, "Cooling", "13500");
     await press(page, "Add a generator");
     await type(page, "Running watts", "2200");

@@ -19,7 +19,7 @@ describe("on a phone, by touch", () => {
     await press(page, "New rig", "tap");
     await type(page, "Name of the rig", "Lark Cabin");
     await press(page, "Begin", "tap");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await type(page, "Locked rotor amps", "50");
     await type(page, "Rated load amps", "10.4");
     await press(page, "Add a generator", "tap");
@@ -37,7 +37,7 @@ describe("on a phone, by touch", () => {
     );
     await row?.scrollIntoView();
     await row?.tap();
-    await sees(page, /Way of starting/);
+    await sees(page, /Start method/);
     await (await page.waitForSelector('[role="dialog"] [role="radio"][value="soft"]'))?.tap();
     await press(page, "Close", "tap");
     await answerLike(page, /^(Yes|Barely)\. It (starts with .* to spare and runs with \d\.\d A to spare|works in \d+ of 100 tries)\.$/);

@@ -70,7 +70,7 @@ describe("photos of a unit", () => {
     await press(page, "New rig");
     await type(page, "Name of the rig", "Slate Wagon");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     const large = await page.screenshot({ type: "jpeg", clip: { x: 0, y: 0, width: 390, height: 400, scale: 6 } });
     const path = join(downloads, "..", "plate.jpg");
     writeFileSync(path, taggedWithPlace(large));
@@ -115,7 +115,7 @@ describe("photos of a unit", () => {
     await answerLike(page, /No rig is kept/);
     await upload(page, archive);
     await sees(page, /1 × photo: new/);
-    await press(page, "Take it in");
+    await press(page, "Import it");
     await answerLike(page, /1 rig, 1 air conditioner/);
     await (await named(page, "link", "Roof unit, Will it start?")).click();
     expect(await across(page, "Plate 1, under the shroud")).toBe(1560);

@@ -52,7 +52,7 @@ describe("the pictures of an answer", () => {
 
   it("maps the margin over heat and height, each cell computed", async () => {
     const { page } = session;
-    await picture("Heat and height");
+    await picture("Weather and altitude");
     await until("every row", async () => !/Simulating: \d+ of/.test(await page.$eval("main", (e) => e.textContent ?? "")));
     const cool = await reads("Home");
     const hot = await reads("End");
@@ -102,7 +102,7 @@ describe("refining by readings", () => {
     const { page } = session;
     await press(page, "Refine by readings");
     await sees(page, /Off by \d+ % by the plate alone, by \d+ % refined/);
-    await sees(page, /a start with the starter says nothing of the motor/);
+    await sees(page, /a start with the starter tells nothing about the motor/);
     expect(await axeFindings(page)).toEqual([]);
   });
 

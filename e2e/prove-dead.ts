@@ -16,7 +16,7 @@ async function fill(page: Page, pattern: RegExp, text: string): Promise<number> 
 
 /** Goes through everything that Isolate asks on the page that is open, with a clock that can be set, and declares it dead. */
 export async function proveDead(page: Page): Promise<void> {
-  await answerLike(page, /^Not dead yet/);
+  await answerLike(page, /^\d+ checks? left\. Next: /);
   const tick = async (pattern: RegExp): Promise<void> => {
     for (const box of await page.$$('[role="checkbox"][aria-checked="false"]')) {
       const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
@@ -35,7 +35,7 @@ export async function proveDead(page: Page): Promise<void> {
   await until("the second readings", async () => (await fieldsLike(page, /: DC volts again, V$/)).length === first);
   await fill(page, /: DC volts again, V$/, "1");
   await type(page, "Meter proved after, V", "120");
-  await answerLike(page, /^Everything is done/);
-  await press(page, "Dead and proven: open the work");
-  await answerLike(page, /^Dead since/);
+  await answerLike(page, /^All checks done/);
+  await press(page, "It is proven dead: start work");
+  await answerLike(page, /^Proven dead at/);
 }

@@ -56,7 +56,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await tap(page, "New rig");
     await type(page, "Name of the rig", "Slate Wagon");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await tap(page, "Add a generator");
     await type(page, "Running watts", "2200");
     job = new URL(page.url()).pathname.replace("/survey", "");
@@ -88,24 +88,24 @@ describe("on the roof, with the network off from the first tap", () => {
     }
     await go(page, `${job}/fit/power`);
     await answerLike(page, /^Not yet: 12 steps are not done/);
-    const on = await named(page, "button", "Put power on: the work locks");
+    const on = await named(page, "button", "Power is on: lock the work");
     expect(await on.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
   });
 
   it("goes through every source, pair and capacitor, and refuses what is not dead", async () => {
     const { page } = roof;
     await go(page, `${job}/isolate`);
-    await answerLike(page, /^Not dead yet, 17 things left: Generator off\.$/);
-    await tap(page, "Going on without");
-    await type(page, "Reason: line to ground measured dead", "too short");
-    await answerLike(page, /^Not dead yet, 17 things left/);
-    await type(page, "Reason: line to ground measured dead", "no bare metal in reach of a probe");
-    await answerLike(page, /^Not dead yet, 16 things left/);
+    await answerLike(page, /^17 checks left\. Next: switch off Generator\.$/);
+    await tap(page, "Skip a check");
+    await type(page, "Reason: measure line to ground", "too short");
+    await answerLike(page, /^17 checks left/);
+    await type(page, "Reason: measure line to ground", "no bare metal in reach of a probe");
+    await answerLike(page, /^16 checks left/);
     await page.reload({ waitUntil: "load" });
-    await answerLike(page, /^Not dead yet, 16 things left/);
-    await tap(page, "Going on without");
-    await type(page, "Reason: line to ground measured dead", "x");
-    await answerLike(page, /^Not dead yet, 17 things left/);
+    await answerLike(page, /^16 checks left/);
+    await tap(page, "Skip a check");
+    await type(page, "Reason: measure line to ground", "x");
+    await answerLike(page, /^17 checks left/);
     for (const radio of await page.$$('[role="radio"][value="yes"]')) {
       await radio.scrollIntoView();
       await radio.tap();
@@ -131,40 +131,40 @@ describe("on the roof, with the network off from the first tap", () => {
     await type(page, "neutral to ground, V", "1.2");
     await sees(page, /neutral to ground: dead/);
     await type(page, "Meter proved after, V", "-12");
-    await type(page, "can C to can HERM: DC volts, V", "-4");
-    await type(page, "can C to can FAN: DC volts, V", "2");
+    await type(page, "cap C to cap HERM: DC volts, V", "-4");
+    await type(page, "cap C to cap FAN: DC volts, V", "2");
     await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "-60");
-    await answerLike(page, /^Not dead yet, 5 things left: meter proved after\.$/);
+    await answerLike(page, /^5 checks left\. Next: prove the meter again\.$/);
     await type(page, "Meter proved after, V", "120,5");
     await type(page, "start capacitor 1 to start capacitor 2: DC volts, V", "3");
     await sees(page, /Read again in \d+ s/);
-    expect(await page.$("::-p-aria(can C to can HERM: DC volts again, V)")).toBeNull();
+    expect(await page.$("::-p-aria(cap C to cap HERM: DC volts again, V)")).toBeNull();
     expect(await small(page)).toEqual([]);
     expect(await axeFindings(page)).toEqual([]);
     await setClock(page, 31);
-    for (const name of ["can C to can HERM", "can C to can FAN", "start capacitor 1 to start capacitor 2"]) {
+    for (const name of ["cap C to cap HERM", "cap C to cap FAN", "start capacitor 1 to start capacitor 2"]) {
       await named(page, "textbox", `${name}: DC volts again, V`);
       await type(page, `${name}: DC volts again, V`, "1");
     }
-    await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
+    await answerLike(page, /^All checks done. Confirm below to start work\.$/);
   });
 
   it("opens the work when it is declared, and keeps it open over a reload", async () => {
     const { page } = roof;
     await page.reload({ waitUntil: "load" });
-    await answerLike(page, /^Everything is done/);
-    await tap(page, "Dead and proven: open the work");
-    await answerLike(page, /^Dead since \d+:\d\d: work is open\.$/);
+    await answerLike(page, /^All checks done/);
+    await tap(page, "It is proven dead: start work");
+    await answerLike(page, /^Proven dead at \d+:\d\d: Work is open\.$/);
     await page.reload({ waitUntil: "load" });
-    await answerLike(page, /^Dead since/);
+    await answerLike(page, /^Proven dead at/);
   });
 
   it("locks again when a figure of the proof changes, and opens when it is changed back", async () => {
     const { page } = roof;
     await type(page, "Meter proved before, V", "122");
-    await answerLike(page, /^A figure was changed since: prove it again\.$/);
+    await answerLike(page, /^A figure was changed since. Prove it again\.$/);
     await type(page, "Meter proved before, V", "121");
-    await answerLike(page, /^Dead since/);
+    await answerLike(page, /^Proven dead at/);
   });
 
   it("judges the place for the starter", async () => {
@@ -174,16 +174,16 @@ describe("on the roof, with the network off from the first tap", () => {
     expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
     await go(page, `${job}/fit/mount`);
     await answerLike(page, /^Not here yet/);
-    await pick(page, "How it sits", "upside-down");
-    await sees(page, /It must sit upright/);
-    await pick(page, "How it sits", "upright");
-    await type(page, "Free behind the sheet, mm (empty where nobody looked)", "15");
-    await sees(page, /The screw is too long: 6 mm must be left behind its tip/);
-    await type(page, "Free behind the sheet, mm (empty where nobody looked)", "30");
+    await pick(page, "Mounted how", "upside-down");
+    await sees(page, /Do not mount it upside down/);
+    await pick(page, "Mounted how", "upright");
+    await type(page, "Free space behind the sheet, mm (leave empty if nobody looked)", "15");
+    await sees(page, /The screw is too long: 6 mm must stay free behind its tip/);
+    await type(page, "Free space behind the sheet, mm (leave empty if nobody looked)", "30");
     await tap(page, "Dry fit now; tape and screw after the test", "checkbox");
     await tap(page, "Dry fit now; tape and screw after the test", "checkbox");
     await tickAll(page, /second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);
-    await answerLike(page, /^Nothing speaks against this place: go\.$/);
+    await answerLike(page, /^Go. go\.$/);
     expect(await small(page)).toEqual([]);
     expect(await axeFindings(page)).toEqual([]);
   });
@@ -205,13 +205,13 @@ describe("on the roof, with the network off from the first tap", () => {
       const sentence = await answer(page);
       if (k === 6) {
         await page.reload({ waitUntil: "load" });
-        await answerLike(page, /^Lift white \(compressor R – can C\) off can C/);
+        await answerLike(page, /^Lift white \(compressor R – cap C\) off cap C/);
       }
       const done = await page.$("::-p-aria(Tugged, it holds)");
       await tap(page, done === null ? "Done" : "Tugged, it holds");
       await until("the next step", async () => (await answer(page)) !== sentence);
     }
-    await answerLike(page, /^Every step is done: compare, then first power\.$/);
+    await answerLike(page, /^Every step is done. Check it, then first power\.$/);
   });
 
   it("powers up once everything is compared, and locks the work", async () => {
@@ -219,8 +219,8 @@ describe("on the roof, with the network off from the first tap", () => {
     await go(page, `${job}/fit/power`);
     await answerLike(page, /^Compare each joint with the plan/);
     expect(await tickAll(page, /Every joint compared|terminal cover|Nobody near/)).toBe(3);
-    await tap(page, "Put power on: the work locks");
-    await answerLike(page, /^Fan first, then silence, then the compressor\.$/);
+    await tap(page, "Power is on: lock the work");
+    await answerLike(page, /^The fan runs first, then it is quiet, then the compressor starts\.$/);
     await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Locked: it is not proven dead\. Prove it dead to go on\.$/);
   });
@@ -243,11 +243,11 @@ describe("on the roof, with the network off from the first tap", () => {
       await new Promise((settled) => setTimeout(settled, 150));
     }
     await go(page, `${job}/isolate`);
-    await answerLike(page, /^Not dead yet, 17 things left: Generator off\.$/);
-    const declare = await named(page, "button", "Dead and proven: open the work");
+    await answerLike(page, /^17 checks left\. Next: switch off Generator\.$/);
+    const declare = await named(page, "button", "It is proven dead: start work");
     expect(await declare.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
     expect(await tickAll(page, /Generator: off/)).toBe(1);
-    await answerLike(page, /^Not dead yet, 16 things left/);
+    await answerLike(page, /^16 checks left/);
     await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Locked/);
     const second = await profile.newPage();
@@ -264,12 +264,12 @@ describe("on the roof, with the network off from the first tap", () => {
     await upload(elsewhere.page, archive);
     await sees(elsewhere.page, /1 × visit: new/);
     await sees(elsewhere.page, /1 × spoken note: new/);
-    await tap(elsewhere.page, "Take it in");
+    await tap(elsewhere.page, "Import it");
     await answerLike(elsewhere.page, /1 rig/);
     await go(elsewhere.page, `${job}/fit/wire`);
     await answerLike(elsewhere.page, /^Locked: it is not proven dead/);
     await go(elsewhere.page, `${job}/isolate`);
-    await answerLike(elsewhere.page, /^Not dead yet, 17 things left/);
+    await answerLike(elsewhere.page, /^17 checks left/);
     await go(elsewhere.page, `${job}/fit/find`);
     await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();
@@ -278,8 +278,8 @@ describe("on the roof, with the network off from the first tap", () => {
   it("closes only with every screw back", async () => {
     const { page } = roof;
     await go(page, `${job}/fit/power`);
-    await answerLike(page, /^Fan first, then silence/);
-    expect(await tickAll(page, /fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
+    await answerLike(page, /^The fan runs first/);
+    expect(await tickAll(page, /fan runs first|starts within|Lamp or code|No hum/)).toBe(4);
     await answerLike(page, /^It ran as expected/);
     await go(page, `${job}/fit/close`);
     await answerLike(page, /^Locked: it is not proven dead\. Prove it dead to go on\.$/);
@@ -291,7 +291,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^Not closed yet: 2 screws are missing\.$/);
     await tap(page, "Screws put back: one more");
     await tap(page, "Screws put back: one more");
-    await answerLike(page, /^Closed, every screw back: go on to Learn\.$/);
+    await answerLike(page, /^Closed, every screw is back. Go on to Learn\.$/);
     expect(await small(page)).toEqual([]);
     expect(await axeFindings(page)).toEqual([]);
     expect(roof.complaints.filter((c) => !/ERR_INTERNET_DISCONNECTED/.test(c))).toEqual([]);

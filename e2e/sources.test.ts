@@ -23,12 +23,12 @@ describe("surveying a battery inverter and a measured hook-up", () => {
     await press(page, "New rig");
     await type(page, "Name of the rig", "Heron Loft");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await type(page, "Locked rotor amps", "63");
     await type(page, "Rated load amps", "13.2");
-    await answerLike(page, /a hook-up, a generator or an inverter/);
-    await press(page, "Add a battery inverter");
-    await answerLike(page, /source’s watts are missing/);
+    await answerLike(page, /shore power, a generator or an inverter/);
+    await press(page, "Add an inverter");
+    await answerLike(page, /Enter the source’s watts/);
     await type(page, "Running watts", "3000");
     await type(page, "Surge watts", "6000");
     await type(page, "Battery volts", "12.8");
@@ -41,11 +41,11 @@ describe("surveying a battery inverter and a measured hook-up", () => {
   it("refuses a rating that cannot be read, keeps what was typed, and takes it mended", async () => {
     const { page } = session;
     await type(page, "Ratings in between", "3600 long");
-    await press(page, "Keep these");
+    await press(page, "Use these");
     await sees(page, /Ratings in between, line 1: must be /);
     expect(await fieldValue(page, "Ratings in between")).toBe("3600 long");
     await type(page, "Ratings in between", "3600 1800");
-    await press(page, "Keep these");
+    await press(page, "Use these");
     await noAlert();
   });
 
@@ -62,7 +62,7 @@ describe("surveying a battery inverter and a measured hook-up", () => {
   it("refuses volts that rise under load, and gives the ohm of those that fall", async () => {
     const { page } = session;
     await page.keyboard.press("1");
-    await press(page, "Add a hook-up");
+    await press(page, "Add shore power");
     await type(page, "Breaker", "30");
     await press(page, "More about this source");
     await type(page, "Volts, nothing on", "118");
@@ -70,29 +70,29 @@ describe("surveying a battery inverter and a measured hook-up", () => {
     await type(page, "Amps of that load", "12");
     await sees(page, /Volts, loaded must be less than volts with nothing on/);
     await type(page, "Volts, loaded", "113.2");
-    await sees(page, /That is 0\.40 ohm behind the rig/);
+    await sees(page, /That is 0\.40 ohm up to the rig/);
   });
 
   it("refuses a breaker’s band whose edges cross, and keeps one that does not", async () => {
     const { page } = session;
     await type(page, "Trips at the latest", "1.35 3600");
-    await press(page, "Keep these");
+    await press(page, "Use these");
     await sees(page, /needs two pairs or more/);
     await press(page, "Put back");
     await type(page, "Trips at the earliest", "2 20");
     await page.keyboard.press("Enter");
     await page.keyboard.type("6 1");
-    await press(page, "Keep these");
+    await press(page, "Use these");
     await noAlert();
     await type(page, "Trips at the latest", "2 10");
     await page.keyboard.press("Enter");
     await page.keyboard.type("6 0.5");
-    await press(page, "Keep these");
+    await press(page, "Use these");
     await sees(page, /crosses the other edge/);
     await type(page, "Trips at the latest", "2 120");
     await page.keyboard.press("Enter");
     await page.keyboard.type("6 8");
-    await press(page, "Keep these");
+    await press(page, "Use these");
     await noAlert();
   });
 
@@ -118,10 +118,10 @@ describe("surveying a battery inverter and a measured hook-up", () => {
     const breaker = await circuit.$("input");
     await breaker?.click({ count: 3 });
     await breaker?.type("30");
-    await sees(page, /The breaker is 30\.0 A, and the plate allows 25\.0 A at most\. A smaller one belongs there/);
+    await sees(page, /The breaker is 30\.0 A, and the plate allows 25\.0 A at most\. It needs a smaller one/);
     await breaker?.click({ count: 3 });
     await breaker?.type("15");
-    await sees(page, /it may trip in running[\s\S]*a larger breaker is no remedy/);
+    await sees(page, /it may trip while it runs[\s\S]*A larger breaker is no fix/);
     expect(await axeFindings(page)).toEqual([]);
   });
 
@@ -130,7 +130,7 @@ describe("surveying a battery inverter and a measured hook-up", () => {
     await page.reload({ waitUntil: "load" });
     await answerLike(page, /enough for an answer/);
     await page.waitForFunction(() => document.querySelectorAll("section button[aria-expanded]").length >= 2);
-    await press(page, "Battery inverter");
+    await press(page, "Inverter");
     await press(page, "More about this source");
     expect(await fieldValue(page, "Ratings in between")).toBe("3600 1800");
     expect(await fieldValue(page, "Bank and cables")).toMatch(/^6(\.0)?$/);

@@ -31,7 +31,7 @@ describe("two phones and one rig", () => {
     await answerLike(roof.page, /see what the readings prove/);
     await hand(roof, van, "rig-ntern.ampsaver.json");
     await sees(van.page, /1 × rig: new/);
-    await press(van.page, "Take it in", "tap");
+    await press(van.page, "Import it", "tap");
     await answerLike(van.page, /1 rig/);
   });
 
@@ -50,7 +50,7 @@ describe("two phones and one rig", () => {
     }
   });
 
-  it("are asked about that one field, and lose neither of the others", async () => {
+  it("are in use that one field, and lose neither of the others", async () => {
     const { page } = roof;
     await hand(van, roof, "rig-ntern.ampsaver.json");
     await sees(page, /Changed on both devices: 1 thing to decide/);
@@ -59,7 +59,7 @@ describe("two phones and one rig", () => {
     expect(await file.evaluate((e) => e.getAttribute("data-state"))).toBe("checked");
     expect(await axeFindings(page)).toEqual([]);
     await here.tap();
-    await press(page, "Take it in", "tap");
+    await press(page, "Import it", "tap");
     await until("it to be taken in", async () => JSON.stringify(await keptIn(page)).includes('"value":12.9'));
     await go(page, "/job/demo-front-job/survey");
     expect(await fieldValue(page, "Locked rotor amps")).toBe("64");

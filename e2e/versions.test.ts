@@ -51,7 +51,7 @@ describe.each(everyOther(1))("what version %s kept", (_name, sample) => {
     writeFileSync(path, sample.file);
     await upload(page, path);
     await sees(page, /1 × rig: new/);
-    await press(page, "Take it in");
+    await press(page, "Import it");
     await answerLike(page, /^1 rig, 2 air conditioners, \d sources\.$/);
     await page.goto(new URL("/job/demo-rear-job/check", page.url()).href, { waitUntil: "load" });
     await answerLike(page, /100 tries|to spare|shuts off|works in/);

@@ -73,11 +73,11 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await hand({ do: "rate", times: RATE }, { do: "call", unit: "rear", on: true });
     await comes("running");
     await sees(page, /Clamp meter shows \d+(\.\d)? A, inrush/);
-    await me.press("Take it over from Clamp meter");
+    await me.press("Use the figure from Clamp meter");
     await me.press("Keep this reading");
-    await sees(page, /Rests: \d:\d\d left before the next start counts/);
+    await sees(page, /Rest \d:\d\d more before the next start counts/);
     await hand({ do: "call", unit: "rear", on: false });
-    await me.press("It is off: count its rest from now");
+    await me.press("It is off: start the rest");
     await key({ do: "clear" });
   };
 
@@ -97,7 +97,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
   /** Everything that Isolate asks, up to the declaration. */
   const isolate = async (): Promise<void> => {
     const { page } = session;
-    await answerLike(page, /^Not dead yet/);
+    await answerLike(page, /^\d+ checks? left\. Next: /);
     await me.choose('[role="radio"][value="yes"]');
     await me.tickAll(/: off|locked or tagged|: on low impedance|disabled/);
     await me.type("Meter proved before, V", "121");
@@ -110,9 +110,9 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await until("the second readings", async () => (await fields(/: DC volts again, V$/)).length === capacitors);
     await fill(/: DC volts again, V$/, "1");
     await me.type("Meter proved after, V", "120");
-    await answerLike(page, /^Everything is done: say so below, and work opens\.$/);
-    await me.press("Dead and proven: open the work");
-    await answerLike(page, /^Dead since/);
+    await answerLike(page, /^All checks done. Confirm below to start work\.$/);
+    await me.press("It is proven dead: start work");
+    await answerLike(page, /^Proven dead at/);
   };
 
   it("surveys, checks and chooses", async () => {
@@ -172,10 +172,10 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await to("Fit");
     await me.choose('[role="radio"][value="mount"]');
     await answerLike(page, /^Not here yet/);
-    await me.pick("How it sits", "upright");
-    await me.type("Free behind the sheet, mm (empty where nobody looked)", "30");
+    await me.pick("Mounted how", "upright");
+    await me.type("Free space behind the sheet, mm (leave empty if nobody looked)", "30");
     await me.tickAll(/second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);
-    await answerLike(page, /^Nothing speaks against this place: go\.$/);
+    await answerLike(page, /^Go. go\.$/);
     await me.choose('[role="radio"][value="wire"]');
     await answerLike(page, /^Photograph the box, both sides/);
     for (let k = 0; k < 40; k++) {
@@ -185,12 +185,12 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
       await me.press(done === null ? "Done" : "Tugged, it holds");
       await until("the next step", async () => (await answer(page)) !== sentence);
     }
-    await answerLike(page, /^Every step is done: compare, then first power\.$/);
+    await answerLike(page, /^Every step is done. Check it, then first power\.$/);
     await me.choose('[role="radio"][value="power"]');
     expect(await me.tickAll(/Every joint compared|terminal cover|Nobody near/)).toBe(3);
-    await me.press("Put power on: the work locks");
-    await answerLike(page, /^Fan first, then silence/);
-    expect(await me.tickAll(/fan runs first|follows within|Lamp or code|No hum/)).toBe(4);
+    await me.press("Power is on: lock the work");
+    await answerLike(page, /^The fan runs first/);
+    expect(await me.tickAll(/fan runs first|starts within|Lamp or code|No hum/)).toBe(4);
     await me.choose('[role="radio"][value="close"]');
     await answerLike(page, /^Locked/);
     await to("Isolate");
@@ -200,7 +200,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await me.tickAll(/Fixed: tape|Putty|Grommet|sealant|Lid closed|Every tool/);
     const missing = await answerLike(page, /screws are missing|^Closed/);
     for (let k = Number(/(\d+) screws/.exec(missing)?.[1] ?? 0); k > 0; k--) await me.press("Screws put back: one more");
-    await answerLike(page, /^Closed, every screw back: go on to Learn\.$/);
+    await answerLike(page, /^Closed, every screw is back. Go on to Learn\.$/);
   });
 
   it("lets it learn by its own link, and reads the start again", async () => {
@@ -210,10 +210,10 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await hasten(page, RATE);
     await page.reload({ waitUntil: "load" });
     await to("Learn");
-    await answerLike(page, /^Not yet: no run is done\.$/);
-    await me.press("It stands on the full hook-up, or another source that is expected to carry it", "checkbox");
-    await me.press("Economy mode is off, where a generator feeds it", "checkbox");
-    await me.pick("By which rule", "own");
+    await answerLike(page, /^Not yet: no run is finished\.$/);
+    await me.press("It is on full shore power, or on a source that can carry it", "checkbox");
+    await me.press("Eco mode is off, if a generator feeds it", "checkbox");
+    await me.pick("Learning rule", "own");
     for (const [field, text] of [
       ["Runs, at least", "3"],
       ["Runs, at most", "3"],
@@ -224,7 +224,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await me.pick("Told by", "starter-rear");
     for (let run = 1; run <= 3; run++) {
       await comes("off");
-      await sees(page, /Rested: switch it on/);
+      await sees(page, /Rested: call for cooling/);
       await hand({ do: "call", unit: "rear", on: true });
       await sees(page, new RegExp(`Run ${run} is over: switch it off`));
       await hand({ do: "call", unit: "rear", on: false });
@@ -232,7 +232,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     }
     await answerLike(page, /^(Yes: after 3 runs it has settled|After 3 runs it still moves)/);
     await to("Prove");
-    await answerLike(page, /^The before readings stand\./);
+    await answerLike(page, /^No after readings yet\./);
     await sees(page, /Clamp meter shows/);
     for (let k = 0; k < 2; k++) {
       await sees(page, /It has rested: the next start counts/);
@@ -245,18 +245,18 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     const { page, downloads } = session;
     await me.choose('[role="radio"][value="test"]');
     await me.pick("On which source", "demo-small-gen");
-    await me.press("It runs: count the minutes");
+    await me.press("It runs: start the timer");
     await answerLike(page, /to the goal\.$/);
     await setClock(page, 1900);
     await answerLike(page, /^It has run for 3\d min: that shows it\.$/);
-    await me.press("All is well: end the run");
+    await me.press("It ran well: end the run");
     await sees(page, /1\.6 kW generator: 3\d min, ended well/);
     await me.choose('[role="radio"][value="proof"]');
     await sees(page, /On 1\.6 kW generator it starts and keeps running: 3\d min/);
-    await me.press("Freeze this proof");
-    await sees(page, /Worked out again now, it shows the same\./);
+    await me.press("Keep this proof");
+    await sees(page, /Worked out again now: the same result\./);
     await me.press("Go on to Hand over", "link");
-    await answerLike(page, /^It starts at \d+\.\d A, \d+ % under as found; one source is shown to keep running\.$/);
+    await answerLike(page, /^Starting amps are down \d+ %, to \d+\.\d A\. It kept running on one source\.$/);
     await sees(page, /1\.6 kW generator\s+(fits|barely fits|does not fit).*\s+kept running/);
     await me.press("Hand-over sheet as PDF");
     const pdf = await downloaded(downloads, "-hand-over.pdf");
@@ -267,14 +267,14 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     expect(text).toMatch(/Learning runs/);
     expect(text).toMatch(/1\.6 kW generator\s+.*kept running, 3\d min/);
     expect(text).toMatch(/Wiring as built/);
-    expect(text).toMatch(/The way back/);
+    expect(text).toMatch(/Undo the install/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null/);
     await me.press("Reminders for the calendar");
     const calendar = readFileSync(await downloaded(downloads, "-reminders.ics"), "utf8");
     const events = new ICAL.Component(ICAL.parse(calendar)).getAllSubcomponents("vevent").map((e) => new ICAL.Event(e));
     expect(events.length).toBeGreaterThanOrEqual(2);
     expect(events.every((e) => e.summary.startsWith("Tin Lantern, Rear, over the bunks: "))).toBe(true);
-    await me.press("Handed over: the job is done");
+    await me.press("Hand over: the job is done");
     await sees(page, /This job is handed over: \d+ \w+ \d{4}, \d+:\d\d\./);
   });
 
@@ -289,15 +289,15 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await until("the rig to go", async () => !isDeepStrictEqual(await keptIn(page), before));
     await upload(page, file);
     await sees(page, /1 × proof: new/);
-    await me.press("Take it in");
+    await me.press("Import it");
     await until("everything back", async () => {
       const now = await keptIn(page);
       return isDeepStrictEqual(now, before) || notYet(changedOf(before, now));
     });
-    await me.press("What was done: Tin Lantern", "link");
-    await answerLike(page, /^2 jobs; the next look is due on \d+ \w+ \d{4}\.$/);
+    await me.press("History: Tin Lantern", "link");
+    await answerLike(page, /^2 jobs; the next check is due on \d+ \w+ \d{4}\.$/);
     await sees(page, /Proof frozen: \d+ % less at the start/);
-    await me.press("Way back before a sale: Will it start?, Rear, over the bunks", "link");
+    await me.press("Undo the install before a sale: Will it start?, Rear, over the bunks", "link");
     await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
     expect(session.complaints).toEqual([]);
   });

@@ -19,12 +19,12 @@ describe("from an empty database to proof and back", () => {
     await sees(page, /Name of the rig is missing: 1 to 120 letters/);
     await type(page, "Name of the rig", "Copper Kettle");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await type(page, "Locked rotor amps", "63");
     await type(page, "Rated load amps", "13,2");
     await type(page, "Fan amps", "2.5");
     await type(page, "Run capacitor", "45");
-    await answerLike(page, /Say what feeds it/);
+    await answerLike(page, /Add what feeds it/);
   });
 
   it("refuses a figure out of its limits, says which, and keeps the old one", async () => {
@@ -38,7 +38,7 @@ describe("from an empty database to proof and back", () => {
   it("adds a generator and answers in a sentence with the deciding figure", async () => {
     const { page } = session;
     await press(page, "Add a generator");
-    await answerLike(page, /watts are missing/);
+    await answerLike(page, /Enter the source’s watts/);
     await type(page, "Running watts", "1600");
     await type(page, "Surge watts", "2000");
     await answerLike(page, /enough for an answer/);
@@ -69,7 +69,7 @@ describe("from an empty database to proof and back", () => {
   it("adds a hook-up on which it fits", async () => {
     const { page } = session;
     await page.keyboard.press("1");
-    await press(page, "Add a hook-up");
+    await press(page, "Add shore power");
     await type(page, "Breaker", "30");
     await page.keyboard.press("Tab");
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
@@ -110,14 +110,14 @@ describe("from an empty database to proof and back", () => {
     await answerLike(page, /^It draws 62\.6 A to start, middle of 3 readings\.$/);
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await page.keyboard.press("9");
-    await answerLike(page, /before readings stand/);
+    await answerLike(page, /^No after readings yet/);
     for (const a of ["21.4", "21.8", "22.3"]) await amps(a);
     await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less\.$/);
     await page.select("select:has(option[value=max-hold])", "max-hold");
     await amps("19.0");
     await sees(page, /Left out: another kind or wire/);
-    await sees(page, /never read live at its pins/);
-    await sees(page, /A meter on AC volts shows about nothing on a charged capacitor/);
+    await sees(page, /never probe its terminals live/);
+    await sees(page, /AC volts do not show a charged capacitor/);
   });
 
   it("has everything after a reload", async () => {
@@ -150,7 +150,7 @@ describe("from an empty database to proof and back", () => {
     await upload(page, file);
     await sees(page, /1 × rig: new/);
     await sees(page, /7 × reading: new/);
-    await press(page, "Take it in");
+    await press(page, "Import it");
     await answerLike(page, /1 rig, 1 air conditioner, 2 sources/);
     expect(await keptIn(page)).toEqual(before);
   });

@@ -35,31 +35,31 @@ describe("the wiring of a unit", () => {
     await press(page, "New rig");
     await type(page, "Name of the rig", "Slate Wagon");
     await page.keyboard.press("Enter");
-    await answerLike(page, /Two things are missing/);
+    await answerLike(page, /Enter two things/);
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await page.keyboard.press("4");
-    await answerLike(page, /^6 parts and 11 conductors as the switches say/);
+    await answerLike(page, /^6 parts and 11 wires, as the switches say/);
     await pick(page, "Start aid", "start-capacitor-ptc");
     await answerLike(page, /^8 parts and 14 conductors/);
     await press(page, "Overload in the box, in common", "click", "checkbox");
     await answerLike(page, /^9 parts and 15 conductors/);
-    await named(page, "button", "white, 12 AWG, compressor R to can C");
+    await named(page, "button", "white, 12 AWG, compressor R to cap C");
     expect(await axeFindings(page)).toEqual([]);
   });
 
   it("is corrected wire by wire, and refuses what makes no sense", async () => {
     const { page } = session;
-    const wire = await named(page, "button", "white, 12 AWG, compressor R to can C");
+    const wire = await named(page, "button", "white, 12 AWG, compressor R to cap C");
     await wire.evaluate((e) => (e as SVGElement).focus());
     await page.keyboard.press("Enter");
     await type(page, "Colour", "blue, white stripe");
-    await named(page, "button", "blue, white stripe, 12 AWG, compressor R to can C");
+    await named(page, "button", "blue, white stripe, 12 AWG, compressor R to cap C");
     await answerLike(page, /as corrected by hand/);
     await type(page, "Colour", " ");
-    await sees(page, /The colour is missing: 1 to 40 letters/);
+    await sees(page, /The color is missing: 1 to 40 letters/);
     await pick(page, "To", "comp.R");
     await sees(page, /A wire needs two different ends/);
-    await named(page, "button", "blue, white stripe, 12 AWG, compressor R to can C");
+    await named(page, "button", "blue, white stripe, 12 AWG, compressor R to cap C");
   });
 
   it("names the pins from three resistances and gives them to the start study", async () => {
@@ -87,11 +87,11 @@ describe("the wiring of a unit", () => {
     const { page, downloads } = session;
     await sees(page, /Not released: a second proof and a photo as found missing/);
     await press(page, "Read end to end", "click", "checkbox");
-    await sees(page, /Refused as proof: with an end still on, the windings join the pins and any wire beeps/);
+    await sees(page, /Not a proof: with an end still on, the windings connect the terminals and any wire beeps/);
     await press(page, "Both ends are off everything", "click", "checkbox");
-    await sees(page, /Refused as proof: a beep says nothing of the ohms/);
+    await sees(page, /Not a proof: a beep does not tell the ohms/);
     await type(page, "End to end, ohm", "0.3");
-    await sees(page, /more than 0\.2 ohm end to end is not one conductor/);
+    await sees(page, /more than 0\.2 ohm end to end is not one wire/);
     await type(page, "End to end, ohm", "0.1");
     await press(page, "No path to any other lead", "click", "checkbox");
     await press(page, "Traced by eye from end to end", "click", "checkbox");
@@ -105,10 +105,10 @@ describe("the wiring of a unit", () => {
     const { page } = session;
     await view(page, "Plan");
     await answerLike(page, /^4 leads, 3 wires to move, nothing cut\.$/);
-    await sees(page, /Start capacitor and PTC stay bolted in, ends capped and labelled\. Every conductor to be opened is proved/);
-    await sees(page, /Lift blue, white stripe \(compressor R – can C\) off can C/);
+    await sees(page, /Start capacitor and PTC stay bolted in, ends capped and labeled\. Every wire to be opened is proven/);
+    await sees(page, /Lift blue, white stripe \(compressor R – cap C\) off cap C/);
     for (let k = 0; k < 8; k++) await press(page, "Next step");
-    await sees(page, /Put FEED onto can C: ¼ in straight\.\s+Not compressor C, the round pin/);
+    await sees(page, /Put FEED onto cap C: ¼ in female push-on\.\s+Not compressor C, the round mark/);
     await pick(page, "Starter family", "FM");
     await answerLike(page, /needs a contactor, and this unit has none\. No plan is guessed/);
     await pick(page, "Starter family", "F5");
@@ -128,16 +128,16 @@ describe("the wiring of a unit", () => {
       .filter((p) => p.trim() !== "");
     expect(pages.length).toBe(5);
     const [found, done, steps, crimps, back] = pages.map((p) => p.replaceAll(/\s+/g, " ")) as [string, string, string, string, string];
-    expect(found).toMatch(/Wiring plan: Slate Wagon, Roof unit.*Mains and charged capacitors kill.*As found/);
-    for (const name of ["can HERM", "compressor S", "Start capacitor"]) expect(found).toContain(name);
-    expect(done).toMatch(/Soft starter.*RUN-OUT.*blue, white stripe \(compressor R – can C\): two proofs and a photo/);
+    expect(found).toMatch(/Wiring plan: Slate Wagon, Roof unit.*Line voltage and charged capacitors kill.*As found/);
+    for (const name of ["cap HERM", "compressor S", "Start capacitor"]) expect(found).toContain(name);
+    expect(done).toMatch(/Soft starter.*RUN-OUT.*blue, white stripe \(compressor R – cap C\): two proofs and a photo/);
     expect(steps).toMatch(
-      /1 Photograph the box, both sides, before anything moves\..*9 Put FEED onto can C: ¼ in straight\. Not compressor C, the round pin\./,
+      /1 Photograph the box, both sides, before anything moves\..*9 Put FEED onto cap C: ¼ in female push-on\. Not compressor C, the round mark\./,
     );
     expect(crimps).toMatch(
-      /RUN-OUT blade into the wire’s own blue 16 on the ground holds 133 N \(30.*UL 486A, from memory.*Kit and spares/,
+      /RUN-OUT male spade into the wire’s own blue 16 on the ground holds 133 N \(30.*UL 486A, from memory.*Kit and spares/,
     );
-    expect(back).toMatch(/Way back to as found.*Put blue, white stripe \(compressor R – can C\) onto can C.*Put the PTC back in/);
+    expect(back).toMatch(/Undo the install.*Put blue, white stripe \(compressor R – cap C\) onto cap C.*Put the PTC back in/);
     expect(`${found}${done}${steps}${crimps}${back}`).not.toMatch(/(?<![A-Za-z0-9°]|can |compressor )C(?![A-Za-z0-9-])/);
     expect(readFileSync(path).subarray(0, 5).toString()).toBe("%PDF-");
   });
@@ -145,15 +145,15 @@ describe("the wiring of a unit", () => {
   it("refuses a mis-wiring with what it would do, and is right again when it is put right", async () => {
     const { page } = session;
     await view(page, "Check");
-    await answerLike(page, /nothing found wrong/);
+    await answerLike(page, /no fault found/);
     await (await named(page, "button", "as marked, 16 AWG, REF to overload B")).click();
     await pick(page, "To", "can.C");
-    await answerLike(page, /^Not yet: the lead that reads common is on the wrong side\. It can destroy the starter\.$/);
-    await sees(page, /Different from the plan\s+REF: REF – can C/);
+    await answerLike(page, /^Not yet: the lead that senses common is on the wrong side\. It can destroy the starter\.$/);
+    await sees(page, /Different from the plan\s+REF: REF – cap C/);
     await pick(page, "To", "overload.A");
     await answerLike(page, /^No fault found, but it is not what was planned\.$/);
-    await press(page, "Take it as planned again");
-    await answerLike(page, /nothing found wrong/);
+    await press(page, "Reset to the plan");
+    await answerLike(page, /no fault found/);
     expect(await axeFindings(page)).toEqual([]);
     expect(session.complaints).toEqual([]);
   });
@@ -161,10 +161,10 @@ describe("the wiring of a unit", () => {
   it("survives a reload, and is saved as a picture", async () => {
     const { page, downloads } = session;
     await page.reload();
-    await answerLike(page, /nothing found wrong/);
+    await answerLike(page, /no fault found/);
     await press(page, "Save SVG");
     const svg = readFileSync(await downloaded(downloads, "wiring-as-built.svg"), "utf8");
-    for (const word of ["can C", "compressor R", "RUN-OUT", "blue, white stripe"]) expect(svg).toContain(word);
+    for (const word of ["cap C", "compressor R", "RUN-OUT", "blue, white stripe"]) expect(svg).toContain(word);
     expect(svg).not.toContain("var(--");
   });
 });

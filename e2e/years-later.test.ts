@@ -54,7 +54,7 @@ describe("a quote", () => {
     await sees(page, /A bigger generator[\s\S]*At least [\d,]+.W running and [\d,]+.W surge\./);
     await press(page, "Quote sheet");
     await sees(page, /Hottest day/);
-    await sees(page, /\d+ × Terminals, spares with them/);
+    await sees(page, /\d+ × Terminals with spares/);
     await type(page, "An hour of work", "5000");
     await sees(page, /An hour of work.*1,?000/);
     await type(page, "An hour of work", "120");
@@ -72,7 +72,7 @@ describe("a quote", () => {
     expect(text).toMatch(
       /The smallest that works\s+Limit\s+As found\s+With the soft starter\s+Generator, running watts\s+[\d,]+ W\s+[\d,]+ W/,
     );
-    expect(text).toMatch(/Breaker and wire stay as the plate asks/);
+    expect(text).toMatch(/Breaker and wire stay as the plate says/);
     expect(text).not.toMatch(/\bNaN\b|undefined|null/);
     await page.reload({ waitUntil: "load" });
     await press(page, "Quote sheet");
@@ -84,12 +84,12 @@ describe("years later", () => {
   it("tells what was done, and begins the same job again on another unit", async () => {
     const { page } = table;
     await go(page, "/rigs");
-    await press(page, "What was done: Tin Lantern", "click", "link");
+    await press(page, "History: Tin Lantern", "click", "link");
     await answerLike(page, /^2 jobs, none handed over yet\.$/);
     await sees(page, /3 readings after, starting: 21\.8 A in the middle/);
-    await sees(page, /No unit had a second visit yet/);
+    await sees(page, /No unit has had a second visit yet/);
     expect(await axeFindings(page)).toEqual([]);
-    await press(page, "Same again: Fit a soft starter, Front, over the darkroom");
+    await press(page, "Duplicate: Fit a soft starter, Front, over the darkroom");
     await pick(page, "On which unit", "demo-rear");
     await press(page, "Begin it");
     await sees(page, /Rear, over the bunks/);
@@ -105,10 +105,10 @@ describe("years later", () => {
   it("says after a next visit what has moved, like with like, and where to look", async () => {
     const { page } = table;
     await go(page, "/job/demo-front-job/hand-over");
-    await press(page, "Handed over: the job is done");
+    await press(page, "Hand over: the job is done");
     await sees(page, /This job is handed over: \d+ \w+ \d{4}, \d+:\d\d\./);
     await go(page, "/rig/demo-tin-lantern/history");
-    await answerLike(page, /^2 jobs; (the next look is|a look was) due on \d+ \w+ \d{4}\.$/);
+    await answerLike(page, /^2 jobs; (the next check is|a check was) due on \d+ \w+ \d{4}\.$/);
     await press(page, "Next visit after Fit a soft starter, Front, over the darkroom");
     await answerLike(page, /^Not known yet: read the start again as it was read then\.$/);
     await page.select("select:has(option[value=demo-pedestal])", "demo-pedestal");
@@ -120,10 +120,10 @@ describe("years later", () => {
     await answerLike(page, /^No: it starts at 33\.1 A, 52 % more than the 21\.8 A of then\.$/);
     await go(page, "/rig/demo-tin-lantern/history");
     await sees(page, /Handed over Front, over the darkroom/);
-    await sees(page, /1 reading before, starting: 41\.0 A, left out of the proof/);
+    await sees(page, /1 reading before, starting: 41\.0 A, not counted/);
     await sees(page, /Start amps: 21\.8 A then, 33\.1 A now: 52 % more\./);
-    await sees(page, /run capacitor against its print, terminals, volts under load; then let it learn again/);
-    expect(await page.$("::-p-text(Way back before a sale)")).toBeNull();
+    await sees(page, /Check the run capacitor, the terminals and the volts under load\. Then let it learn again/);
+    expect(await page.$("::-p-text(Undo the install before a sale)")).toBeNull();
   });
 });
 
@@ -131,10 +131,10 @@ describe("a unit that was handed over and looked at again", () => {
   it("is told whole: what is due, the way back, then beside now, and on paper when it was fitted", async () => {
     const { page, downloads } = table;
     await go(page, "/rig/demo-heron-post/history");
-    await answerLike(page, /^2 jobs; (the next look is|a look was) due on \d+ \w+ \d{4}\.$/);
+    await answerLike(page, /^2 jobs; (the next check is|a check was) due on \d+ \w+ \d{4}\.$/);
     await sees(page, /Kept running on 2 kW generator, 38 min/);
-    await sees(page, /Start amps: 20\.5 A then, 20\.8 A now: the same within what the meter tells apart\./);
-    await press(page, "Way back before a sale: Fit a soft starter, Over the serving hatch", "click", "link");
+    await sees(page, /Start amps: 20\.5 A then, 20\.8 A now: the same within the meter’s error\./);
+    await press(page, "Undo the install before a sale: Fit a soft starter, Over the serving hatch", "click", "link");
     await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
     await go(page, "/job/demo-hatch-look/prove");
     await answerLike(page, /^Yes: 20\.8 A and 20\.5 A then are the same within the readings\.$/);
@@ -175,8 +175,8 @@ describe("a long piece of work", () => {
     await until("the panel to go", async () => (await page.$("progress")) === null);
     await choose();
     await sees(page, /2000 × rig: new/);
-    await press(page, "Take it in");
-    await sees(page, /Taking it in: cancel and nothing has changed/);
+    await press(page, "Import it");
+    await sees(page, /Importing: cancel and nothing has changed/);
     await press(page, "Cancel");
     await until("the panel to go", async () => (await page.$("progress")) === null);
     await page.reload({ waitUntil: "load" });

@@ -22,7 +22,7 @@ export async function benchLogbook(folder, demo, line) {
   const cdp = await page.createCDPSession();
   await cdp.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: home });
   await page.goto(`${address}/rigs`, { waitUntil: "load" });
-  await page.waitForSelector("::-p-text(Read a file)");
+  await page.waitForSelector("::-p-text(Import a file)");
   await page.evaluate(watch);
   const sees = (pattern, ms = 120_000) => page.evaluate((p, most) => globalThis.bench.sees(p, most), pattern, ms);
   const choose = async () => (await page.$("input[type=file]")).uploadFile(file);
@@ -39,7 +39,7 @@ export async function benchLogbook(folder, demo, line) {
   const looked = performance.now() - from;
   await page.evaluate(() => globalThis.bench.longest());
   from = performance.now();
-  await page.evaluate(() => globalThis.bench.press("Take it in"));
+  await page.evaluate(() => globalThis.bench.press("Import it"));
   await sees("5000 rigs");
   await page.waitForFunction(() => document.querySelector("progress") === null);
   const taken = performance.now() - from;

@@ -66,7 +66,7 @@ export async function benchPage(folder, line) {
     await page.focus("#loads");
     await page.keyboard.press("ArrowRight");
     await pause(4000);
-    await clickOn(page, "radio", "Heat and height");
+    await clickOn(page, "radio", "Weather and altitude");
     maps.push((await page.evaluate(() => globalThis.bench.map())) - MAP_SETTLED_MS);
     await clickOn(page, "radio", "The start");
     await pause(500);

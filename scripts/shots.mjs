@@ -24,7 +24,7 @@ const SHOTS = [
     "/job/demo-rear-job/fit/wire",
     PHONE,
     "daylight",
-    { job: "demo-rear-job", run: "demo", at: "/job/demo-rear-job/isolate", press: "Dead and proven" },
+    { job: "demo-rear-job", run: "demo", at: "/job/demo-rear-job/isolate", press: "It is proven dead" },
   ],
   ["learn", "/job/demo-hatch-job/learn", TABLE],
   ["prove", `${JOB}/prove`, TABLE],
@@ -66,7 +66,7 @@ for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   }
   await page.goto(address + path, { waitUntil: "load" });
   await page.waitForSelector("#answer");
-  await page.waitForFunction(() => !/still being fetched/.test(document.body.textContent));
+  await page.waitForFunction(() => !/still loading/.test(document.body.textContent));
   await new Promise((settled) => setTimeout(settled, 9000));
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` });
   await page.close();

@@ -22,7 +22,7 @@ export async function updates(chance: Chance, samples: number, changes: number):
         const path = join(downloads, "..", "old.ampsaver.json");
         writeFileSync(path, sample.file);
         await upload(page, path);
-        await press(page, "Take it in");
+        await press(page, "Import it");
         await sees(page, /Tin Lantern/);
       }
       const kept = new Set((await keptIn(page)).records.map((r) => r.id));
@@ -52,7 +52,7 @@ async function inTurn(chance: Chance, changes: number, counter: Counter): Promis
     await until("the note", () => fill(page, "Note", note));
     await until("the field", () => fill(page, "Locked rotor amps", draft));
     await page.evaluate(() => navigator.serviceWorker.getRegistration().then((known) => known?.update().then(() => undefined)));
-    await sees(page, /reloads when what is half typed is finished or cleared/);
+    await sees(page, /reloads once your half-typed entry is finished or cleared/);
     if ((await fieldValue(page, "Locked rotor amps")) !== draft) counter.fault("what was half typed was taken by an update");
     await until("the field", () => fill(page, "Locked rotor amps", "63"));
     await press(page, "Reload");

@@ -61,7 +61,7 @@ describe("what a user does, as commits", () => {
     expect(await bundleOf(store)).toEqual(bundle);
   });
 
-  it("deletes a source: jobs that asked about it ask about none, readings forget it", async () => {
+  it("deletes a source: jobs that in use it ask about none, readings forget it", async () => {
     const store = await demo();
     const bundle = await bundleOf(store);
     const generator = bundle.sources.find((s) => s.id === "demo-gen") as Source;
@@ -76,7 +76,7 @@ describe("what a user does, as commits", () => {
     expect(await bundleOf(store)).toEqual(bundle);
   });
 
-  it("adds a source with the volts of the unit's class, asked about at once", async () => {
+  it("adds a source with the volts of the unit's class, in use at once", async () => {
     const store = await demo();
     const bundle = await bundleOf(store);
     const job = bundle.jobs[0] as Job;

@@ -60,26 +60,26 @@ export const CHECK = {
   },
   source: "Source",
   addSource: "Add a source in Survey",
-  way: "Way of starting",
+  way: "Start method",
   against: "Compare with",
   againstNone: "nothing",
   limit: "Starter’s limit",
   starter: (name: string): string => `With ${name}`,
   aidStaysIn: "Start aid stays in",
-  aidHelp: "it comes off before a soft starter goes in",
+  aidHelp: "remove it before a soft starter goes in",
   loads: "Other loads on",
   fromList: "the list",
   loadsBack: "not known",
-  outdoor: "Outdoor air",
+  outdoor: "Outdoor temp",
   altitude: "Altitude",
-  back: "Back to the rig’s own",
+  back: "Use the rig’s own",
   assumed: "What we assumed",
   all: (n: number): string => `all ${n}`,
   measureNext: "Measure this next",
   readNext: "Read this off the plate next",
   fromSize: (figures: readonly string[]): string =>
     `This is from the size alone, so it is wide.${figures.length === 0 ? "" : ` These narrow it most: ${figures.join(" and ")}.`}`,
-  nothingToMeasure: "Nothing that a meter could tell moves this answer by a tenth of an amp.",
+  nothingToMeasure: "No measurement would change this answer by 0.1 A.",
   start: "Start",
   run: "Run",
   amps: "Amps",
@@ -114,7 +114,7 @@ export const CHECK = {
     if (hot !== null && high !== null) return `Stops working above ${hot} or ${high}.`;
     if (hot !== null) return `Stops working above ${hot}.`;
     if (high !== null) return `Stops working above ${high}.`;
-    return "No weather or altitude on the scale changes that.";
+    return "No weather or altitude on this scale changes that.";
   },
   trying: "Provisional: trying it with everything we don’t know varied.",
   held: (holds: number, trials: number, of: number | null): string =>
@@ -129,7 +129,7 @@ export const CHECK = {
   pictureLabel: (answer: string): string => `Picture of the start: amps left to right, time downwards. ${answer}`,
   controls: "What the answer is about",
   weatherRow: (air: string, height: string | null): string => (height === null ? air : `${air}, ${height}`),
-  drawers: { source: "Source", way: "Way of starting", loads: "Other loads on", weather: "Outdoor air and altitude" },
+  drawers: { source: "Source", way: "Start method", loads: "Other loads on", weather: "Outdoor temp and altitude" },
   unknown: "?",
   upTo: (hot: string | null, high: string | null): string =>
     hot === null && high === null ? "" : `to ${[hot, high].filter((s) => s !== null).join(" or ")}`,
@@ -146,7 +146,7 @@ export const ASSUMED_WORDS: Readonly<Record<AssumedCode, (value: number, toleran
   rest: (v) => `Rested ${aboutTime(v)} before the start`,
   "start-aid": (v) => `Start capacitor and PTC: in ${formatNumber(v * 100, 0)} of 100 units of this kind`,
   "other-loads": (v) => `Other loads ${formatAmps(v)}`,
-  "shore-volts": (v) => `${formatVolts(v)} behind the outlet`,
+  "shore-volts": (v) => `${formatVolts(v)} at the outlet, nothing on`,
   altitude: (v) => `Altitude ${formatNumber(v, 0)}\u00a0m`,
   "drop-out-share": (v) => `Shuts off below ${formatNumber(v * 100, 0)}\u00a0% of its volts`,
   "drop-out-seconds": (v) => `Shuts off after ${formatSeconds(v)} of low volts`,

@@ -39,20 +39,20 @@ describe("every code that a study can give is worded", () => {
       ...Object.values(CIRCUIT_WORDS.issues).map((say) => say(() => "20")),
     ];
     for (const text of said) expect(text).not.toMatch(/(fit|take|use|install|needs?) a (larger|bigger) (breaker|wire)/i);
-    expect(CHOOSE.never).toContain("never a remedy");
+    expect(CHOOSE.never).toContain("never a fix");
   });
 });
 
 describe("sentences with figures in", () => {
   it("say how a battery fares, how a starter tries again, and what a breaker stands", () => {
     expect(plain(WHY.battery({ startA: 210, startV: 11.2, runA: 128, runV: 11.9, cutOffV: 10.5 }))).toBe(
-      "The battery gives up to 210 A DC in the start, down to 11.2 V; running takes 128 A DC at 11.9 V. The inverter cuts off below 10.5 V.",
+      "The battery supplies up to 210 A DC in the start, down to 11.2 V; running takes 128 A DC at 11.9 V. The inverter cuts off below 10.5 V.",
     );
     expect(plain(WHY.retries([{ limitA: 12 }, { limitA: 14.4 }]))).toBe(
       "The starter gives up at 12.0 A, then at 14.4 A. It waits about 3 min and retries with a higher limit.",
     );
     expect(plain(WHY.breaker(240, 4))).toContain("may trip at start 4");
-    expect(plain(LEARN.breaker(1.2))).toContain("rest longer");
+    expect(plain(LEARN.breaker(1.2))).toContain("Rest longer");
     expect(plain(LEARN.breaker(0.4))).toContain("40 %");
   });
 

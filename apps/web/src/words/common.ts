@@ -87,11 +87,11 @@ export const COMMON = {
 
 export const SAVE_FAILED = {
   full: "Not saved: this device has no room left. Delete something or free some space, then change the figure again.",
-  aborted: "Not saved: the browser broke off. Nothing else was changed; try again.",
+  aborted: "Not saved: the browser stopped. Nothing else was changed; try again.",
   closed: "Not saved yet: another tab runs a newer version. Reload this page; what was typed last is saved then.",
   deleted:
     "The records on this device were deleted in another tab or by the browser. Nothing more is saved here; reload this page to begin anew.",
-  lost: "The browser closed the records, perhaps because its data was cleared or its disk failed. Reload this page; if rigs are missing then, read in your last export.",
+  lost: "The browser closed the records, perhaps because its data was cleared or its disk failed. Reload this page; if rigs are missing then, import your last export.",
   moved: "Not imported: the file has records that belong to another rig on this device. Nothing was changed.",
   "nothing-there": "There is nothing to undo.",
 } as const;
@@ -107,7 +107,7 @@ export const UNDONE = {
   "delete-source": "Source deleted",
   "add-load": "Load added",
   "delete-load": "Load deleted",
-  "import-loads": "Loads read in",
+  "import-loads": "Loads imported",
   "add-starter": "Starter added",
   "delete-starter": "Starter deleted",
   "add-reading": "Reading added",
@@ -118,7 +118,7 @@ export const UNDONE = {
   "delete-sound": "Spoken note deleted",
   "add-waveform": "Recorded start added",
   "delete-waveform": "Recorded start deleted",
-  import: "File read in",
+  import: "File imported",
   answer: "Answer",
 } as const;
 

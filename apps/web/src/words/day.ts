@@ -21,13 +21,13 @@ export function daySentence(day: {
   if (first !== undefined) {
     const rest = more.length === 0 ? "" : `, and ${more.length} more`;
     return [
-      { text: "Not everything is served: " },
-      { text: `${first.name} is without ${spell(first.minutes)}`, decides: true },
+      { text: "Not everything can run: " },
+      { text: `${first.name} has no power ${spell(first.minutes)}`, decides: true },
       { text: `${rest}.` },
     ];
   }
   return [
-    { text: "The day holds, with " },
+    { text: "Yes. Everything can run all day, with " },
     { text: `${formatWatts(day.spareW)} to spare`, decides: true },
     { text: ` at ${clock(day.worstMinute)}.` },
   ];
@@ -35,30 +35,29 @@ export function daySentence(day: {
 
 export const DAY = {
   title: "The day",
-  question: (rig: string): string => `Does the hottest day hold for ${rig}?`,
-  views: { together: "At once", day: "The day" },
-  viewLabel: "What is asked",
-  nothing: "Nothing to say yet: a unit’s plate and a source come first.",
-  pictureLabel: "The day from midnight down to midnight: what takes power beside what there is, hour by hour, and the bank’s charge.",
+  question: (rig: string): string => `Can ${rig} run through the hottest day?`,
+  views: { together: "At once", day: "Hour by hour" },
+  viewLabel: "View",
+  nothing: "Not known yet. Enter a unit’s plate and a source first.",
+  pictureLabel: "The day from midnight to midnight: power needed beside power available, hour by hour, and the bank’s charge.",
   hours: "Hours",
   bank: "Bank",
   charging: "Charging",
   starts: "start",
   at: (minute: number, asked: number, there: number, air: string, charge: number | null): string =>
-    `${clock(minute)}: ${formatWatts(asked)} asked, ${there === 0 ? "nothing there" : `${formatWatts(there)} there`}, ${air}${charge === null ? "" : `, bank ${formatPercent(charge)}`}`,
+    `${clock(minute)}: ${formatWatts(asked)} needed, ${there === 0 ? "none available" : `${formatWatts(there)} available`}, ${air}${charge === null ? "" : `, bank ${formatPercent(charge)}`}`,
   worst: (minute: number, asked: number, there: number): string =>
-    `Worst moment ${clock(minute)}: ${formatWatts(asked)} asked at once, ${formatWatts(there)} there.`,
-  without: (name: string, n: number): string => `${name}: without ${spell(n)}.`,
+    `Worst moment ${clock(minute)}: ${formatWatts(asked)} needed at once, ${formatWatts(there)} available.`,
+  without: (name: string, n: number): string => `${name}: no power ${spell(n)}.`,
   startCount: (name: string, n: number): string => `${name}: ${formatNumber(n, 0)} starts.`,
   fuel: (amount: string): string => `Fuel: ${amount}.`,
-  bankEmpty: (n: number): string => `The bank is at its limit for ${minutes(n)} while something is asked of it.`,
-  assumed:
-    "Thermostats run from none at 70 °F to all the time at 100 °F, up to three cycles an hour (typical, from memory; cycles common practice, no source). The bank starts at 80 %.",
-  sourcesTitle: "When each source is there",
+  bankEmpty: (n: number): string => `The bank is at its limit for ${minutes(n)} while loads need it.`,
+  assumed: "Units run from not at all at 70 °F to all the time at 100 °F, up to three cycles an hour. The bank starts at 80 %.",
+  sourcesTitle: "When each source is available",
   loadsTitle: "When each load is on",
   allDay: "all day",
-  notThere: "not there",
-  takeAway: (name: string): string => `${name}: not there this day`,
+  notThere: "not available",
+  takeAway: (name: string): string => `${name}: not available this day`,
   fromLeft: (names: readonly string[]): string => `From the left: ${names.join(", ")}.`,
   from: (name: string): string => `${name}, from`,
   to: (name: string): string => `${name}, to`,

@@ -5,11 +5,11 @@ import type { ExplainedCode } from "../screens/check/explained.view.ts";
 const RUN_LIMITS: Readonly<Record<RoomBy, string>> = {
   source: "The source as a whole.",
   watts: "Running watts less the engine’s losses, as the amps of this very load that reach them. Watts count at the source.",
-  breaker: "What the middle of the breaker’s band carries for three hours (UL 489 for the fixed points, typical between them).",
+  breaker: "What the middle of the breaker’s trip curve carries for three hours (UL 489 for the fixed points, typical between them).",
   volts: "The amps of this very load that pull the unit down to 0.90 × plate volts.",
   manager: "The amps of this very load that pull the unit down to the energy manager’s cut-out.",
   bank: "The amps of this very load that pull the battery down to the inverter’s cut-off.",
-  bms: "The amps of this very load at which the battery’s BMS carries all it can for good.",
+  bms: "The amps of this very load at which the battery’s BMS carries all it can for hours.",
   torque: "The volts on which the rotor still turns.",
   none: "No limit was judged.",
 };
@@ -19,7 +19,7 @@ const START_LIMITS: Readonly<Record<RoomBy, string>> = {
   ...RUN_LIMITS,
   source:
     "Momentary factor × surge watts ÷ volts, less the engine’s losses, the shore share added. An open-frame generator: surge watts ÷ volts.",
-  breaker: "Starting amps × how much larger the whole start could be until the breaker’s band is used up.",
+  breaker: "Starting amps × how much larger the whole start could be until the breaker’s trip curve is reached.",
   torque: "Starting amps × volts at the outlet ÷ the least volts on which it still starts, found by simulating it on fewer.",
 };
 

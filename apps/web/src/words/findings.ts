@@ -28,8 +28,8 @@ const FINDING_WORDS: { readonly [C in FindingCode]: (f: FindingFigures[C]) => st
   "contactor-may-drop": ({ volts, limitV }) =>
     `Volts drop to ${formatVolts(volts)}. Below ${formatVolts(limitV)} a 24 V contactor may drop out and chatter.`,
   "breaker-trips": ({ atS }) =>
-    `The breaker trips by ${formatSeconds(atS)} at the latest. A larger breaker is no remedy: it protects the wire.`,
-  "breaker-may-trip": ({ dose }) => `A quick breaker of this size trips: the start takes ${formatPercent(dose)} of what it stands.`,
+    `The breaker trips by ${formatSeconds(atS)} at the latest. A larger breaker is no fix: the breaker protects the wire.`,
+  "breaker-may-trip": ({ dose }) => `A quick breaker of this size trips: the start uses ${formatPercent(dose)} of its trip time.`,
   "manager-cuts-out": ({ atS, lowV, lowS }) =>
     `The energy manager cuts out at ${formatSeconds(atS)}: below ${formatVolts(lowV)} for ${formatSeconds(lowS)}.`,
   "source-sags": ({ lowestV, drawnA, availableA }) =>
@@ -50,7 +50,7 @@ const FINDING_WORDS: { readonly [C in FindingCode]: (f: FindingFigures[C]) => st
     `Running draws ${formatAmps(amps)} through a ${formatNumber(ratingA, 0)}\u00a0A breaker. It trips after about ${aboutTime(afterS)}.`,
   "run-manager": ({ volts, limitV }) =>
     `${formatVolts(volts)} at the unit while it runs. The energy manager cuts out below ${formatVolts(limitV)}.`,
-  "run-pull-out": ({ volts }) => `On ${formatVolts(volts)} behind this wiring the compressor cannot carry its load.`,
+  "run-pull-out": ({ volts }) => `On ${formatVolts(volts)} at the unit the compressor cannot carry its load.`,
   "run-volts-low": ({ volts, limitV }) =>
     `${formatVolts(volts)} at the unit while it runs. Below ${formatVolts(limitV)} the cord or the source is weak.`,
   "run-volts-too-low": ({ volts, limitV }) =>

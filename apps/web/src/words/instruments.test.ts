@@ -21,7 +21,7 @@ describe("what instruments show, in words", () => {
     ],
     [
       { kind: "starter-link", status: "delay", liveA: null, lastPeakA: null, learned: 0, code: "wait" },
-      "– – –, waits its own delay, 0 starts learned, code: wait",
+      "– – –, start delay, 0 starts learned, code: wait",
     ],
     [
       { kind: "generator-panel", running: true, watts: 1840, overload: "warning", eco: false, fuelShare: 0.4 },

@@ -4,44 +4,43 @@ import type { OwnMinutes, SiteQuestion } from "@amp-saver/core/study/site";
 import type { Span } from "./answer.ts";
 
 const RELOCK: Readonly<Partial<Record<LockReason, readonly Span[]>>> = {
-  "long-break": [{ text: "More than an hour has passed: " }, { text: "prove it again.", decides: true }],
-  "evidence-changed": [{ text: "A figure was changed since: " }, { text: "prove it again.", decides: true }],
+  "long-break": [{ text: "More than an hour has passed. " }, { text: "Prove it again.", decides: true }],
+  "evidence-changed": [{ text: "A figure was changed since. " }, { text: "Prove it again.", decides: true }],
 };
 
 /** Words for isolating and proving dead. */
 export const ISOLATE = {
-  question: "Is it dead, and proven so?",
-  open: (clock: string): readonly Span[] => [{ text: `Dead since ${clock}: ` }, { text: "work is open.", decides: true }],
+  question: "Is it proven dead?",
+  open: (clock: string): readonly Span[] => [{ text: `Proven dead at ${clock}. ` }, { text: "Work is open.", decides: true }],
   notYet: (left: number, next: string): readonly Span[] => [
-    { text: `Not dead yet, ${left === 1 ? "one thing" : `${left} things`} left: ` },
+    { text: `${left === 1 ? "1 check" : `${left} checks`} left. Next: ` },
     { text: next, decides: true },
   ],
-  ready: [{ text: "Everything is done: " }, { text: "say so below, and work opens.", decides: true }] satisfies readonly Span[],
+  ready: [{ text: "All checks done. " }, { text: "Confirm below to start work.", decides: true }] satisfies readonly Span[],
   relock: RELOCK,
-  sure: "Waiting is no proof, a meter on AC volts shows nothing of a charged capacitor, and shorting with a tool is never a step here.",
-  caution: "Mains kills, and capacitors hold charge",
+  sure: "Waiting is no proof. A meter on AC volts does not show a charged capacitor. Never short a capacitor with a tool.",
+  caution: "Line voltage kills, capacitors stay charged",
   cautionText:
-    "One hand, dry, nothing on the wrist. The compressor’s terminal cover stays on while there is power: a pin can blow out with burning oil. Local code and licensed people come first.",
+    "One hand, dry, nothing on the wrist. Terminal cover on while there is power: a terminal can blow out with burning oil. Local code and licensed people come first.",
   liveLeg: {
-    common: "This contactor leaves common’s leg live with no call: only the source itself switches it off.",
-    run: "This contactor leaves the run side live with no call: only the source itself switches it off.",
+    common: "This contactor leaves common live without a call. Only the source switches it off.",
+    run: "This contactor leaves the run side live without a call. Only the source switches it off.",
   },
   site: "Go or no-go",
   siteAsk: {
     dry: "The roof is dry",
-    calm: "There is no wind to speak of",
+    calm: "There is hardly any wind",
     ladder: "The ladder is one piece, tied, three points of contact",
-    helper: "Somebody is within call",
+    helper: "Somebody can hear me",
     daylight: "There is daylight for the whole job",
-    haul: "Tools go up in a bucket, both hands on the ladder",
-    skilled: "I have worked on mains before",
-    allowed: "The law here lets me do this work",
+    haul: "Tools go up in a bucket, hands on the ladder",
+    skilled: "I have worked on line voltage before",
+    allowed: "I am allowed to do this work here",
     flammable: "The plate names a flammable refrigerant (A2L)",
   } satisfies Readonly<Record<SiteQuestion, string>>,
   yes: "Yes",
   no: "No",
-  goes: (minutes: number): string =>
-    `Go. About ${formatNumber(minutes, 0)} min with tug tests, without learning runs; common practice, no source.`,
+  goes: (minutes: number): string => `Go. About ${formatNumber(minutes, 0)} min with tug tests, without learning runs.`,
   ownTime: ({ minutes, quickMin, slowMin, timed, visits }: OwnMinutes): string =>
     `By your own log the steps take ${formatNumber(minutes, 0)} min, ${formatNumber(quickMin, 0)} to ${formatNumber(slowMin, 0)}: ${timed} steps timed in ${visits === 1 ? "one visit" : `${visits} visits`}.`,
   noGo: (what: readonly string[]): string => `No-go while: ${what.join(", ")}.`,
@@ -50,26 +49,26 @@ export const ISOLATE = {
     dry: "the roof is wet",
     calm: "there is wind",
     ladder: "the ladder is not good",
-    helper: "nobody is within call",
+    helper: "nobody can hear you",
     daylight: "it gets dark",
     haul: "hands are full on the ladder",
   },
   who: {
-    owner: "Owner or professional: you may do it yourself.",
-    professional: "Owner or professional: leave it to someone licensed.",
-    "not-known": "Owner or professional: answer skill and law.",
+    owner: "You can do it yourself.",
+    professional: "Leave it to someone licensed.",
+    "not-known": "Who does it: answer the last two.",
   },
   noSparks: "Flammable refrigerant: ventilate, no sparks, no soldering.",
   feeds: "Every source off",
-  feedName: { breakers: "Every breaker that feeds the roof", fuse: "12 V control fuse", disconnect: "Disconnect and its breaker" },
+  feedName: { breakers: "Every breaker to the roof", fuse: "12 V control fuse", disconnect: "Disconnect and its breaker" },
   feedHelp: {
     shore: "Cord out at both ends.",
-    inverter: "It will feed the circuit again by itself. Off at its own switch.",
+    inverter: "It can feed the circuit again by itself. Switch it off at its own switch.",
     "inverter-generator": "Stopped, cord out, auto-start disabled.",
     generator: "Stopped, cord out, auto-start disabled.",
     breakers: "There may be three.",
-    fuse: "Out, so that no call comes.",
-    disconnect: "Pulled; pushed home once, with one hand, when power is back.",
+    fuse: "Pull it, so that no call comes.",
+    disconnect: "Pull it. Later push it in once, with one hand.",
   },
   off: (name: string): string => `${name}: off`,
   locked: (name: string): string => `${name}: locked or tagged`,
@@ -79,7 +78,7 @@ export const ISOLATE = {
   after: "Meter proved after",
   pairs: "Measured dead",
   pairsHelp:
-    "On the low-impedance range: below 3 V is dead, nothing else is. All three pairs: with reversed polarity, neutral stays hot behind an open breaker.",
+    "On the low-impedance range: below 3 V is dead, nothing else is. Measure all three pairs: with reversed polarity, neutral stays hot behind an open breaker.",
   pairName: (pair: DeadPair): string =>
     pair
       .replace("L1", "line 1")
@@ -92,13 +91,13 @@ export const ISOLATE = {
   verdict: {
     dead: "dead",
     "not-dead": "Not dead. Is the inverter off?",
-    stray: "May be stray: a high-impedance meter shows a volt or two of nothing. Measure on low impedance.",
-    floating: "About half the volts to ground: a floating neutral, and something is live.",
+    stray: "May be stray voltage. Measure on low impedance.",
+    floating: "Half the volts to ground: a floating neutral. Something is live.",
     reversed: "Neutral is hot: reversed polarity. Find the source that still feeds it.",
   } satisfies Readonly<Record<PairVerdict, string>>,
   capacitors: "Every capacitor bled",
   capacitorsHelp:
-    "Two 10,000 ohm 5 W resistors in series on insulated leads, across the tags; then read DC, below 10 V, wait 30 s, read again: it can rebound.",
+    "Two 10,000 ohm 5 W resistors in series on insulated leads, across the terminals. Read DC below 10 V, wait 30 s, read again: it can rebound.",
   capacitor: (name: string): string => name,
   bleedFor: (fromV: number, seconds: number, overS: number): string =>
     `From up to ${formatNumber(fromV, 0)} V: ${formatNumber(seconds, 1)} s to below 10 V${overS >= 0.05 ? `; the resistors take more than their rating for ${formatNumber(overS, 1)} s` : ""}.`,
@@ -106,13 +105,13 @@ export const ISOLATE = {
   second: (name: string): string => `${name}: DC volts again`,
   again: (seconds: number): string => `Read again in ${seconds} s.`,
   badVolts: (label: string): string => `${label} must be a number from −1,000 to 1,000 V.`,
-  overrides: "Going on without",
+  overrides: "Skip a check",
   overridesHelp: "A reason of twelve letters or more, kept in the record.",
   reason: (task: string): string => `Reason: ${task}`,
   reasonLong: "The reason is too long: at most 500 letters.",
-  declare: "Dead and proven: open the work",
+  declare: "It is proven dead: start work",
   powered: "Power is back: lock again",
-  hands: "Other hands take over: lock again",
+  hands: "Someone else takes over: lock again",
   toFit: "Go on to Fit",
 } as const;
 
@@ -120,19 +119,19 @@ export const ISOLATE = {
 export function taskWords(task: DeadTask, nameOf: (id: string) => string, capacitorName: (id: string) => string): string {
   switch (task.task) {
     case "source-off":
-      return `${nameOf(task.id)} off`;
+      return `switch off ${nameOf(task.id)}`;
     case "source-locked":
-      return `${nameOf(task.id)} locked or tagged`;
+      return `lock or tag ${nameOf(task.id)}`;
     case "meter-before":
-      return "meter proved before";
+      return "prove the meter";
     case "meter-after":
-      return "meter proved after";
+      return "prove the meter again";
     case "pair":
-      return `${ISOLATE.pairName(task.id)} measured dead`;
+      return `measure ${ISOLATE.pairName(task.id)}`;
     case "first-discharge":
-      return `${capacitorName(task.id)} below 10 V`;
+      return `bleed ${capacitorName(task.id)}`;
     case "second-discharge":
-      return `${capacitorName(task.id)} below 10 V again`;
+      return `read ${capacitorName(task.id)} again`;
   }
 }
 

@@ -20,28 +20,28 @@ export const KEEPING = {
     agoMs === null
       ? changes === 0
         ? "Nothing has been exported from this device yet."
-        : `Nothing has been exported from this device yet; ${changesOf(changes)} would be lost with it.`
-      : `All rigs were last exported ${ago(agoMs)}; ${changes === 0 ? "nothing of weight changed" : changesOf(changes)} since.`,
-  offer: (changes: number): string => `${changesOf(changes)} since the last export of all rigs. A copy elsewhere outlives this device.`,
+        : `Nothing has been exported from this device yet. ${changesOf(changes)} exist only here.`
+      : `All rigs were last exported ${ago(agoMs)}; ${changes === 0 ? "no changes" : changesOf(changes)} since.`,
+  offer: (changes: number): string => `${changesOf(changes)} since the last export of all rigs. Keep a copy elsewhere.`,
   exportNow: "Export a copy now",
   later: "Later",
   room: (usedBytes: number, mostBytes: number): string => `${size(usedBytes)} of ${size(mostBytes)} on this device are used.`,
   almostFull: "This device is almost full. Export a copy, then delete what is no longer needed.",
-  lasting: "The browser promised to keep what is stored here.",
-  notLasting: "The browser may clear what is stored here when it runs short. Export a copy now and then.",
+  lasting: "The browser keeps what is stored here.",
+  notLasting: "The browser may clear what is stored here if it runs out of room. Export a copy now and then.",
   exportFirst: "Export a copy first",
-  waits: "A new version is ready. This page reloads when what is half typed is finished or cleared.",
-  install: "Amp Saver can be installed on this device: it then has a window of its own and opens without a signal.",
+  waits: "A new version is ready. This page reloads once your half-typed entry is finished or cleared.",
+  install: "Amp Saver can be installed on this device: it gets its own window and opens without a signal.",
   installNow: "Install",
   notNow: "Not now",
   offline: {
     cannot: "Needs a signal at this address",
-    fetching: "Not ready without a signal yet: the app is still being fetched",
-    failed: "Not ready without a signal: the app could not be fetched whole",
+    fetching: "Not ready without a signal yet: the app is still loading",
+    failed: "Not ready without a signal: the app could not be loaded completely",
     ready: "Works without a signal",
   },
   handOver: "Keep a copy of this rig elsewhere",
-  namesInFiles: "Names of rigs in the names of files",
+  namesInFiles: "Rig names in file names",
 } as const;
 
 /** Share of the room at which it is said that it is almost used up. */

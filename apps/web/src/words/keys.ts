@@ -1,11 +1,11 @@
 /** Keys and what they do, as listed under "?". */
 export const KEYS: readonly (readonly [string, string])[] = [
-  ["1–9", "stage of the job"],
+  ["1–9, 0", "stage of the job"],
   ["S", "next source"],
-  ["M", "next way of starting"],
-  ["B", "line laid over it"],
+  ["M", "next start method"],
+  ["B", "compare with"],
   ["L", "other loads"],
-  ["T", "outdoor air"],
+  ["T", "outdoor temp"],
   ["A", "altitude"],
   ["W", "why: formula, inputs, source"],
   ["O", "open what is next"],
@@ -19,7 +19,7 @@ export const KEYS: readonly (readonly [string, string])[] = [
 
 export const KEY_WORDS = {
   title: "Keys and settings",
-  shortcuts: "Single keys work when nothing is being typed",
+  shortcuts: "Single keys work while you are not typing",
   measure: "Units",
   us: "°F and feet",
   si: "°C and metres",

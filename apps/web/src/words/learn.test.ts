@@ -19,14 +19,14 @@ const after = (peaksA: readonly (number | null)[]): string => {
 
 describe("whether it has learned, in a sentence", () => {
   it.each([
-    [[], "Not yet: no run is done."],
+    [[], "Not yet: no run is finished."],
     [[null], "Not yet: 1 run done."],
     [[34, 26], "Not yet: the peak still moves by 24 % a run."],
     [[26, 25.5], "Not yet: three peaks tell whether it has settled."],
     [[26.5, 26, 25.5], "Yes: after 3 runs it has settled at 25.5 A."],
     [[34, 26, 25.5], "Not yet: the peak still moves by 13 % a run."],
     [[null, null, null], "The rule’s 3 runs are done; too few peaks were read to tell."],
-    [[34, 30, 26, 22], "After 4 runs it still moves: look it up in its sheet."],
+    [[34, 30, 26, 22], "After 4 runs it still moves: see its sheet."],
   ])("%j: %s", (peaks, sentence) => {
     expect(after(peaks)).toBe(sentence);
   });
@@ -40,7 +40,7 @@ describe("whether it waits, in a sentence", () => {
   };
 
   it("says who waits and how long still, then that it is late", () => {
-    expect(wait(60)).toBe("Waiting, not faulty: starter’s own delay, 3:15 until it is late.");
+    expect(wait(60)).toBe("Waiting, not faulty: start delay, 3:15 until it is late.");
     expect(wait(210)).toBe("Any moment now: late in 0:45.");
     expect(wait(300)).toBe("Late by 0:45: off, then look.");
     expect(wait(60, 98)).toBe("Too few volts to start: find out what else is on.");
@@ -60,7 +60,7 @@ describe("times in words", () => {
   });
 
   it("say what was missed and that nothing is lost", () => {
-    expect(LEARN.missed({ what: "rest-over", byS: 600 })).toContain("10 min ago. It may start; nothing is lost.");
+    expect(LEARN.missed({ what: "rest-over", byS: 600 })).toContain("10 min ago. You can start it now.");
     expect(LEARN.missed({ what: "run-over", byS: 480 })).toContain("Switch it off now.");
     expect(LEARN.missed({ what: "rest-short", run: 2, restS: 60, leastS: 270 })).toContain("60 s of rest");
   });

@@ -23,9 +23,9 @@ export function learnSentence(state: RunState, mostRuns: number): readonly Span[
       return [{ text: `Yes: after ${runs(state.counted)} it has settled ` }, { text: `at ${formatAmps(last)}.`, decides: true }];
     if (state.settled === null)
       return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "too few peaks were read to tell.", decides: true }];
-    return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "look it up in its sheet.", decides: true }];
+    return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "see its sheet.", decides: true }];
   }
-  if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is done.", decides: true }];
+  if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is finished.", decides: true }];
   if (state.movesPerRun === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
   if (state.settled === true)
     return [{ text: "Settled, but the rule wants more: " }, { text: `${runs(state.counted)} done.`, decides: true }];
@@ -45,27 +45,27 @@ export function expectSentence(e: {
   readonly directA: number;
   readonly tripped: boolean;
 }): string {
-  if (e.tripped) return "Expected on this source: it lets go while the starter still learns. Learn on a stronger one.";
+  if (e.tripped) return "Expected: this source shuts off while the starter still learns. Learn on a stronger one.";
   if (e.settledAt === null) return `Expected: still moving after eight starts, at ${formatAmps(e.lastA)}.`;
-  return `Expected: settled by start ${e.settledAt}, at ${formatAmps(e.lastA)}, ${formatWith((1 - e.lastA / e.directA) * 100, 0, "%")} under direct.`;
+  return `Expected: settled by start ${e.settledAt}, at ${formatAmps(e.lastA)}, ${formatWith((1 - e.lastA / e.directA) * 100, 0, "%")} less than direct.`;
 }
 
 export const LEARN = {
   question: (unit: string): string => `Has the starter on ${unit} learned enough?`,
-  sure: "Dashed: expected, simulated with our model of a learning starter, not any maker’s. Its own sheet decides.",
+  sure: "Dashed: expected, simulated with our own model of a learning starter. Follow the starter’s sheet.",
   rule: "Start, amps",
   direct: "Direct",
   run: (n: number): string => `Run ${n}`,
   settled: "settled",
   stalled: "stalls, tries again",
-  tripped: "the source lets go",
+  tripped: "the source shuts off",
   noPeak: "no peak read",
   fell: (share: number): string => `${share < 0 ? "+" : "\u2212"}${formatNumber(Math.abs(share) * 100, 0)}\u00a0%`,
   pictureLabel: (done: number, all: number): string => `${done} runs done of ${all} on one rule of amps, the rest expected.`,
   timerLabel: (word: string, left: string): string => `${word}: ${left}`,
   phase: {
-    ready: "Rested: switch it on",
-    called: "Cooling is called: it is silent",
+    ready: "Rested: call for cooling",
+    called: "Called: it is quiet",
     running: (n: number): string => `Run ${n}: switch it off when this is over`,
     runOver: (n: number): string => `Run ${n} is over: switch it off`,
     resting: (n: number): string => `Resting before start ${n}`,
@@ -73,12 +73,12 @@ export const LEARN = {
   },
   at: (time: string): string => `at ${time}`,
   ruleLine: (runS: number, restS: number): string => `${spell(runS)} run, ${spell(restS)} rest`,
-  after: "Then the fan, then silence up to the starter’s own delay. That is no fault.",
-  call: "Cooling is on",
+  after: "Then the fan runs and the compressor waits for the start delay. That is normal.",
+  call: "Cooling is called",
   started: "It started",
   stopped: "It is off again",
-  failed: "It hummed or tripped: off",
-  neverStarted: "Off again: it never started",
+  failed: "It hummed or tripped",
+  neverStarted: "Off again, it never started",
   early: "It started anyway",
   peak: (n: number): string => `Peak of run ${n}, A`,
   badPeak: (limits: string): string => `The peak must be a number from ${limits}.`,
@@ -88,37 +88,37 @@ export const LEARN = {
       return `Run ${m.run} does not count: it began after ${spell(m.restS)} of rest, and ${spell(m.leastS)} is the least.`;
     if (m.what === "run-short") return `Run ${m.run} does not count: it lasted ${spell(m.runS)}, and ${spell(m.leastS)} is the least.`;
     return m.what === "rest-over"
-      ? `Missed: its rest was over ${spell(m.byS)} ago. It may start; nothing is lost.`
+      ? `Missed: its rest was over ${spell(m.byS)} ago. You can start it now.`
       : `Missed: this run should have ended ${spell(m.byS)} ago. Switch it off now.`;
   },
-  clockBack: "The clock was set back: rest and run are counted anew from now, and nothing is lost.",
+  clockBack: "The clock was set back. Rest and run count again from now; nothing is lost.",
   sayOff: (unit: string): string => `Switch ${unit} off now.`,
   sayOn: (unit: string): string => `${unit} has rested. Switch it on.`,
   ready: "Before the first run",
-  strong: "It stands on the full hook-up, or another source that is expected to carry it",
-  eco: "Economy mode is off, where a generator feeds it",
-  notStrong: "Answer both before the first run: a weak source teaches it a wrong limit.",
+  strong: "It is on full shore power, or on a source that can carry it",
+  eco: "Eco mode is off, if a generator feeds it",
+  notStrong: "Answer both before the first run. A weak source teaches it a wrong limit.",
   totalTitle: "How long it takes",
-  total: (seconds: number, at: string): string => `About ${spell(seconds)} from now, until ${at}, its own delay apart.`,
-  rulePick: "By which rule",
+  total: (seconds: number, at: string): string => `About ${spell(seconds)} from now, until ${at}, plus the start delays.`,
+  rulePick: "Learning rule",
   ruleNames: {
     short: "5 × 30 s, rest 5 min",
     long: "5 × 8 min, rest 5 min",
     "five-five": "5 to 8 × 5 min, rest 5 min",
     "until-settled": "until settled, 8 at most",
     thermostat: "4 to 5 by thermostat",
-    sheet: "the starter’s own sheet",
+    sheet: "the starter’s sheet",
     own: "my own",
   } satisfies Readonly<Record<Learning["ruleFrom"], string>>,
-  ruleSource: "Schools of common practice, no source, and they contradict each other: the starter’s own sheet decides.",
+  ruleSource: "Rules of common practice, no source, and they contradict each other. Follow the starter’s sheet.",
   fields: { runs: "Runs, at least", mostRuns: "Runs, at most", runS: "Run, s", restS: "Rest, s" },
   badRule: (label: string, least: number, most: number): string => `${label} must be a number from ${least} to ${most}.`,
-  turnsTitle: "Take turns with other units",
+  turnsTitle: "Alternate with other units",
   turnsHelp: "While one rests, another runs; one at a time.",
-  together: (unit: string): string => `${unit} takes turns too`,
+  together: (unit: string): string => `Alternate with ${unit}`,
   turnRow: {
     ready: "may start",
-    called: "called, silent",
+    called: "called, quiet",
     running: (left: string): string => `runs, ${left} left`,
     resting: (left: string): string => `rests, ${left} left`,
     done: "done",
@@ -127,42 +127,42 @@ export const LEARN = {
   nextTurn: (unit: string, inS: number): string => (inS < 5 ? `Next: ${unit}, now.` : `Next: ${unit}, in ${clock(inS)}.`),
   unitStarted: (unit: string): string => `${unit}: it started`,
   unitStopped: (unit: string): string => `${unit}: it is off again`,
-  linkPick: "Told by",
-  linkNone: "my finger",
-  linkLost: "This link says nothing now: tell it with a finger until it is back.",
+  linkPick: "Starts counted by",
+  linkNone: "my taps",
+  linkLost: "This link has no signal. Tap until it is back.",
   waitTitle: "Waiting or faulty",
   waitFan: "The fan runs",
   yes: "Yes",
   no: "No",
   unseen: "Not looked",
   waits: {
-    energyManager: "An energy manager or surge protector sits in the circuit",
+    energyManager: "There is an energy manager or surge protector",
     transferSwitch: "A transfer switch waits for its generator",
     thermostatJustOff: "The thermostat was off for less than five minutes",
   },
   who: {
     "transfer-switch": "transfer switch",
     "energy-manager": "energy manager",
-    fan: "fan comes in",
-    thermostat: "thermostat’s own delay",
-    starter: "starter’s own delay",
+    fan: "fan starts",
+    thermostat: "thermostat delay",
+    starter: "start delay",
   } satisfies Readonly<Record<WaitBand["who"], string>>,
-  waitPicture: (elapsed: string): string => `Waits one after the other; ${elapsed} since the call.`,
+  waitPicture: (elapsed: string): string => `Delays one after the other; ${elapsed} since the call.`,
   lampPick: "Its lamp or code shows",
-  lampNone: "nothing that is in its entry",
+  lampNone: "nothing from the list",
   lampMeans: (means: string): string => `Its sheet: ${means}`,
-  lampEmpty: "No lamp or code is entered for this starter: enter them from its sheet under Choose.",
+  lampEmpty: "No lamp or code is entered for this starter. Enter them from its sheet in Choose.",
   restTitle: "Rest between starts",
   rest: (restarts: boolean): string =>
     restarts
-      ? "Even without rest it would come to speed here; rest 3 to 5 min all the same, as the compressor’s maker asks."
-      : "Without 3 to 5 min of rest the pressures are not equal: simulated, the restart stalls at its limit. That is no fault.",
+      ? "It would start here even without rest. Rest 3 to 5 min all the same, as the compressor’s maker says."
+      : "Without 3 to 5 min of rest the pressures are not equal. In the simulation the restart stalls. That is not a fault.",
   breakerTitle: "Breaker",
   breaker: (heat: number | null): string =>
     heat === null || heat < 0
-      ? "None is judged on this source."
+      ? "No breaker on this source."
       : heat >= 1
-        ? "A quick breaker may trip on the way: rest longer."
+        ? "A quick breaker may trip during the runs. Rest longer."
         : `It warms to ${formatPercent(heat)} of what may trip a quick one.`,
   sound: "Sound and voice when a time is over",
 } as const;
@@ -189,12 +189,12 @@ export function waitingSentence(study: WaitingStudy, elapsedS: number): readonly
 }
 
 export const NEXT_CHECK_WORDS: Readonly<Record<NextCheck, string>> = {
-  volts: "Volts at the unit while it is called.",
+  volts: "Volts at the unit while it calls for cooling.",
   power: "Breaker, energy manager, cord: is there power at all?",
-  thermostat: "Thermostat: on cool, well below the room’s temperature.",
+  thermostat: "Thermostat: on cool, set well below room temp.",
   "fan-circuit": "Fan: does its motor turn by hand, with the power off and proven dead?",
-  lamp: "The starter’s lamp or code, in its sheet’s words.",
+  lamp: "The starter’s lamp or code, from its sheet.",
   overload: "Hot compressor: its overload may be open. Let it cool for an hour, power off.",
-  capacitor: "Run capacitor against its print, dead and bled.",
-  wiring: "The wiring against the plan, dead and proven so: Prepare, then Check.",
+  capacitor: "Run capacitor: measure it, dead and bled.",
+  wiring: "The wiring against the plan, proven dead: Fit, then Check.",
 };

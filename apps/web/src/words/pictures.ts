@@ -4,8 +4,8 @@ import { FIT_WORDS } from "./common.ts";
 
 export const PICTURES = {
   which: "Picture",
-  kinds: { start: "The start", time: "Current and time", map: "Heat and height" },
-  mapLoads: "Heat and loads",
+  kinds: { start: "The start", time: "Current and time", map: "Weather and altitude" },
+  mapLoads: "Weather and loads",
   amps: "Amps",
   tick: (s: number): string => (s >= 120 ? formatWith(s / 60, 0, "min") : formatWith(s, s < 0.1 ? 2 : s < 1 ? 1 : 0, "s")),
   saveSvg: "Save SVG",
@@ -24,8 +24,9 @@ export const PICTURES = {
   bandLabel: (amps: number): string => `${formatNumber(amps, 0)} A breaker: may trip, trips`,
   stepsLabel: "what the source can supply for how long",
   timeLabel: "How long the start stays at or above each current, over what the source allows; both scales logarithmic.",
-  timeHelp: "Each point: for how long the start stays at that current or above. Right of the red line is too much for that long.",
-  mapAlong: "Outdoor air",
+  timeHelp:
+    "Each point: for how long the start stays at that current or above. Right of the red line the source cannot supply it for that long.",
+  mapAlong: "Outdoor temp",
   mapUp: { altitude: "Altitude", loads: "Other loads" },
   mapStarts: (starts: number): string => `start ${formatNumber(starts, 0)}`,
   mapMarks: "bar: fits · dashes: barely fits · hatch: does not fit",

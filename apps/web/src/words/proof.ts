@@ -10,7 +10,7 @@ export const PROOF = {
   testShown: (source: string, shown: SourceShown | undefined): readonly Span[] => {
     const min = `${formatNumber(shown?.minutes ?? 0, 0)} min`;
     if (shown === undefined) return [{ text: "Not shown yet: " }, { text: "run it for half an hour.", decides: true }];
-    if (shown.verdict === "stopped") return [{ text: `It stopped by itself on ${source}: ` }, { text: "look below first.", decides: true }];
+    if (shown.verdict === "stopped") return [{ text: `It stopped by itself on ${source}: ` }, { text: "see below.", decides: true }];
     return shown.verdict === "keeps-running"
       ? [{ text: `Yes: on ${source} ` }, { text: `it kept running for ${min}.`, decides: true }]
       : [{ text: `Not shown yet: it ran for ${min} on ${source}; ` }, { text: "half an hour shows it.", decides: true }];
@@ -20,38 +20,38 @@ export const PROOF = {
     { text: `It has run for ${formatNumber(min, 0)} min: ` },
     { text: "that shows it.", decides: true },
   ],
-  testSure: "With the loads on that are to stay on, on a day as hot as it gets: minutes decide, not the start. Common practice, no source.",
-  testNoSource: "No source is entered to run it on.",
-  toSources: "Enter one under Survey",
+  testSure: "Leave the usual loads on, on a day as hot as it gets. Half an hour shows it, not the start.",
+  testNoSource: "No source is entered.",
+  toSources: "Add one in Survey",
   testSource: "On which source",
-  testAir: "Outdoor air",
+  testAir: "Outdoor temp",
   testLoads: "What else is on",
-  testBegin: "It runs: count the minutes",
-  testWell: "All is well: end the run",
+  testBegin: "It runs: start the timer",
+  testWell: "It ran well: end the run",
   testStopped: "It stopped by itself",
-  testStops: "End it at once when",
+  testStops: "Stop at once when",
   testStopList: [
     "the breaker or the generator trips, or its overload lamp stays on",
-    "volts at the unit fall below nine tenths of its plate",
+    "volts at the unit fall below 90 % of the plate",
     "the compressor hums and does not turn, or restarts by itself again and again",
     "anything smells, smokes or is too hot to touch",
   ],
   testPeople: "People and pets must not depend on this unit while it is tested.",
   lookFirst: "Look at these first",
   lookList: [
-    "Generator: oil, air filter, fuel, how high above the sea, propane or petrol.",
+    "Generator: oil, air filter, fuel, altitude, propane or gasoline.",
     "Air conditioner: dirty coil, refrigerant charge, low volts.",
     "Cord and plugs: length, gauge, anything warm.",
-    "Loads: what switched itself on meanwhile?",
+    "Loads: what came on by itself?",
   ],
   tests: "Runs so far",
   testRow: (source: string, min: number, well: boolean): string =>
     `${source}: ${formatNumber(min, min < 10 ? 1 : 0)} min, ${well ? "ended well" : "stopped by itself"}`,
   testRemove: (source: string): string => `Delete the run on ${source}`,
-  proofQuestion: (unit: string): string => `What is shown for ${unit}, and what is not?`,
+  proofQuestion: (unit: string): string => `What is proven for ${unit}, and what is not?`,
   shown: "Shown",
   notShown: "Not shown",
-  nothingMissing: "Nothing that this proof asks for is missing.",
+  nothingMissing: "Nothing is missing.",
   reduction: (
     beforeA: number,
     afterA: number,
@@ -64,12 +64,12 @@ export const PROOF = {
     `${side}: ${count} readings from ${formatAmps(low)} to ${formatAmps(high)}.`,
   learned: (runs: number): string => `After ${runs === 1 ? "1 learning run" : `${runs} learning runs`}, counted.`,
   running: {
-    same: "Running amps are the same before and after: a starter lowers the start and not the cost of running.",
+    same: "Running amps are the same before and after. A starter lowers the start, not the running cost.",
     changed: "Running amps changed, air and volts allowed for. A starter does not do that. Another wire?",
-    "cannot-tell": "A change of running amps cannot be told apart from the weather. Note outdoor air and volts on both sides.",
+    "cannot-tell": "The weather may explain the change of running amps. Note outdoor temp and volts on both sides.",
   } satisfies Readonly<Record<RunningComparison["verdict"], string>>,
   predicted: "Measured against predicted",
-  predicting: "What was to be expected is being worked out.",
+  predicting: "Working out what was expected.",
   against: {
     same: "as predicted",
     above: "above what was predicted",
@@ -82,27 +82,27 @@ export const PROOF = {
     const when = `${air === "" ? "" : `, at ${air}`}${loads === "" ? "" : `, with ${loads}`}`;
     if (s.verdict === "keeps-running") return `On ${name} it starts and keeps running: ${formatNumber(s.minutes, 0)} min${when}.`;
     if (s.verdict === "too-short")
-      return `On ${name} it starts and ran for ${formatNumber(s.minutes, 0)} min${when}: too short to show that it keeps running.`;
+      return `On ${name} it starts and ran for ${formatNumber(s.minutes, 0)} min${when}: too short to prove that it keeps running.`;
     return `On ${name} it starts, and stopped by itself after ${formatNumber(s.failedAfterMin ?? 0, 0)} min${when}.`;
   },
   gaps: {
     "no-before": "No before reading was taken, so the reduction is expected, not shown.",
-    "no-after": "No after reading was taken: nothing is shown of the starter’s work.",
+    "no-after": "No after reading was taken, so nothing is shown.",
     "nothing-alike": "No two readings are alike, so no percent can be given.",
-    "few-readings": "Fewer than three readings on a side: the middle is not yet one.",
+    "few-readings": "Fewer than three readings on a side: take more.",
     "sides-disagree": "Two readings of one side disagree: one of them bounced.",
     "not-counted": "Nobody counted the learning runs: the peak may still fall.",
     "not-settled": "The last three peaks had not settled: they may still move.",
     "no-running": "Running amps were not read on both sides.",
-    "no-test": "No run on a source was tested: that it keeps running is expected, not shown.",
+    "no-test": "No run test was made: that it keeps running is expected, not shown.",
     "mild-day": "The run was on a cooler day than this rig’s hottest: it draws more when it is hotter.",
     "air-not-noted": "Nobody noted how hot it was during the run.",
   } satisfies Readonly<Record<ProofGap, string>>,
-  freeze: "Freeze this proof",
-  refreeze: "Freeze it anew",
-  frozen: (at: string, version: string): string => `Frozen on ${at} by core ${version}.`,
-  same: "Worked out again now, it shows the same.",
-  differs: "Worked out again now, it shows something else: look at both before relying on it.",
-  since: "Something was added or changed since it was frozen.",
+  freeze: "Keep this proof",
+  refreeze: "Keep it again",
+  frozen: (at: string, version: string): string => `Kept on ${at} by core ${version}.`,
+  same: "Worked out again now: the same result.",
+  differs: "Worked out again now: another result. Compare both before you rely on it.",
+  since: "Something was added or changed since it was kept.",
   toHandOver: "Go on to Hand over",
 } as const;

@@ -74,19 +74,15 @@ export function proofSentence({ verdict, beforeA, afterA, reduction, low, high, 
         { text: "Take three readings a side.", decides: true },
       ];
     case "no-before":
-      return [{ text: "No before reading was taken, so " }, { text: "the reduction is expected, not shown.", decides: true }];
+      return [{ text: "No before readings, so " }, { text: "the reduction is expected, not shown.", decides: true }];
     case "no-after":
-      return [{ text: "The before readings stand. " }, { text: "Take the after readings the same way.", decides: true }];
+      return [{ text: "No after readings yet. " }, { text: "Take them the same way as before.", decides: true }];
     case "nothing-alike":
-      return [{ text: "Nothing can be compared: " }, { text: "no two readings are of one kind on one wire.", decides: true }];
+      return [{ text: "Nothing to compare: " }, { text: "no two readings are of one kind on one wire.", decides: true }];
     default:
       return side === "before"
-        ? [{ text: "Nothing is shown yet: " }, { text: "take a before reading first.", decides: true }]
-        : [
-            { text: "Nothing is shown yet: " },
-            { text: "take the after readings;", decides: true },
-            { text: " no before reading was taken." },
-          ];
+        ? [{ text: "No readings yet. " }, { text: "Take the before readings first.", decides: true }]
+        : [{ text: "No readings yet. " }, { text: "Take the after readings.", decides: true }];
   }
 }
 
@@ -102,10 +98,10 @@ export function beforeSentence(read: number, wanted: number, middleA: number | n
 export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly Span[] {
   if (thenA === null || nowA === null || change === null)
     return verdict === "no-now"
-      ? [{ text: "Not known yet: " }, { text: "read the start again as it was read then.", decides: true }]
+      ? [{ text: "Not known yet. " }, { text: "Read the start the same way as then.", decides: true }]
       : verdict === "no-then"
-        ? [{ text: "Nothing can be compared: " }, { text: "the visit before has no reading with the starter in.", decides: true }]
-        : [{ text: "Nothing can be compared: " }, { text: "it was read otherwise then: kind, wire or source.", decides: true }];
+        ? [{ text: "Nothing to compare: " }, { text: "the last visit has no reading with the starter.", decides: true }]
+        : [{ text: "Nothing to compare: " }, { text: "it was another kind, wire or source then.", decides: true }];
   const then = ` than the ${formatAmps(thenA)} of then.`;
   const percent = formatWith(Math.abs(change) * 100, 0, "%");
   if (verdict === "alike")
@@ -142,13 +138,13 @@ export const PROVE = {
   question: (unit: string): string => `Did the starter do its work on ${unit}?`,
   visitQuestion: (unit: string, day: string): string => `Does ${unit} start as it did on ${day}?`,
   sure: (before: number, after: number, low: number, high: number): string =>
-    `Middle of ${before} before and ${after} after, taken alike. The true drop is ${formatNumber(low * 100, 0)} to ${formatWith(high * 100, 0, "%")}, 95 times in 100. It lowers the start, not the cost of running.`,
-  foot: "The first 100 ms see only the foot of a starter’s ramp, so inrush mode overstates the drop. Take max hold too.",
+    `Middle of ${before} before and ${after} after, taken the same way. The true drop is ${formatNumber(low * 100, 0)} to ${formatWith(high * 100, 0, "%")}, 95 times in 100. It lowers the start, not the running cost.`,
+  foot: "Inrush mode sees only the first 100 ms of the ramp and overstates the drop. Take max hold too.",
   meters: {
-    different: "Before and after were read with different meters: the error of both is counted.",
-    "not-noted": "Which meter took them was not noted: the error of two is counted.",
+    different: "Before and after were read with different meters, so both errors count.",
+    "not-noted": "No meter is noted, so the error of two counts.",
   },
-  few: (sides: string): string => `Three readings a side make a middle; ${sides} has fewer.`,
+  few: (sides: string): string => `Three readings a side are enough; ${sides} has fewer.`,
   sides: { before: "before", after: "after" },
   bothSides: "each side",
   rule: "Start, amps",
@@ -171,7 +167,7 @@ export const PROVE = {
     runningAfter: (a: number, verdict: RunningComparison["verdict"]): string => `${formatAmps(a)} now, ${RUNNING_SHORT[verdict]}`,
     runningAfterShort: (a: number): string => `${formatAmps(a)} now`,
   },
-  alike: "Taken alike?",
+  alike: "Taken the same way?",
   alikeOf: (n: number, all: number): string => `${n} of ${all}`,
   alikeWords: { equal: "equal", near: "near enough", unlike: "not alike", "not-known": "not known" },
   alikeRows: {
@@ -180,19 +176,19 @@ export const PROVE = {
     mode: "Kind",
     rest: "Rest before",
     source: "Source",
-    outdoor: "Outdoor air",
+    outdoor: "Outdoor temp",
     volts: "Volts at unit",
   },
   differs: "differs",
   readings: "All readings",
   add: { before: "Add a before reading", after: "Add an after reading" },
   amps: "Amps",
-  mode: "How the meter took it",
+  mode: "Meter mode",
   conductor: "Jaws on",
   volts: "Volts at the unit",
   rest: "Rest before, min",
-  outdoor: "Outdoor air",
-  meter: "Which meter",
+  outdoor: "Outdoor temp",
+  meter: "Meter",
   source: "Fed by",
   sourceNone: "not noted",
   save: "Keep this reading",
@@ -201,25 +197,24 @@ export const PROVE = {
   coach: "Next reading",
   coachWhere: (wires: readonly string[]): string =>
     wires.length === 0
-      ? "Jaws on the conductor at compressor C alone."
-      : `Jaws around one conductor: ${wires.join(" or ")}, at compressor C.`,
-  coachMode:
-    "Max hold where the meter has it, and inrush mode. Clear the display before each start. Then live, for running amps and volts.",
-  rested: (left: string): string => `Rests: ${left} left before the next start counts.`,
-  restedOver: "It has rested: the next start counts.",
-  restNone: "Note each start’s reading at once and say when it is off: its rest is counted from there.",
-  offNow: "It is off: count its rest from now",
+      ? "Close the jaws around the wire at compressor C only."
+      : `Close the jaws around one wire: ${wires.join(" or ")}, at compressor C.`,
+  coachMode: "Use inrush mode, and max hold if the meter has it. Clear the display before each start. Then read running amps and volts.",
+  rested: (left: string): string => `Rest ${left} more before the next start counts.`,
+  restedOver: "It has rested. The next start counts.",
+  restNone: "Enter each start at once, and tap when it is off. Its rest counts from there.",
+  offNow: "It is off: start the rest",
   more: (n: number, side: string): string =>
     n <= 0 ? `Enough start readings ${side}.` : `${n} more start ${n === 1 ? "reading" : "readings"} ${side}.`,
   disagree: {
-    before: "The two before readings disagree: a third tells which one bounced.",
-    after: "The two after readings disagree: take a third.",
+    before: "The two before readings disagree. Take a third.",
+    after: "The two after readings disagree. Take a third.",
   },
   meterShows: (name: string, figure: string): string => `${name} shows ${figure}.`,
-  takeOver: (name: string): string => `Take it over from ${name}`,
+  takeOver: (name: string): string => `Use the figure from ${name}`,
   loadsOn: "What else was on",
   runningWords: {
-    "as-expected": "Running amps are right for plate and weather.",
+    "as-expected": "Running amps fit the plate and the weather.",
     "above-rated": "Running amps are above the plate’s: dirty coil, charge, low volts.",
     high: "Running amps are high for this weather: dirty coil, charge, low volts.",
     low: "Running amps are low for this weather: another wire, or not yet steady.",
@@ -230,19 +225,19 @@ export const PROVE = {
   pictureLabel: "Start amps before and after on one rule.",
   liveTitle: "Measuring in a live unit",
   liveText:
-    "Hang the clamp with the unit dead and proven dead, close it up as far as it goes, then power it. Never power it with the compressor’s terminal cover off, and never read live at its pins: a terminal can blow out with burning oil. One clean push on the disconnect; a jerky one gives a false high.",
-  chargeTitle: "Capacitors hold charge after the power is off",
+    "Hang the clamp with the unit proven dead. Close it as far as it goes, then power it. Never power it with the terminal cover off, and never probe its terminals live: one can blow out with burning oil. Push the disconnect in once, cleanly; a jerky push gives a false high.",
+  chargeTitle: "Capacitors stay charged after power is off",
   chargeText:
-    "Before a hand goes near them: bleed each with 2 × 10 kilohm, 5 W in series on insulated leads, read below 10 V on the DC range, wait 30 s, read again. A meter on AC volts shows about nothing on a charged capacitor.",
+    "Bleed each one with 2 × 10 kilohm, 5 W in series on insulated leads. Read below 10 V DC, wait 30 s, read again. AC volts do not show a charged capacitor.",
   howTitle: "How to take it",
-  how: "Clamp on compressor common only, inrush mode, at least three starts with 3 to 5 min rest between, the same each time, then running amps and volts. Same clamp, same wire, same mode afterwards.",
+  how: "Clamp on compressor common only, in inrush mode. Take three starts with 3 to 5 min of rest between, then running amps and volts. Afterwards the same clamp, wire and mode.",
 } as const;
 
 export const LEFT_OUT_WORDS = {
   unlike: "another kind or wire than the rest",
-  "above-locked": "more than a rotor of this plate can draw: a bounced contact?",
+  "above-locked": "more than this plate’s locked rotor amps: a bounced contact?",
   outlier: "far from the others",
   "not-rested": "started before it had rested 3 min",
   "run-reads-low": "not on compressor common, reads low",
-  "start-winding": "on the start winding: proves nothing",
+  "start-winding": "on the start winding: not comparable",
 } as const satisfies Readonly<Record<LeftOutReason, string>>;

@@ -10,16 +10,16 @@ const MODES: Readonly<Record<Reading["mode"], string>> = {
 
 export const REFINE = {
   title: "Refine by readings",
-  help: "Readings of this unit, beside what the plate alone and the refined model would have shown on the same source.",
+  help: "Readings of this unit, beside what the plate alone and the refined model would show on the same source.",
   open: "Refine by readings",
   inUse: (n: number): string => `Refined by ${n} reading${n === 1 ? "" : "s"}`,
-  nothing: "Nothing was measured of this unit yet. Take readings under Prove, or enter both windings’ ohm in Survey.",
+  nothing: "Nothing was measured on this unit yet. Take readings in Before, or enter both windings’ ohms in Survey.",
   heads: ["Reading", "Read", "By plate", "Refined"],
   reading: (when: Reading["when"], mode: Reading["mode"], conductor: Reading["conductor"]): string =>
     `${when === "before" ? "Before" : "After"}, ${MODES[mode]}, on ${conductor}`,
   refused: {
     "not-on-common": "Left out: not clamped on common or supply.",
-    "not-a-direct-start": "Left out: a start with the starter says nothing of the motor.",
+    "not-a-direct-start": "Left out: a start with the starter tells nothing about the motor.",
     "far-from-plate": "Left out: too far from what the plate allows. Bounced, or the wrong conductor?",
     "no-such-start": "Left out: the model has no such start on this source.",
     "looks-like-run": "Doubtful: it looks like the run winding, not common.",
@@ -27,15 +27,15 @@ export const REFINE = {
   },
   failures: {
     "nothing-usable": "None of the readings can be used: they are too far from the plate, on other conductors, or taken with the starter.",
-    "contradicts-plate": "The readings contradict the plate: look at plate, conductor and meter again.",
+    "contradicts-plate": "The readings contradict the plate. Check plate, wire and meter.",
     "readings-contradict": "The readings contradict each other. Take them again, one wire and one meter.",
-    "start-over-run": "Winding, common to start must be 1.5 to 10 times common to run: look which pins were read.",
-    "main-against-locked": "Winding, common to run does not go with the plate’s locked rotor amps: zero the meter’s leads and read again.",
-    "no-fit": "No motor can have these figures: look at the plate’s amps again.",
+    "start-over-run": "Winding, common to start must be 1.5 to 10 times common to run: check which terminals were read.",
+    "main-against-locked": "Winding, common to run does not match the plate’s locked rotor amps. Zero the meter leads and read again.",
+    "no-fit": "No motor can have these figures. Check the plate’s amps.",
     "needs-amps": "The plate’s amps are missing.",
     "needs-watts": "The watts of a source are missing.",
     "not-this-drive": "This kind of compressor is not studied.",
-    "aid-with-starter": "A start aid beside a soft starter is not studied.",
+    "aid-with-starter": "A start aid with a soft starter is not studied.",
     "wrong-volts": "The unit’s volts and the source’s volts do not match.",
     "not-computable": "Locked rotor amps, run capacitor and ohms cannot belong together: check them again.",
     contradicts: "With the plate’s figures it would not start as found: check the plate again.",
@@ -49,5 +49,5 @@ export const REFINE = {
   inertia: "Inertia, over the usual",
   plusMinus: (figure: string, tolerance: number): string => `${figure} ± ${formatPercent(tolerance)}`,
   use: "Use these",
-  forget: "Back to the plate",
+  forget: "Use the plate again",
 } as const;

@@ -4,7 +4,7 @@ import { roundWatts } from "./answer.ts";
 /** What is said of the smallest that works. */
 export const SMALLEST = {
   title: "The smallest that works",
-  help: "In 95 of 100 tries, with everything we don’t know varied. Each line alone; the rest as it is.",
+  help: "In 95 of 100 tries, with everything we don’t know varied. Each line changes alone.",
   find: "Find the smallest that works",
   found: (tried: number, of: number): string => `${tried} of ${of} tries`,
   stop: "Stop",

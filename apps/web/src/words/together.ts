@@ -18,7 +18,7 @@ export function togetherSentence(plan: {
   const { fit, status, shed, spareA, rule, startFails } = plan;
   if (fit === "not-known") return [{ text: "Not known yet. " }, { text: "Complete the plates first.", decides: true }];
   if (fit === "too-much" && status === "overload" && shed.length > 0)
-    return [{ text: "Too much at once. Turn off " }, { text: `${list(shed)}.`, decides: true }];
+    return [{ text: "Not all at once. Turn off " }, { text: `${list(shed)}.`, decides: true }];
   if (fit === "too-much" && status === "start-blocked" && shed.length > 0)
     return [{ text: "It runs, but not everything starts. Turn off " }, { text: list(shed), decides: true }, { text: " until it has." }];
   if (fit === "too-much")
@@ -45,7 +45,7 @@ export const LOAD_WORDS: Readonly<Record<string, string>> = {
   kettle: "Kettle",
   toaster: "Toaster",
   "hair-dryer": "Hair dryer",
-  hob: "Hob",
+  hob: "Stovetop",
   "water-heater": "Water heater element",
   "space-heater": "Space heater",
   television: "Television",
@@ -62,25 +62,25 @@ export const LOAD_WORDS: Readonly<Record<string, string>> = {
 export const GEAR_WORDS: Readonly<Record<Gear, { readonly name: string; readonly says: string }>> = {
   adapter: {
     name: "Adapter to a smaller outlet",
-    says: "Both legs hang on one hot: everything counts on one leg, and what is between two legs does not run.",
+    says: "Both legs are on one hot. Everything counts on one leg, and 240 V loads do not run.",
   },
   "surge-protector": {
     name: "Surge protector or energy manager",
     says: "It cuts out at about 104 V and waits two minutes or more before it connects again.",
   },
-  "load-shed": { name: "Load-shed panel", says: "It may switch a load off by itself: a unit that does not come on may be waiting for it." },
-  gfci: { name: "GFCI outlet", says: "A worn unit or a wet cord can trip it; that is no overload." },
-  transfer: { name: "Transfer switch", says: "It waits before it connects; two sources never feed at once." },
+  "load-shed": { name: "Load-shed panel", says: "It can switch a load off by itself. A unit that does not start may be waiting for it." },
+  gfci: { name: "GFCI outlet", says: "A worn unit or a wet cord can trip it. That is not an overload." },
+  transfer: { name: "Transfer switch", says: "It waits before it connects. Two sources never feed at once." },
   interlock: { name: "Interlock", says: "A generator that feeds a house without one back-feeds the line and can kill. Licensed work." },
 };
 
 export const BUDGET_WORDS = {
   "over-breaker": (leg: number, countedA: number, limitA: number, legs: number): string =>
-    `The code counts ${formatAmps(countedA)} on ${legs === 2 ? `leg ${leg}` : "the breaker"}, rated ${formatAmps(limitA)}. A larger breaker is no remedy.`,
+    `The code counts ${formatAmps(countedA)} on ${legs === 2 ? `leg ${leg}` : "the breaker"}, rated ${formatAmps(limitA)}. A larger breaker is no fix.`,
   "over-running-watts": (leg: number | null, watts: number, limitW: number): string =>
     `${leg === null ? "Running" : `Leg ${leg}`} takes ${formatWatts(watts)}; the source carries ${formatWatts(limitW)} for hours${leg === null ? "" : " on each leg"}.`,
   "start-over-limit": (name: string, totalA: number, limitA: number): string =>
-    `${name}: ${formatAmps(totalA)} while it starts on top of the rest; the source gives ${formatAmps(limitA)}.`,
+    `${name}: ${formatAmps(totalA)} while it starts on top of the rest; the source can supply ${formatAmps(limitA)}.`,
   "holds-under-three-hours": (runA: number, limitA: number): string =>
     `A rule of the code, not a trip: the breaker carries ${formatAmps(runA)} of its ${formatAmps(limitA)}.`,
   "motor-counted": (factor: number): string =>
@@ -92,11 +92,11 @@ export const BUDGET_WORDS = {
 } as const;
 
 export const TOGETHER = {
-  title: "What may run together",
-  question: (source: string): string => `What may run together on ${source}?`,
-  open: "What may run together",
-  sure: "On the rig’s hottest day and highest stop. Each start is simulated on top of what stays on.",
-  nothing: "Nothing to say yet: a unit’s plate and a source come first.",
+  title: "What can run together",
+  question: (source: string): string => `What can run together on ${source}?`,
+  open: "What can run together",
+  sure: "On the rig’s hottest day at its highest campsite. Each start is simulated on top of what stays on.",
+  nothing: "Not known yet. Enter a unit’s plate and a source first.",
   toSurvey: "Go to Survey",
   leg: (leg: number, legs: number): string => (legs === 1 ? "Running" : `Leg ${leg}`),
   pictureLabel: "What runs beside what the source carries, leg by leg, and the worst start on top.",
@@ -107,68 +107,67 @@ export const TOGETHER = {
   starters: "Soft starters",
   learned: "learned",
   unlearned: "not yet",
-  matrix: "Beside the air conditioners, one at a time",
+  matrix: "With the air conditioners, one at a time",
   fillings: (fitting: number, of: number): string =>
-    `${formatNumber(fitting, 0)} of ${formatNumber(of, 0)} ways of switching on and off fit and start. The fullest:`,
+    `${formatNumber(fitting, 0)} of ${formatNumber(of, 0)} combinations work. The fullest:`,
   filling: (names: readonly string[]): string => `${list(names)}.`,
-  matrixHelp: "Each load alone beside every unit that is on.",
+  matrixHelp: "Each load alone with every unit that is on.",
   fits: "fits",
   cannot: "cannot",
   onBattery: "on the battery side",
   shutsDown: (share: number, seconds: number): string =>
-    `With everything planned on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatWith(seconds, 0, "s")} (from memory, the sheet decides).`,
+    `With everything on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatWith(seconds, 0, "s")} (from memory; follow its sheet).`,
   fuelUse: (amount: string, hours: number | null): string =>
     `Fuel: ${amount} an hour on the hottest afternoon${hours === null ? "" : `, ${formatWith(hours, 1, "h")} on the tank`} (typical, from memory).`,
   bankLasts: (hours: number, amps: number): string =>
     `The bank lasts ${formatWith(hours, 1, "h")} on the hottest afternoon, at ${formatAmps(amps)} DC while a unit runs.`,
   charge: (amps: number): string =>
-    amps < 1 ? "Nothing is left to charge with beside the rest." : `Beside the rest a charger may be set to ${formatAmps(amps)} DC.`,
+    amps < 1 ? "Nothing is left for charging." : `A charger can be set to ${formatAmps(amps)} DC with the rest on.`,
   pairTooMuch: (names: readonly string[], totalA: number, limitA: number): string =>
-    `${list(names)} starting at one moment: ${formatAmps(totalA)}, and the source gives ${formatAmps(limitA)}.`,
-  pairFits: (names: readonly string[]): string => `${list(names)} may even start at one moment.`,
+    `${list(names)} starting at the same moment: ${formatAmps(totalA)}, and the source can supply ${formatAmps(limitA)}.`,
+  pairFits: (names: readonly string[]): string => `${list(names)} can start at the same moment.`,
   chance: (perDay: number): string =>
     perDay < 1 / 3650
-      ? "By chance that is rarer than once in ten years; after a power cut it is every time, unless one waits."
-      : `By chance about once in ${formatNumber(Math.max(1, 1 / perDay), 0)} hot days; after a power cut every time, unless one waits.`,
+      ? "By chance that happens less than once in ten years. After a power cut it happens every time, unless one waits."
+      : `By chance about once in ${formatNumber(Math.max(1, 1 / perDay), 0)} hot days. After a power cut every time, unless one waits.`,
   lockOut: "Units start",
-  lockOuts: { free: "as they like", locked: "one after the other" },
+  lockOuts: { free: "at any time", locked: "one after the other" },
   locked: "A lock-out or a delay makes one wait while the other starts.",
   order: (names: readonly string[]): string => `Start in this order: ${names.join(", ")}.`,
   runsOn: (volts: number): string => `runs on ${formatVolts(volts)}`,
   startOf: (name: string): string => `${name}, on top of the rest`,
   loads: "Loads",
   addLoad: "Add a load",
-  addOwn: "One of your own",
+  addOwn: "Your own load",
   ownName: "Load",
-  loadName: "What you call it",
+  loadName: "Name",
   legLabel: "Leg",
   legs: { "1": "1", "2": "2", both: "between both" },
-  priority: "Goes first or stays",
-  priorities: { "1": "1, keep", "2": "2", "3": "3", "4": "4", "5": "5, first to go" },
+  priority: "Turn off order",
+  priorities: { "1": "1, keep on", "2": "2", "3": "3", "4": "4", "5": "5, turn off first" },
   continuous: "Runs three hours and more",
   automatic: "Comes on by itself",
-  automaticHelp: "a charger, a heater element: nobody switches it off in time",
+  automaticHelp: "a charger or a heater element: nobody turns it off in time",
   battery: "Fed from the battery side",
   batteryHelp: "takes nothing from the source while it runs",
   deleteLoad: (name: string): string => `Delete ${name}`,
-  importCsv: "Read a list (CSV)",
+  importCsv: "Import a list (CSV)",
   exportCsv: "Export the list (CSV)",
-  tooManyOn: (most: number): string =>
-    `Too much is planned on to be looked at together: at most ${most} units and loads. Take some off the list.`,
+  tooManyOn: (most: number): string => `Too many are planned on: at most ${most} units and loads. Take some off the list.`,
   tooMany: (most: number): string => `A rig has at most ${most} loads.`,
-  read: (n: number): string => `${n} load${n === 1 ? "" : "s"} read.`,
+  read: (n: number): string => `${n} load${n === 1 ? "" : "s"} imported.`,
   print: "Print the limits card",
   card: "Limits card",
   cardFor: (rig: string, source: string): string => `${rig} on ${source}`,
   cardStart: "While an air conditioner starts",
   cardRun: "While it runs",
   cardBoth: "While it starts and runs",
-  mayBeOn: "May be on",
+  mayBeOn: "Can be on",
   mustBeOff: "Must be off",
   none: "nothing else",
   all: "everything on the list",
   cardFoot:
-    "Worked out from plates and sheets for the hottest day and highest stop; makers’ sheets, local code and licensed practice come first. Breakers and wires are never made larger to make a unit start.",
+    "From plates and sheets, for the hottest day at the highest campsite. Makers’ sheets, local code and licensed people come first. Never a larger breaker or wire to make a unit start.",
   move: (name: string, to: number, before: number, after: number): string =>
     `Plug ${name} into leg ${to}: the fuller leg then carries ${formatAmps(after)} instead of ${formatAmps(before)}.`,
 } as const;
@@ -178,7 +177,7 @@ export const CSV_WORDS = {
   empty: "The list is empty: it needs a heading line and a line for each load.",
   "no-name": "The list has no column called name.",
   "no-figure": "The list needs a column called watts or amps.",
-  "column-twice": (column: string): string => `The column ${column} stands twice.`,
+  "column-twice": (column: string): string => `The column ${column} appears twice.`,
   "too-many": (most: number): string => `The list is too long: at most ${most} loads in a rig.`,
   "bad-name": (line: number): string => `Line ${line}, name: must be 1 to 120 letters.`,
   "bad-figure": (line: number, column: string, limits: string): string => `Line ${line}, ${column}: must be a number from ${limits}.`,

@@ -7,10 +7,10 @@ import { shorten } from "./shorten.ts";
 
 export const WAVES = {
   title: "Recorded starts",
-  help: "A file of a scope, a logger or a meter: CSV, or COMTRADE as .cfg with its .dat. It stays on this device.",
-  pick: "Take in a recording",
+  help: "A file from a scope, a logger or a meter: CSV, or COMTRADE as .cfg with its .dat. It stays on this device.",
+  pick: "Import a recording",
   pickLabel: "File of samples",
-  sheet: "How is this file to be read?",
+  sheet: "How should this file be read?",
   looking: "Reading.",
   when: "Taken",
   whens: { before: "before", after: "after" },
@@ -25,10 +25,10 @@ export const WAVES = {
   perVolt: "Probe: amps per volt",
   badPerVolt: "Probe: amps per volt must be a number from 0.001 to 100,000.",
   warnings: {
-    gaps: "The recording pauses; windows that reach into a pause are left out.",
-    clipped: "Peaks are cut off: the recorder was out of range. Amps are at least what is shown.",
-    offset: "It read something of nothing; that was taken off.",
-    "starts-at-once": "It begins with the start: what came before is not in it.",
+    gaps: "The recording has gaps. Windows with a gap are left out.",
+    clipped: "Peaks are cut off. The recorder was out of range; amps are at least what is shown.",
+    offset: "It did not read zero at rest. That was subtracted.",
+    "starts-at-once": "It begins with the start. What came before is not in it.",
     "ends-early": "It ends before it runs steadily.",
   } satisfies Readonly<Record<WaveWarning, string>>,
   atLeast: (text: string): string => `at least ${text}`,
@@ -63,7 +63,7 @@ export const WAVES = {
   size: (w: Pick<Waveform, "samples" | "sampleHz">): string =>
     `${formatNumber(w.samples, 0)} samples, ${formatNumber(w.sampleHz, w.sampleHz < 10 ? 1 : 0)} a second`,
   seconds: formatSeconds,
-  refine: "A before recording on common or supply refines the motor under Check.",
+  refine: "A before recording on common or supply refines the motor in Check.",
   missingBytes: "This recording’s samples are not on this device.",
 } as const;
 
@@ -71,23 +71,23 @@ export const WAVES = {
 const REFUSALS: Readonly<Record<WaveRefusal | "needs-both" | "too-big" | "no-answer", (where: string) => string>> = {
   empty: () => "The file is empty.",
   "no-numbers": () => "There are no rows of figures in the file.",
-  "bad-number": (where) => `Most of the column of amps or volts is no figure, first at ${where}.`,
+  "bad-number": (where) => `Most of the column of amps or volts is not a number, first at ${where}.`,
   "bad-time": (where) => `The times do not rise at ${where}.`,
   "no-rate": () => "Without a column of times, samples a second must be above 0.",
   "too-many": (where) => `More than a recording may have: 1,000,000 samples, 32 channels (${where}).`,
   "no-amps": (where) => `No channel is in amps (${where}).`,
-  "not-comtrade": (where) => `The .cfg is no COMTRADE configuration (${where}).`,
+  "not-comtrade": (where) => `The .cfg is not a COMTRADE configuration (${where}).`,
   "comtrade-newer": () => "The .cfg is of a later revision than 2013.",
   "comtrade-field": (where) => `The .cfg misses a figure, ${where}.`,
   "comtrade-data-short": (where) => `The .dat ends before the .cfg says, at ${where}.`,
   "comtrade-no-data": () => "The .dat is empty.",
   "too-short": () => "The recording is too short: five cycles at least.",
   "too-slow": () => "Too few samples for a waveform: twelve a cycle at least. If these are RMS figures, say so.",
-  "no-start": () => "There is no start in it: nothing rises to one and a half times the quietest cycle.",
-  "not-a-number": () => "There are samples that are no figures.",
+  "no-start": () => "There is no start in it: nothing rises to 1.5 times the quietest cycle.",
+  "not-a-number": () => "Some samples are not numbers.",
   "needs-both": () => "A COMTRADE record needs its .cfg and its .dat together.",
   "no-answer": () =>
-    "Reading this file took too long or broke off. Nothing was kept. Export a shorter stretch around the start, then try again.",
+    "Reading this file took too long or stopped. Nothing was kept. Export a shorter stretch around the start, then try again.",
   "too-big": () => "The file is too large: at most 100 MB.",
 };
 

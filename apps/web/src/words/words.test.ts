@@ -67,8 +67,8 @@ describe("every code has its words", () => {
 
 describe("why a place to mount is no good", () => {
   it("gives the limits of the table, in both measures", () => {
-    expect(FIT.reasons["screw-too-long"]).toBe("The screw is too long: 6 mm must be left behind its tip.");
-    expect(FIT.reasons["too-hot-for-tape"].replaceAll("\u00a0", " ")).toBe("Tape lets go above 176 °F (80 °C); its own sheet decides.");
+    expect(FIT.reasons["screw-too-long"]).toBe("The screw is too long: 6 mm must stay free behind its tip.");
+    expect(FIT.reasons["too-hot-for-tape"].replaceAll("\u00a0", " ")).toBe("Tape fails above 176 °F (80 °C); follow its sheet.");
     expect(FIT.reasons["lead-too-short"]).toBe("The leads are too short for this route, with 50 mm (2 in) to spare.");
   });
 });
@@ -82,7 +82,7 @@ describe("the proof in a sentence", () => {
 
   it("never calls 40 % half, and claims nothing without a before reading", () => {
     expect(proof("less-than-expected", 0.402)).toBe("Less than expected: starting amps fell from 62.6 A to 21.8 A, 40 % less, not half.");
-    expect(proof("no-before")).toBe("No before reading was taken, so the reduction is expected, not shown.");
+    expect(proof("no-before")).toBe("No before readings, so the reduction is expected, not shown.");
   });
 });
 
@@ -158,7 +158,7 @@ describe("the answer in a sentence", () => {
 
   it("names where it turns, or that it does not", () => {
     expect(CHECK.thresholds("106 °F", "3,100 ft", true)).toBe("Stops working above 106 °F or 3,100 ft.");
-    expect(CHECK.thresholds(null, null, true)).toBe("No weather or altitude on the scale changes that.");
+    expect(CHECK.thresholds(null, null, true)).toBe("No weather or altitude on this scale changes that.");
     expect(CHECK.thresholds("106 °F", null, false)).toBe("");
   });
 });

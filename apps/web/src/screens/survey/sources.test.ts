@@ -72,7 +72,7 @@ describe("what is refused before it is asked", () => {
     expect(startCase(front, pedestal, "soft", aided).ok).toBe(true);
   });
 
-  it("the starter that is asked about brings its own capacitor", () => {
+  it("the starter that is in use brings its own capacitor", () => {
     const asked = startCase(front, pedestal, "soft", conditionsOf(rig, { ...job, starterId: roof.id }, [roof, house]));
     expect(asked).toMatchObject({ given: { method: { kind: "soft", startCapacitorF: 150e-6 } } });
   });
@@ -199,7 +199,7 @@ describe("reading a picture", () => {
     { t: 0.4, a: 0 },
   ];
 
-  it("goes by straight lines between its points and says nothing outside", () => {
+  it("goes by straight lines between its points and no signal outside", () => {
     const at = (t: number) =>
       valueAt(
         points,
