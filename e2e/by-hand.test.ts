@@ -145,7 +145,7 @@ describe("with nothing but a finger", () => {
     await answerLike(page, /^No after readings yet\./);
     await typeReading(page, "22");
     await typeReading(page, "34");
-    await sees(page, /The two after readings disagree: take a third/);
+    await sees(page, /The two after readings disagree\. Take a third/);
     await typeReading(page, "22.4");
     await answerLike(page, /^Yes: starting amps fell from 61\.0 A to 22\.2 A, 64 % less/);
     await sees(page, /Left out: far from the others/);

@@ -44,7 +44,7 @@ describe("choosing a remedy", () => {
     await page.keyboard.press("3");
     await answerLike(page, /Soft starter, learned, about \$350/);
     await sees(page, /As it is\s+does not fit/);
-    await sees(page, /A larger breaker or a thicker wire is never a remedy/);
+    await sees(page, /A larger breaker or a thicker wire is never a fix/);
     await sees(page, /Running amps and running cost stay the same/);
     expect(await axeFindings(page)).toEqual([]);
   });

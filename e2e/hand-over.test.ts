@@ -21,7 +21,7 @@ beforeAll(async () => {
   await hasten(table.page, RATE);
   await table.page.reload({ waitUntil: "load" });
   await press(table.page, "Look at an example");
-  await answerLike(table.page, /see what the readings prove/);
+  await answerLike(table.page, /Tin Lantern: /);
 });
 afterAll(() => table.close());
 
@@ -151,7 +151,7 @@ describe("from readings to a sheet on paper", () => {
   it("begins a next visit that asks for fresh readings, and leaves the old ones with their job", async () => {
     const { page } = table;
     await press(page, "Start the next visit");
-    await answerLike(page, /^Not known yet: read the start again as it was read then\.$/);
+    await answerLike(page, /^Not known yet\. Read the start the same way as then\.$/);
     await sees(page, /Add an after reading/);
     await go(page, `${JOB}/hand-over`);
     await answerLike(page, /^Starting amps are down 65 %/);

@@ -65,7 +65,7 @@ beforeAll(async () => {
   await hasten(phone.page, RATE);
   await phone.page.reload({ waitUntil: "load" });
   await press(phone.page, "Look at an example", "tap");
-  await answerLike(phone.page, /see what the readings prove/);
+  await answerLike(phone.page, /Tin Lantern: /);
   await hand({ do: "rate", times: RATE }, { do: "clamp", unit: "rear", jaws: "common" }, { do: "fault", fault: "bounce", on: true });
 });
 afterAll(async () => {
@@ -94,7 +94,7 @@ describe("with instruments that answer", () => {
     await sees(page, /more than this plate’s locked rotor amps: a bounced contact/);
     await sees(page, /Rest \d:\d\d more before the next start counts/);
     for (let k = 0; k < 2; k++) {
-      await sees(page, /It has rested: the next start counts/);
+      await sees(page, /It has rested\. The next start counts/);
       await clear(page);
       await readStart(page);
     }
@@ -196,7 +196,7 @@ describe("with instruments that answer", () => {
     await go(page, `${REAR}/prove`);
     await answerLike(page, /^No after readings yet\./);
     for (let k = 0; k < 2; k++) {
-      await sees(page, /It has rested: the next start counts/);
+      await sees(page, /It has rested\. The next start counts/);
       await clear(page);
       await readStart(page);
     }

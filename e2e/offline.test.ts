@@ -28,7 +28,7 @@ describe("without a signal", () => {
     await answerLike(page, /begin with the rig/);
     await press(page, "Look at an example");
     await sees(page, /5 jobs, 3 rigs/);
-    await answerLike(page, /see what the readings prove/);
+    await answerLike(page, /Tin Lantern: /);
     await page.keyboard.press("o");
     await answerLike(page, /65 % less/);
     await page.keyboard.press("2");
@@ -61,7 +61,7 @@ describe("without a signal", () => {
     page.on("request", (r) => /^https?:/.test(r.url()) && hosts.add(new URL(r.url()).host));
     await page.reload({ waitUntil: "load" });
     await press(page, "Look at an example");
-    await answerLike(page, /see what the readings prove/);
+    await answerLike(page, /Tin Lantern: /);
     await page.keyboard.press("o");
     await answerLike(page, /65 % less/);
     expect([...hosts]).toEqual([new URL(page.url()).host]);
@@ -108,7 +108,7 @@ describe("two tabs", () => {
     sessions.push(session);
     const { page, profile } = session;
     await press(page, "Look at an example");
-    await answerLike(page, /see what the readings prove/);
+    await answerLike(page, /Tin Lantern: /);
     const second = await profile.newPage();
     await second.goto(new URL("/rigs", page.url()).href);
     await answerLike(second, /3 rigs, 4 air conditioners/);

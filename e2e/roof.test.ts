@@ -66,7 +66,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^8 parts/);
     await go(page, `${job}/fit/find`);
     await answerLike(page, /^Lift all three leads/);
-    await sees(page, /Not proven dead on this device: probe nothing and lift nothing yet/);
+    await sees(page, /Not proven dead on this device\. Probe nothing and lift nothing yet/);
     await type(page, "Leads a and b, ohm", "4.2");
     await type(page, "Leads b and c, ohm", "0.8");
     await type(page, "Leads c and a, ohm", "3.4");
@@ -154,7 +154,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await page.reload({ waitUntil: "load" });
     await answerLike(page, /^All checks done/);
     await tap(page, "It is proven dead: start work");
-    await answerLike(page, /^Proven dead at \d+:\d\d: Work is open\.$/);
+    await answerLike(page, /^Proven dead at \d+:\d\d\. Work is open\.$/);
     await page.reload({ waitUntil: "load" });
     await answerLike(page, /^Proven dead at/);
   });

@@ -142,7 +142,7 @@ describe("a three-unit rig, by keyboard only", () => {
     await page.keyboard.press("p");
     expect(await page.evaluate(() => (globalThis as unknown as { printed: number }).printed)).toBe(1);
     const paper = await printed(page);
-    expect(paper).toMatch(/Quill Barge on Hook-up/);
+    expect(paper).toMatch(/Quill Barge on Shore power/);
     expect(paper).toMatch(/While an air conditioner starts/);
     expect(paper).toMatch(/Never a larger breaker or wire/);
     expect(paper).not.toMatch(/Logbook|Add a load|What can run together/);
@@ -245,7 +245,7 @@ describe("a list of loads as a file, on a phone", () => {
     const { page } = session;
     const before = await keptIn(page);
     await read("good.csv", "name;amps;priority\nDough press;4,5;5\nLathe;6,2;4\n");
-    await sees(page, /2 loads read/);
+    await sees(page, /2 loads imported/);
     await answerLike(page, /Dough press|Lathe/);
     await press(page, "Undo", "tap");
     await until("the list as it was", async () => JSON.stringify(await keptIn(page)) === JSON.stringify(before));
@@ -280,7 +280,7 @@ describe("the day of a rig", () => {
     const { page } = session;
     await press(page, "The day", "click", "radio");
     await answerLike(page, /^Not everything can run: .* has no power/);
-    await sees(page, /Worst moment \d\d:\d\d: [\d,]+ W asked at once/);
+    await sees(page, /Worst moment \d\d:\d\d: [\d,]+ W needed at once/);
     await sees(page, /Front, over the darkroom: \d+ starts/);
     await sees(page, /Fuel: \d+\.\d gal/);
     expect(await axeFindings(page)).toEqual([]);

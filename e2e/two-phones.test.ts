@@ -28,7 +28,7 @@ async function hand(from: Session, to: Session, file: string): Promise<void> {
 describe("two phones and one rig", () => {
   it("take the same rig", async () => {
     await press(roof.page, "Look at an example", "tap");
-    await answerLike(roof.page, /see what the readings prove/);
+    await answerLike(roof.page, /Tin Lantern: /);
     await hand(roof, van, "rig-ntern.ampsaver.json");
     await sees(van.page, /1 × rig: new/);
     await press(van.page, "Import it", "tap");

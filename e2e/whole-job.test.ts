@@ -138,7 +138,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await answerLike(page, /^No before readings yet\./);
     for (let k = 0; k < 3; k++) {
       if (k > 0) await setClock(page, REST_S);
-      if (k > 0) await sees(page, /It has rested: the next start counts/);
+      if (k > 0) await sees(page, /It has rested\. The next start counts/);
       await readStart(page);
     }
     await answerLike(page, /^It draws \d+\.\d A to start, middle of 3 readings\.$/);
@@ -235,7 +235,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await answerLike(page, /^No after readings yet\./);
     await sees(page, /Clamp meter shows/);
     for (let k = 0; k < 2; k++) {
-      await sees(page, /It has rested: the next start counts/);
+      await sees(page, /It has rested\. The next start counts/);
       await readStart(page);
     }
     await answerLike(page, /starting amps fell from \d+\.\d A to \d+\.\d A, \d+ % less/);
@@ -296,7 +296,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     });
     await me.press("History: Tin Lantern", "link");
     await answerLike(page, /^2 jobs; the next check is due on \d+ \w+ \d{4}\.$/);
-    await sees(page, /Proof frozen: \d+ % less at the start/);
+    await sees(page, /Proof kept: \d+ % less at the start/);
     await me.press("Undo the install before a sale: Will it start?, Rear, over the bunks", "link");
     await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
     expect(session.complaints).toEqual([]);

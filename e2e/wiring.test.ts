@@ -38,11 +38,11 @@ describe("the wiring of a unit", () => {
     await answerLike(page, /Enter two things/);
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await page.keyboard.press("4");
-    await answerLike(page, /^6 parts and 11 wires, as the switches say/);
+    await answerLike(page, /^6 parts and 11 wires, from what you selected/);
     await pick(page, "Start aid", "start-capacitor-ptc");
-    await answerLike(page, /^8 parts and 14 conductors/);
+    await answerLike(page, /^8 parts and 14 wires/);
     await press(page, "Overload in the box, in common", "click", "checkbox");
-    await answerLike(page, /^9 parts and 15 conductors/);
+    await answerLike(page, /^9 parts and 15 wires/);
     await named(page, "button", "white, 12 AWG, compressor R to cap C");
     expect(await axeFindings(page)).toEqual([]);
   });

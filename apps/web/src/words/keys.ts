@@ -22,7 +22,7 @@ export const KEY_WORDS = {
   shortcuts: "Single keys work while you are not typing",
   measure: "Units",
   us: "°F and feet",
-  si: "°C and metres",
+  si: "°C and meters",
   device: "This device",
   insecure:
     "This address is not a secure one (https or localhost). Everything works, but the app cannot be installed here, does not open without a signal, and storage cannot be made lasting.",

@@ -19,7 +19,7 @@ export const WHY = {
     "The motor is scaled so that at standstill it draws exactly the plate’s locked rotor amps at plate volts; the load so that it runs at the expected amps.",
     "Once it is at speed the line shows the RMS over 100 ms, as a clamp meter does; before that, of every single cycle.",
     "Start: how much smaller the source could be for the start still to be made, found by simulating it. On a circuit the lowest volts or the breaker’s trip curve decide, whichever leaves less (UL 489 for the fixed points).",
-    "Run: steady current at rated load and this outdoor temp, against rated watts after altitude and heat, what the breaker carries for three hours, the battery, and the volts at the unit.",
+    "Run: the steady current at this outdoor temp. It is compared with rated watts after altitude and heat, the breaker over three hours, the battery, and the volts at the unit.",
     "Each try draws every figure that was not measured. It works when it starts and keeps running.",
     "Fits: works in 95 of 100 tries or more. Barely fits: in 50 to 94. Does not fit: in fewer. A broken rule of the code caps it at barely fits (NEC 430.24, 440.62, from memory).",
   ],

@@ -79,7 +79,7 @@ export const PLAN = {
   ],
   kitLine: (what: string, needed: number, spare: number): string => `${needed} × ${what}, ${spare} spare`,
   extras: {
-    jumper: "14 AWG jumper from the far box along the factory loom to the starter, a splice at the lead and a terminal at the far end",
+    jumper: "14 AWG jumper from the far box along the factory loom: a splice at the lead, a terminal at the far end",
     pigtail: "short pigtail with a flag on the board tab, spliced to the lead: a piggyback would be too high",
   },
   splices: "Splices compared",
