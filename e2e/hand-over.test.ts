@@ -93,7 +93,7 @@ describe("from readings to a sheet on paper", () => {
     expect(text).toMatch(/Tin Lantern, Front, over the darkroom: hand-over/);
     expect(text).toMatch(/Starting amps fell from 62\.6 A to 21\.8 A: 65 % less/);
     expect(text).toMatch(/1\.6 kW generator\s+.*stopped by itself/);
-    expect(text).toMatch(/Limits card: what can run together\s+Source\s+When\s+May be on\s+Must be off/);
+    expect(text).toMatch(/Limits card: what can run together\s+Source\s+When\s+Can be on\s+Must be off/);
     expect(text).toMatch(/2\.2 kW\s+(generator\s+)?While .*Front, over/);
     expect(text).toMatch(/Wiring as planned\s+Its steps were not ticked off here\. Compare it with the unit/);
     expect(text).toMatch(/Undo the install/);

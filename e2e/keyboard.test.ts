@@ -94,7 +94,7 @@ describe("by keyboard only", () => {
 
   it("walks by arrows through parts that each draw the page anew, and keeps the focus", async () => {
     const { page } = session;
-    const job = page.url().replace(/[^/]+$/, "");
+    const job = (/^.*\/job\/[^/]+\//.exec(page.url()) ?? [""])[0];
     const inFocus = (): Promise<string | null | undefined> =>
       page.evaluate(() => (document.activeElement?.role === "radio" ? document.activeElement.getAttribute("value") : undefined));
     for (const [stage, parts] of [
@@ -117,7 +117,7 @@ describe("by keyboard only", () => {
   it("passes axe on every screen in both themes", async () => {
     const { page } = session;
     const found: string[] = [];
-    const job = page.url().replace(/[^/]+$/, "");
+    const job = (/^.*\/job\/[^/]+\//.exec(page.url()) ?? [""])[0];
     for (const theme of ["daylight", "night"]) {
       for (const path of ["/", "/rigs", "/instruments", `${job}survey`, `${job}check`, `${job}before`, `${job}learn`, `${job}prove`]) {
         await page.goto(new URL(path, page.url()).href, { waitUntil: "load" });

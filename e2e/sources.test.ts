@@ -78,7 +78,7 @@ describe("surveying a battery inverter and a measured hook-up", () => {
     await type(page, "Trips at the latest", "1.35 3600");
     await press(page, "Use these");
     await sees(page, /needs two pairs or more/);
-    await press(page, "Put back");
+    await press(page, "Undo these changes");
     await type(page, "Trips at the earliest", "2 20");
     await page.keyboard.press("Enter");
     await page.keyboard.type("6 1");

@@ -278,7 +278,7 @@ describe("the day of a rig", () => {
 
   it("is one choice away, names what is short and its worst moment", async () => {
     const { page } = session;
-    await press(page, "The day", "click", "radio");
+    await press(page, "Hour by hour", "click", "radio");
     await answerLike(page, /^Not everything can run: .* has no power/);
     await sees(page, /Worst moment \d\d:\d\d: [\d,]+ W needed at once/);
     await sees(page, /Front, over the darkroom: \d+ starts/);

@@ -52,10 +52,10 @@ describe("the wiring of a unit", () => {
     const wire = await named(page, "button", "white, 12 AWG, compressor R to cap C");
     await wire.evaluate((e) => (e as SVGElement).focus());
     await page.keyboard.press("Enter");
-    await type(page, "Colour", "blue, white stripe");
+    await type(page, "Color", "blue, white stripe");
     await named(page, "button", "blue, white stripe, 12 AWG, compressor R to cap C");
     await answerLike(page, /as corrected by hand/);
-    await type(page, "Colour", " ");
+    await type(page, "Color", " ");
     await sees(page, /The color is missing: 1 to 40 letters/);
     await pick(page, "To", "comp.R");
     await sees(page, /A wire needs two different ends/);
@@ -187,7 +187,7 @@ describe("on a phone", () => {
     expect(sizes.filter((s) => s.height < 11 || s.left < 0 || s.right > 390)).toEqual([]);
     const width = (): Promise<number> => page.$eval("main svg[viewBox]", (e) => e.getBoundingClientRect().width);
     const before = await width();
-    await press(page, "Nearer", "tap");
+    await press(page, "Zoom in", "tap");
     expect(await width()).toBeGreaterThan(before * 1.2);
     await press(page, "Whole map", "tap");
     expect(await width()).toBe(before);

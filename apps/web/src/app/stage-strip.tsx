@@ -28,14 +28,13 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
           <li key={stage} className="relative flex grow basis-0">
             <NavLink
               to={`/job/${job.id}/${stage}`}
-              aria-label={nameOf(stage, i)}
               className={({ isActive }) =>
                 `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : TONE[lineOf(stage).state]}`
               }
             >
               <span className="whitespace-nowrap">
-                <span className="figure mr-1.5">{i + 1}</span>
-                {STAGE_WORDS[stage]}
+                <span className="figure">{i + 1}</span> {STAGE_WORDS[stage]}
+                <span className="sr-only">, {stageStateWords(lineOf(stage))}</span>
               </span>
               <StageMark {...lineOf(stage)} />
             </NavLink>

@@ -50,6 +50,18 @@ export function newRigCommit(name: string, unitName: string, jobTitle: string): 
   return { commit: { label: "new-rig", changes: [put(rig), put(unit), put(job)] }, jobId: job.id };
 }
 
+/** A rig, its unit and what feeds it as they were asked about before they had a name; a job that asks the same. */
+export function keepAskedCommit(
+  name: string,
+  asked: { readonly rig: Rig; readonly unit: AirConditioner; readonly source: Source | null },
+  jobTitle: string,
+): { readonly commit: Commit; readonly jobId: string } {
+  const { rig, unit, source } = asked;
+  const job: Job = { ...newJob(birth(), rig.id, unit.id, jobTitle), sourceId: source?.id ?? null };
+  const records = [{ ...rig, name }, unit, ...(source === null ? [] : [source]), job];
+  return { commit: { label: "new-rig", changes: records.map(put) }, jobId: job.id };
+}
+
 /** Some fields of a record; undefined takes one away. */
 export type Fields<R> = { readonly [K in keyof R]?: R[K] | undefined };
 

@@ -18,9 +18,6 @@ export const HOME = {
   open: "Open",
   units: (n: number): string => (n === 1 ? "1 job" : `${n} jobs`),
   rigs: (n: number): string => (n === 1 ? "1 rig" : `${n} rigs`),
-  none: "Nothing here yet: begin with the rig.",
-  emptyLead:
-    "Enter the size or the plate of one air conditioner, and what feeds it. You see whether it starts, whether it keeps running, and with how much to spare.",
   example: "Look at an example",
   exampleHelp: "Three made-up rigs. Undo removes them.",
   noMatch: (text: string, narrowed: boolean): string =>
@@ -42,6 +39,19 @@ export const HOME = {
   unitName: "Roof unit",
   jobTitle: "Will it start?",
   begin: "Begin",
+} as const;
+
+/** The question itself, before a rig has a name. */
+export const FIRST = {
+  question: "Will your air conditioner start and keep running?",
+  ask: "Enter its size or plate, and what feeds it.",
+  sure: "The size alone gives a first answer. The plate’s amps make it narrower.",
+  asFound: "As found, on a 95 °F day at sea level.",
+  unit: "Air conditioner",
+  feeds: "What feeds it",
+  kinds: { "inverter-generator": "Inverter generator", generator: "Open-frame generator", shore: "Shore power", inverter: "Inverter" },
+  unknown: "if you know it",
+  keep: "Name it to keep it",
 } as const;
 
 /** One's own jobs in figures. */

@@ -1,5 +1,5 @@
 import { format, parseISO } from "date-fns";
-import { useDeferredValue, useMemo, useState } from "react";
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { importCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -19,6 +19,8 @@ import { NewRigSheet } from "./new-rig-sheet.tsx";
 import { OwnRecordPanel } from "./own-record.tsx";
 import { StageFilter } from "./stage-filter.tsx";
 import { useAnswers } from "./use-answers.ts";
+
+const FirstQuestion = lazy(() => import("./first-question.tsx").then((m) => ({ default: m.FirstQuestion })));
 
 /** Rows shown at first, and with every press for more. */
 const ROWS = 25;
@@ -58,46 +60,48 @@ export function HomeScreen() {
   return (
     <>
       <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
-        <Answer
-          question={HOME.question}
-          parts={
-            log.length === 0
-              ? [{ text: HOME.none }]
-              : latest === undefined || stages === null
-                ? [{ text: COMMON.loading }]
-                : [{ text: `${latest.rig.name}: ` }, ...nextWords(stages)]
-          }
-          sure={
-            log.length === 0 ? <span className="block max-w-[640px]">{HOME.emptyLead}</span> : `${nextLine?.unitName}. ${nextLine?.title}`
-          }
-          extra={
-            <div className="flex shrink-0 gap-2 max-[999px]:hidden">
-              {log.length > 0 && (
-                <Button look="primary" keyCap="O" onClick={openNext}>
-                  {HOME.open}
-                </Button>
-              )}
-              <Button look={log.length === 0 ? "primary" : "plain"} keyCap="N" onClick={() => setNaming(true)}>
+        {log.length === 0 ? (
+          <Suspense fallback={<p>{COMMON.loading}</p>}>
+            <FirstQuestion>
+              <Button className="min-h-[52px]" keyCap="N" onClick={() => setNaming(true)}>
+                {HOME.newRig}
+              </Button>
+              <Button className="min-h-[52px]" onClick={() => void example()}>
+                {HOME.example}
+              </Button>
+              <p className="basis-full text-small text-ink2">{HOME.exampleHelp}</p>
+            </FirstQuestion>
+          </Suspense>
+        ) : (
+          <>
+            <Answer
+              question={HOME.question}
+              parts={
+                latest === undefined || stages === null
+                  ? [{ text: COMMON.loading }]
+                  : [{ text: `${latest.rig.name}: ` }, ...nextWords(stages)]
+              }
+              sure={`${nextLine?.unitName}. ${nextLine?.title}`}
+              extra={
+                <div className="flex shrink-0 gap-2 max-[999px]:hidden">
+                  <Button look="primary" keyCap="O" onClick={openNext}>
+                    {HOME.open}
+                  </Button>
+                  <Button keyCap="N" onClick={() => setNaming(true)}>
+                    {HOME.newRig}
+                  </Button>
+                </div>
+              }
+            />
+            <div className="mt-3 flex flex-col gap-2 min-[1000px]:hidden">
+              <Button look="primary" className="min-h-[62px] text-large" onClick={openNext}>
+                {HOME.open}
+              </Button>
+              <Button className="min-h-[62px] text-large" onClick={() => setNaming(true)}>
                 {HOME.newRig}
               </Button>
             </div>
-          }
-        />
-        <div className="mt-3 flex flex-col gap-2 min-[1000px]:hidden">
-          {log.length > 0 && (
-            <Button look="primary" className="min-h-[62px] text-large" onClick={openNext}>
-              {HOME.open}
-            </Button>
-          )}
-          <Button look={log.length === 0 ? "primary" : "plain"} className="min-h-[62px] text-large" onClick={() => setNaming(true)}>
-            {HOME.newRig}
-          </Button>
-        </div>
-        {log.length === 0 && (
-          <div className="mt-4">
-            <Button onClick={() => void example()}>{HOME.example}</Button>
-            <p className="mt-1 text-small text-ink2">{HOME.exampleHelp}</p>
-          </div>
+          </>
         )}
       </section>
       <section className="min-h-0 grow bg-bench">

@@ -1,27 +1,36 @@
 import { useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
-import { newRigCommit } from "../../store/commands.ts";
+import { keepAskedCommit, newRigCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { useFormDraft } from "../../ui/use-form-draft.ts";
 import { HOME } from "../../words/home.ts";
 import { nameError } from "../../words/survey.ts";
+import type { FirstAsked } from "./first-asked.ts";
+
+interface NewRigSheetProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  /** What was asked already, to be kept under the name. */
+  readonly asked?: FirstAsked;
+}
 
 /** Names a rig; its first unit and job come with it. */
-export function NewRigSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
+export function NewRigSheet({ open, onOpenChange, asked }: NewRigSheetProps) {
   const { commit } = useStore();
   const navigate = useNavigate();
   const form = useForm({ defaultValues: { name: "" } });
   useFormDraft("new rig", form);
   const { register, handleSubmit, formState, reset } = form;
   const begin = handleSubmit(async ({ name }) => {
-    const made = newRigCommit(name.trim(), HOME.unitName, HOME.jobTitle);
+    const made =
+      asked === undefined ? newRigCommit(name.trim(), HOME.unitName, HOME.jobTitle) : keepAskedCommit(name.trim(), asked, HOME.jobTitle);
     const result = await commit(made.commit);
     if (!result.ok) return;
     reset();
     onOpenChange(false);
-    void navigate(`/job/${made.jobId}/survey`);
+    void navigate(`/job/${made.jobId}/${asked === undefined ? "survey" : "check"}`);
   });
   const { isSubmitting, errors } = formState;
   const { name: error } = errors;

@@ -1,0 +1,119 @@
+import { startCase } from "@amp-saver/cases";
+import type { Source } from "@amp-saver/records";
+import { useState } from "react";
+import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
+import { Choice } from "../../ui/choice.tsx";
+import { Failed } from "../../ui/failed.tsx";
+import { answerSentence } from "../../words/answer.ts";
+import { CHECK, MISSING } from "../../words/check.ts";
+import { COMMON } from "../../words/common.ts";
+import { FIRST } from "../../words/home.ts";
+import { useAssessments } from "../../workers/use-assessed.ts";
+import { FigureInput } from "../figure-input.tsx";
+import { FIRST_CONDITIONS, firstSource, useFirstAsked, withFigure } from "./first-asked.ts";
+import { NewRigSheet } from "./new-rig-sheet.tsx";
+
+const KINDS = ["inverter-generator", "generator", "shore", "inverter"] as const satisfies readonly Source["type"][];
+const PLATE = ["coolingW", "lockedRotorA", "ratedLoadA"] as const;
+
+interface FirstQuestionProps {
+  /** What else an empty logbook offers. */
+  readonly children: React.ReactNode;
+}
+
+/** The question itself, before anything has a name: size or plate, what feeds it, and the answer above. Naming it keeps it. */
+export function FirstQuestion({ children }: FirstQuestionProps) {
+  const [asked, ask] = useFirstAsked();
+  const [naming, setNaming] = useState(false);
+  const { unit, source } = asked;
+  const question = startCase(unit, source ?? undefined, "as-found", FIRST_CONDITIONS);
+  const { assessments, failed, again } = useAssessments(question.ok ? [question.given] : null);
+  const assessment = assessments[0] ?? null;
+  const parts = !question.ok
+    ? [{ text: question.missing === "plate-amps" || question.missing === "source" ? FIRST.ask : MISSING[question.missing].answer }]
+    : assessment === null || source === null
+      ? [{ text: COMMON.working }]
+      : answerSentence(assessment, source.type);
+  const tries = assessment?.tries ?? null;
+  return (
+    <>
+      <Answer
+        question={FIRST.question}
+        parts={parts}
+        sure={tries === null ? FIRST.sure : `${CHECK.held(tries.holds, tries.trials, null)} ${FIRST.asFound}`}
+      />
+      {failed !== null && <Failed text={failed} onAgain={again} />}
+      <div className="mt-4 grid max-w-[820px] gap-x-8 gap-y-4 min-[700px]:grid-cols-2">
+        <section aria-label={FIRST.unit}>
+          <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{FIRST.unit}</h2>
+          {PLATE.map((name) => (
+            <FigureInput
+              key={name}
+              name={name}
+              usual="plate"
+              figure={unit[name]}
+              onChange={(figure) => ask({ ...asked, unit: withFigure(unit, { [name]: figure }) })}
+              placeholder={FIRST.unknown}
+            />
+          ))}
+        </section>
+        <section aria-label={FIRST.feeds}>
+          <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{FIRST.feeds}</h2>
+          <Choice
+            label={FIRST.feeds}
+            hideLabel
+            value={source?.type ?? ""}
+            options={KINDS.map((value) => ({ value, word: FIRST.kinds[value] }))}
+            onChange={(type) => type !== "" && ask({ ...asked, source: firstSource(asked, type) })}
+          />
+          {source !== null && <SourceFigures source={source} onChange={(next) => ask({ ...asked, source: next })} />}
+        </section>
+      </div>
+      <div className="mt-4 flex flex-wrap gap-3">
+        {question.ok && (
+          <Button look="primary" className="min-h-[52px] px-6 text-large" onClick={() => setNaming(true)}>
+            {FIRST.keep}
+          </Button>
+        )}
+        {children}
+      </div>
+      <NewRigSheet open={naming} onOpenChange={setNaming} asked={asked} />
+    </>
+  );
+}
+
+interface SourceFiguresProps {
+  readonly source: Source;
+  readonly onChange: (source: Source) => void;
+}
+
+/** The one or two figures of a source that a first answer needs. */
+function SourceFigures({ source, onChange }: SourceFiguresProps) {
+  if (source.type === "shore")
+    return (
+      <FigureInput
+        name="breakerA"
+        usual="plate"
+        figure={source.breakerA}
+        onChange={(breakerA) => onChange(withFigure(source, { breakerA }))}
+      />
+    );
+  return (
+    <>
+      <FigureInput
+        name="runningW"
+        usual="sheet"
+        figure={source.runningW}
+        onChange={(runningW) => onChange(withFigure(source, { runningW }))}
+      />
+      <FigureInput
+        name="surgeW"
+        usual="sheet"
+        figure={source.surgeW}
+        onChange={(surgeW) => onChange(withFigure(source, { surgeW }))}
+        placeholder={FIRST.unknown}
+      />
+    </>
+  );
+}
