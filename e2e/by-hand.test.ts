@@ -82,6 +82,7 @@ describe("with nothing but a finger", () => {
     await tap(page, "Cooling is called");
     await sees(page, /Waiting, not faulty: (fan starts|start delay), \d:\d\d until it is late/);
     await (await named(page, "radio", "No")).tap();
+    await setClock(page, 120);
     await sees(page, /The fan should be running: no call, or no power/);
     await (await named(page, "radio", "Yes")).tap();
     await setClock(page, 1200);
@@ -131,7 +132,7 @@ describe("with nothing but a finger", () => {
     await sees(page, /Run 2: switch it off/);
     const other = await profile.newPage();
     await other.goto(page.url());
-    await setClock(other, 150);
+    await setClock(other, 400);
     await page.bringToFront();
     await other.close();
     await sees(page, /Missed: this run should have ended (\d+ s|\d+(\.\d)? min) ago\. Switch it off now/);

@@ -163,8 +163,8 @@ describe("with instruments that answer", () => {
         ["Rest, s", "180"],
       ] as const)
         await type(page, field, text);
-      await pick(page, "Told by", link);
-      await until("the link to be kept", () => page.$eval("::-p-aria(Told by)", (e, to) => (e as HTMLSelectElement).value === to, link));
+      await pick(page, "Starts counted by", link);
+      await until("the link to be kept", () => page.$eval("::-p-aria(Starts counted by)", (e, to) => (e as HTMLSelectElement).value === to, link));
       await sees(page, /About 9 min from now/);
     }
     await press(page, "Front, over the darkroom", "tap", "checkbox");

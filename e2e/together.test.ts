@@ -290,7 +290,7 @@ describe("the day of a rig", () => {
     const { page } = session;
     await page.focus('[role="slider"]');
     await page.keyboard.press("Home");
-    await sees(page, /00:00: [\d,]+ W asked, [\d,]+ W there, \d+ °F, bank \d+ %/);
+    await sees(page, /00:00: [\d,]+ W needed, [\d,]+ W available, \d+ °F, bank \d+ %/);
     await page.keyboard.press("End");
     await sees(page, /23:55: /);
   });
@@ -304,7 +304,7 @@ describe("the day of a rig", () => {
     await (select as unknown as { select: (value: string) => Promise<void> }).select("1440");
     await until("the new hour", async () => (await select?.evaluate((e) => (e as HTMLSelectElement).value)) === "1440");
     await press(page, "Pedestal, 30 A: not available this day");
-    await sees(page, /The bank is at its limit|without/);
+    await sees(page, /The bank is at its limit|no power/);
   });
 
   it("raised no complaint in the browser", () => {

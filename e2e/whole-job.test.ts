@@ -175,7 +175,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await me.pick("Mounted how", "upright");
     await me.type("Free space behind the sheet, mm (leave empty if nobody looked)", "30");
     await me.tickAll(/second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);
-    await answerLike(page, /^Go. go\.$/);
+    await answerLike(page, /^Go\. This place is good for the starter\.$/);
     await me.choose('[role="radio"][value="wire"]');
     await answerLike(page, /^Photograph the box, both sides/);
     for (let k = 0; k < 40; k++) {
@@ -221,7 +221,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
       ["Rest, s", "180"],
     ] as const)
       await me.type(field, text);
-    await me.pick("Told by", "starter-rear");
+    await me.pick("Starts counted by", "starter-rear");
     for (let run = 1; run <= 3; run++) {
       await comes("off");
       await sees(page, /Rested: call for cooling/);

@@ -91,7 +91,7 @@ describe("years later", () => {
     expect(await axeFindings(page)).toEqual([]);
     await press(page, "Duplicate: Fit a soft starter, Front, over the darkroom");
     await pick(page, "On which unit", "demo-rear");
-    await press(page, "Begin it");
+    await press(page, "Create it");
     await sees(page, /Rear, over the bunks/);
     await answerLike(page, /^(Yes|No)/);
     await page.keyboard.down("Control");
