@@ -13,7 +13,7 @@ afterAll(() => session.close());
 describe("choosing a remedy", () => {
   it("surveys a unit with three sources", async () => {
     const { page } = session;
-    await answerLike(page, /begin with the rig/);
+    await answerLike(page, /^Enter its size or plate/);
     await press(page, "New rig");
     await type(page, "Name of the rig", "Slate Wagon");
     await page.keyboard.press("Enter");

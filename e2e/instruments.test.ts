@@ -164,10 +164,12 @@ describe("with instruments that answer", () => {
       ] as const)
         await type(page, field, text);
       await pick(page, "Starts counted by", link);
-      await until("the link to be kept", () => page.$eval("::-p-aria(Starts counted by)", (e, to) => (e as HTMLSelectElement).value === to, link));
+      await until("the link to be kept", () =>
+        page.$eval("::-p-aria(Starts counted by)", (e, to) => (e as HTMLSelectElement).value === to, link),
+      );
       await sees(page, /About 9 min from now/);
     }
-    await press(page, "Front, over the darkroom", "tap", "checkbox");
+    await press(page, "Alternate with Front, over the darkroom", "tap", "checkbox");
     await sees(page, /About 10 min from now/);
     for (let run = 1; run <= 3; run++)
       for (const [unit, name] of [

@@ -25,11 +25,13 @@ describe("without a signal", () => {
     server.closeAllConnections();
     await new Promise((closed) => server.close(closed));
     await page.reload({ waitUntil: "load" });
-    await answerLike(page, /begin with the rig/);
+    await answerLike(page, /^Enter its size or plate/);
     await press(page, "Look at an example");
     await sees(page, /5 jobs, 3 rigs/);
     await answerLike(page, /Tin Lantern: /);
     await page.keyboard.press("o");
+    await until("what is next to open", async () => /\/job\/demo-/.test(page.url()));
+    await page.goto(new URL("/job/demo-front-job/prove", page.url()).href, { waitUntil: "load" });
     await answerLike(page, /65 % less/);
     await page.keyboard.press("2");
     await answerLike(page, /to spare/);
@@ -63,6 +65,8 @@ describe("without a signal", () => {
     await press(page, "Look at an example");
     await answerLike(page, /Tin Lantern: /);
     await page.keyboard.press("o");
+    await until("what is next to open", async () => /\/job\/demo-/.test(page.url()));
+    await page.goto(new URL("/job/demo-front-job/prove", page.url()).href, { waitUntil: "load" });
     await answerLike(page, /65 % less/);
     expect([...hosts]).toEqual([new URL(page.url()).host]);
   });

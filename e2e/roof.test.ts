@@ -173,13 +173,13 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^Lead c is compressor C/);
     expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
     await go(page, `${job}/fit/mount`);
-    await answerLike(page, /^Not here yet/);
+    await answerLike(page, /^\d+ checks left\. Next: how is it mounted\?$/);
     await pick(page, "Mounted how", "upside-down");
     await sees(page, /Do not mount it upside down/);
     await pick(page, "Mounted how", "upright");
-    await type(page, "Free space behind the sheet, mm (leave empty if nobody looked)", "15");
-    await sees(page, /The screw is too long: 6 mm must stay free behind its tip/);
-    await type(page, "Free space behind the sheet, mm (leave empty if nobody looked)", "30");
+    await type(page, "Free space behind the sheet", "0.59");
+    await sees(page, /The screw is too long: 6 mm \(0\.24 in\) must stay free behind its tip/);
+    await type(page, "Free space behind the sheet", "1.18");
     await tap(page, "Dry fit now; tape and screw after the test", "checkbox");
     await tap(page, "Dry fit now; tape and screw after the test", "checkbox");
     await tickAll(page, /second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);

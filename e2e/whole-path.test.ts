@@ -13,7 +13,7 @@ afterAll(() => session.close());
 describe("from an empty database to proof and back", () => {
   it("names a rig and copies a plate", async () => {
     const { page } = session;
-    await answerLike(page, /begin with the rig/);
+    await answerLike(page, /^Enter its size or plate/);
     await press(page, "New rig");
     await press(page, "Begin");
     await sees(page, /Name of the rig is missing: 1 to 120 letters/);

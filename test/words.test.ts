@@ -17,7 +17,10 @@ const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclud
 function textsOf(path: string): readonly string[] {
   const texts: string[] = [];
   const visit = (node: unknown): void => {
-    if (Array.isArray(node)) return node.forEach(visit);
+    if (Array.isArray(node)) {
+      for (const one of node) visit(one);
+      return;
+    }
     if (typeof node !== "object" || node === null || !("type" in node)) return;
     const { type } = node;
     if (type === "ImportDeclaration" || type === "TSLiteralType" || type === "TSTypeAnnotation") return;

@@ -1,7 +1,7 @@
 import { type AirConditioner, type AnyRecord, type Job, type RecordKind, type Rig, readRigFile, writeRigFile } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { builtOnRecord, closingState, mountingReasons, undoneSteps } from "./fit/fit.view.ts";
+import { builtOnRecord, closingState, mountingOf, undoneSteps } from "./fit/fit.view.ts";
 import { fittedOn, fittingOf } from "./hand-over/hand-over.view.ts";
 import { comingLooks, earlierVisit, sinceVisit } from "./history/history.view.ts";
 import { ownRecord } from "./home/statistics.view.ts";
@@ -23,7 +23,7 @@ describe("the demo’s job that was handed over", () => {
     expect(view.plan.ok).toBe(true);
     expect(undoneSteps(view, work)).toEqual([]);
     expect(Object.keys(work.steps).length).toBe(view.groups.length);
-    expect(mountingReasons(work)).toEqual([]);
+    expect(mountingOf(work)).toEqual({ against: [], open: [] });
     expect(closingState(work)).toEqual({ open: 0, screws: 0 });
     expect(windingsOf(of("wiring")[0]!)?.ok).toBe(true);
   });

@@ -1,5 +1,5 @@
 import { fahrenheitFromC, formatNumber } from "@amp-saver/core/quantity";
-import type { MountingCheck, MountingReason } from "@amp-saver/core/study/mounting";
+import type { MountingCheck, MountingOpen, MountingReason } from "@amp-saver/core/study/mounting";
 import { MOUNTING_PARAMS } from "@amp-saver/core/study/mounting/params";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
@@ -7,6 +7,22 @@ import type { Span } from "./answer.ts";
 type PowerCheck = (typeof POWER_CHECKS)[number];
 type ClosingCheck = (typeof CLOSING_CHECKS)[number];
 const { screwSpareM, tapeMostC, slackM } = MOUNTING_PARAMS;
+
+const mmIn = (m: number): string => `${formatNumber(m * 1000, 0)} mm (${formatNumber(m / 0.0254, m < 0.02 ? 2 : 0)} in)`;
+
+/** What to look at next, as an act. */
+const MOUNT_NEXT: Readonly<Record<MountingOpen, string>> = {
+  orientation: "how is it mounted?",
+  behind: "look behind the sheet before you screw.",
+  "second-restraint": "add a second restraint: tape ages in roof heat.",
+  fan: "clear of the fan’s sweep.",
+  shaft: "turn the shaft by hand.",
+  air: "keep the air path free.",
+  tubing: "keep it off the tubing.",
+  lid: "try the lid and the shroud.",
+  edge: "no lead over a sharp edge.",
+  water: "keep water out.",
+};
 
 export const FIT = {
   question: "What is next?",
@@ -63,13 +79,7 @@ export const FIT = {
   surface: "Surface",
   surfaces: { "clean-metal": "cleaned metal", painted: "sound paint", plastic: "plastic", foam: "foam", dirty: "dirty or wet" },
   second: "A second restraint, where it could fall into the fan",
-  screwMm: "Screw, mm",
-  gapMm: "Free space behind the sheet, mm",
-  leadMm: "Shortest lead, mm",
-  wayMm: "Length of the route, mm",
   roofHot: "Hottest the place gets",
-  badMm: (label: string, most: number): string => `${label} must be a number from 0 to ${most} mm.`,
-  looked: "leave empty if nobody looked",
   checks: {
     fan: "Clear of the fan’s sweep",
     shaft: "Shaft turned by hand: nothing touches",
@@ -79,26 +89,23 @@ export const FIT = {
     edge: "No lead over a sharp edge; grommet or strain relief in every hole",
     water: "No water gets in: holes at the side, putty kept",
   } satisfies Readonly<Record<MountingCheck, string>>,
-  mountGo: [{ text: "Go. " }, { text: "This place is good for the starter.", decides: true }] satisfies readonly Span[],
-  mountNoGo: (n: number): readonly Span[] => [
-    { text: "Not here yet. " },
-    { text: n === 1 ? "one reason." : `${n} reasons.`, decides: true },
-  ],
+  mountAnswer: (against: number, open: readonly MountingOpen[]): readonly Span[] => {
+    if (against > 0)
+      return [
+        { text: "Not here. " },
+        { text: against === 1 ? "See the reason below." : `See the ${against} reasons below.`, decides: true },
+      ];
+    const [next] = open;
+    return next === undefined
+      ? [{ text: "Go. " }, { text: "This place is good for the starter.", decides: true }]
+      : [{ text: `${open.length === 1 ? "1 check" : `${open.length} checks`} left. Next: ` }, { text: MOUNT_NEXT[next], decides: true }];
+  },
   reasons: {
-    orientation: "Do not mount it upside down: water runs in along the leads.",
-    "nobody-looked-behind": "Nobody looked behind the sheet. A screw may hit a coil or a tube.",
-    "screw-too-long": `The screw is too long: ${formatNumber(screwSpareM.value * 1000, 0)} mm must stay free behind its tip.`,
+    "upside-down": "Do not mount it upside down: water runs in along the leads.",
+    "screw-too-long": `The screw is too long: ${mmIn(screwSpareM.value)} must stay free behind its tip.`,
     "surface-not-for-tape": "Tape does not hold on this surface.",
     "too-hot-for-tape": `Tape fails above ${formatNumber(fahrenheitFromC(tapeMostC.value), 0)}\u00a0°F (${formatNumber(tapeMostC.value, 0)}\u00a0°C); follow its sheet.`,
-    "second-restraint": "Tape ages in roof heat. Add a second restraint.",
-    "lead-too-short": `The leads are too short for this route, with ${formatNumber(slackM.value * 1000, 0)} mm (${formatNumber(slackM.value / 0.0254, 0)} in) to spare.`,
-    fan: "The fan’s sweep is not clear.",
-    shaft: "The shaft was not turned by hand.",
-    air: "The air path is not free.",
-    tubing: "It touches tubing.",
-    lid: "The lid does not close.",
-    edge: "A lead runs over an edge.",
-    water: "Water can get in.",
+    "lead-too-short": `The leads are too short for this route, with ${mmIn(slackM.value)} to spare.`,
   } satisfies Readonly<Record<MountingReason, string>>,
   source: "Common practice, no source. Follow the starter’s sheet.",
   power: {

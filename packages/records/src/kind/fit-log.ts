@@ -3,6 +3,7 @@ import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
 import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
 import { z } from "zod";
 import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
+import { bounded } from "../figure.ts";
 import { asId, timestamp } from "../identity.ts";
 import type { Step } from "../migrate.ts";
 import { TEXT_MOST } from "../text-limits.ts";
@@ -49,10 +50,10 @@ export const fitLogRecord = defineRecord({
         surface: z.literal(["clean-metal", "painted", "plastic", "foam", "dirty"]),
         roofC: z.number().min(-40).max(120),
         secondRestraint: z.boolean(),
-        screwM: z.number().min(0).max(0.2),
-        gapM: z.number().min(0).max(1).nullable(),
-        leadM: z.number().min(0).max(10),
-        wayM: z.number().min(0).max(10),
+        screwM: bounded("screwM"),
+        gapM: bounded("gapM").nullable(),
+        leadM: bounded("leadM"),
+        wayM: bounded("routeM"),
         clear: z.partialRecord(z.literal(MOUNTING_CHECKS), z.boolean()),
       }),
       /** Steps of the plan that are done, by their key, with when and how. */

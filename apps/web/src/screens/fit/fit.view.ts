@@ -1,4 +1,4 @@
-import { judgeMounting, MOUNTING_CHECKS, type MountingReason } from "@amp-saver/core/study/mounting";
+import { judgeMounting, MOUNTING_CHECKS, type MountingVerdict } from "@amp-saver/core/study/mounting";
 import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
 import { CLOSING_CHECKS, type FitLog, POWER_CHECKS, type Wiring } from "@amp-saver/records";
 
@@ -33,13 +33,9 @@ export function powerOnWired({ steps, events }: FitLog): boolean {
   return ticks.length > 0 && events.some((e) => e.what === "powered" && ticks.every((s) => s.at < e.at));
 }
 
-/** Everything that speaks against the place as it was answered. */
-export function mountingReasons({ mounting }: FitLog): readonly MountingReason[] {
-  const clear = Object.fromEntries(MOUNTING_CHECKS.map((c) => [c, mounting.clear[c] === true])) as Record<
-    (typeof MOUNTING_CHECKS)[number],
-    boolean
-  >;
-  return judgeMounting({ ...mounting, orientation: mounting.orientation ?? "flat", clear });
+/** What speaks against the place as it was answered, and what is open. */
+export function mountingOf({ mounting }: FitLog): MountingVerdict {
+  return judgeMounting(mounting);
 }
 
 /** What is looked at when the starter is mounted. */

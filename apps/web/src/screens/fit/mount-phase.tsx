@@ -1,37 +1,24 @@
 import type { FitLog } from "@amp-saver/records";
 import { Answer } from "../../ui/answer.tsx";
-import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { MOUNTING_LIST, mountingReasons } from "./fit.view.ts";
+import { MOUNTING_LIST, mountingOf } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 type Mounting = FitLog["mounting"];
-const MM = 1000;
 
-/** Where and how the starter sits: go or no-go with reasons. */
+/** Where and how the starter is mounted: go, no-go with reasons, or what is left to look at. */
 export function MountPhase({ work, save }: FitProps) {
   const { mounting } = work;
-  const reasons = mountingReasons(work);
+  const { against, open } = mountingOf(work);
   const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
-  const length = (field: "screwM" | "gapM" | "leadM" | "wayM", label: string, most: number) => (
-    <NumberField
-      label={label}
-      kept={mounting[field] === null ? null : Math.round(mounting[field] * MM * 10) / 10}
-      min={0}
-      max={most}
-      optional={field === "gapM"}
-      wrong={FIT.badMm(label, most)}
-      onNumber={(mm) => set({ [field]: mm === null ? null : mm / MM }, field)}
-    />
-  );
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={FIT.mountAsk} parts={reasons.length === 0 ? FIT.mountGo : FIT.mountNoGo(reasons.length)} sure={FIT.source} />
+      <Answer question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
       <ul className="mt-2">
-        {reasons.map((reason) => (
+        {against.map((reason) => (
           <li key={reason} className="border-b border-hair py-1.5 font-semibold text-lead">
             {FIT.reasons[reason]}
           </li>
@@ -66,12 +53,12 @@ export function MountPhase({ work, save }: FitProps) {
       />
       {mounting.fastening !== "tape" && (
         <>
-          {length("screwM", FIT.screwMm, 200)}
-          {length("gapM", `${FIT.gapMm} (${FIT.looked})`, 1000)}
+          <BoundedInput name="screwM" value={mounting.screwM} onChange={(screwM) => screwM !== null && set({ screwM }, "screwM")} />
+          <BoundedInput name="gapM" value={mounting.gapM} optional onChange={(gapM) => set({ gapM }, "gapM")} />
         </>
       )}
-      {length("leadM", FIT.leadMm, 10_000)}
-      {length("wayM", FIT.wayMm, 10_000)}
+      <BoundedInput name="leadM" value={mounting.leadM} onChange={(leadM) => leadM !== null && set({ leadM }, "leadM")} />
+      <BoundedInput name="routeM" value={mounting.wayM} onChange={(wayM) => wayM !== null && set({ wayM }, "wayM")} />
       <Tick
         label={FIT.second}
         ticked={mounting.secondRestraint}

@@ -2,7 +2,9 @@ export {
   judgeMounting,
   MOUNTING_CHECKS,
   type MountingCheck,
+  type MountingOpen,
   type MountingPlace,
   type MountingReason,
+  type MountingVerdict,
 } from "./judge.ts";
 export { MOUNTING_PARAMS } from "./params.ts";

@@ -1,9 +1,9 @@
-import { MOUNTING_PARAMS } from "./params.ts";
+import { MOUNTING_PARAMS as P } from "./params.ts";
 
 /** What is known of the place. */
 export interface MountingPlace {
-  readonly orientation: "upright" | "leads-down" | "sideways" | "upside-down" | "flat";
-  /** Which orientations the starter's sheet allows besides; none is taken as upright alone. */
+  /** Null while nobody said. Only upside down is wrong: the rest is as the starter's own sheet allows. */
+  readonly orientation: "upright" | "leads-down" | "sideways" | "upside-down" | "flat" | null;
   readonly fastening: "tape" | "screws" | "both";
   readonly surface: "clean-metal" | "painted" | "plastic" | "foam" | "dirty";
   readonly roofC: number;
@@ -13,49 +13,50 @@ export interface MountingPlace {
   readonly gapM: number | null;
   readonly leadM: number;
   readonly wayM: number;
-  readonly clear: Readonly<Record<MountingCheck, boolean>>;
+  /** What was looked at and is well. */
+  readonly clear: Readonly<Partial<Record<MountingCheck, boolean>>>;
 }
 
-/** What is looked at, each answered yes or no. */
+/** What is looked at, each ticked once it is well. */
 export const MOUNTING_CHECKS = ["fan", "shaft", "air", "tubing", "lid", "edge", "water"] as const;
 export type MountingCheck = (typeof MOUNTING_CHECKS)[number];
 
 /** Why a place is no good. */
-const MOUNTING_REASONS = [
-  "orientation",
-  "nobody-looked-behind",
-  "screw-too-long",
-  "surface-not-for-tape",
-  "too-hot-for-tape",
-  "second-restraint",
-  "lead-too-short",
-  "fan",
-  "shaft",
-  "air",
-  "tubing",
-  "lid",
-  "edge",
-  "water",
-] as const;
+const MOUNTING_REASONS = ["upside-down", "screw-too-long", "surface-not-for-tape", "too-hot-for-tape", "lead-too-short"] as const;
 export type MountingReason = (typeof MOUNTING_REASONS)[number];
+
+/** What nobody has answered or looked at yet. */
+export type MountingOpen = MountingCheck | "orientation" | "behind" | "second-restraint";
+
+/** What speaks against a place, and what is still open; go is neither. */
+export interface MountingVerdict {
+  readonly against: readonly MountingReason[];
+  readonly open: readonly MountingOpen[];
+}
 
 /** Surfaces that mounting tape holds on; common practice, no source. */
 const TAPE_HOLDS: ReadonlySet<MountingPlace["surface"]> = new Set(["clean-metal", "painted"]);
 
-/** Everything that speaks against a place; empty is go. */
-export function judgeMounting(place: MountingPlace): readonly MountingReason[] {
+const listed = <T>(all: readonly (T | false)[]): readonly T[] => all.filter((one): one is T => one !== false);
+
+/** Judges a place: what nobody looked at is open, and wrong only what was answered so. */
+export function judgeMounting(place: MountingPlace): MountingVerdict {
   const { orientation, fastening, surface, roofC, secondRestraint, screwM, gapM, leadM, wayM, clear } = place;
   const taped = fastening !== "screws";
   const screwed = fastening !== "tape";
-  const reasons: (MountingReason | false)[] = [
-    orientation !== "upright" && "orientation",
-    screwed && gapM === null && "nobody-looked-behind",
-    screwed && gapM !== null && screwM + MOUNTING_PARAMS.screwSpareM.value > gapM && "screw-too-long",
-    taped && !TAPE_HOLDS.has(surface) && "surface-not-for-tape",
-    taped && roofC > MOUNTING_PARAMS.tapeMostC.value && "too-hot-for-tape",
-    fastening === "tape" && !secondRestraint && "second-restraint",
-    leadM < wayM + MOUNTING_PARAMS.slackM.value && "lead-too-short",
-    ...MOUNTING_CHECKS.map((check) => !clear[check] && check),
-  ];
-  return reasons.filter((r) => r !== false);
+  return {
+    against: listed<MountingReason>([
+      orientation === "upside-down" && "upside-down",
+      screwed && gapM !== null && screwM + P.screwSpareM.value > gapM && "screw-too-long",
+      taped && !TAPE_HOLDS.has(surface) && "surface-not-for-tape",
+      taped && roofC > P.tapeMostC.value && "too-hot-for-tape",
+      leadM < wayM + P.slackM.value && "lead-too-short",
+    ]),
+    open: listed<MountingOpen>([
+      orientation === null && "orientation",
+      screwed && gapM === null && "behind",
+      fastening === "tape" && !secondRestraint && "second-restraint",
+      ...MOUNTING_CHECKS.map((check) => clear[check] !== true && check),
+    ]),
+  };
 }

@@ -17,33 +17,42 @@ const GOOD: MountingPlace = {
 };
 
 describe("a place for the starter", () => {
-  it("is go where nothing speaks against it", () => {
-    expect(judgeMounting(GOOD)).toEqual([]);
+  it("is go where nothing speaks against it and nothing is open", () => {
+    expect(judgeMounting(GOOD)).toEqual({ against: [], open: [] });
   });
 
   it.each<[string, Partial<MountingPlace>, readonly string[]]>([
-    ["upside down", { orientation: "upside-down" }, ["orientation"]],
-    ["leads down where the sheet does not say so", { orientation: "leads-down" }, ["orientation"]],
-    ["a screw nobody looked behind for", { gapM: null }, ["nobody-looked-behind"]],
+    ["upside down", { orientation: "upside-down" }, ["upside-down"]],
     ["a screw that reaches what is behind", { screwM: 0.025 }, ["screw-too-long"]],
     ["tape on foam", { surface: "foam" }, ["surface-not-for-tape"]],
     ["tape in roof heat", { roofC: 85 }, ["too-hot-for-tape"]],
-    ["tape alone", { fastening: "tape", secondRestraint: false, gapM: null }, ["second-restraint"]],
     ["leads that just reach", { wayM: 0.57 }, ["lead-too-short"]],
-    ["the fan’s sweep", { clear: { ...ALL, fan: false } }, ["fan"]],
-  ])("is no-go for %s", (_name, change, reasons) => {
-    expect(judgeMounting({ ...GOOD, ...change })).toEqual(reasons);
+  ])("is no-go for %s", (_name, change, against) => {
+    expect(judgeMounting({ ...GOOD, ...change })).toEqual({ against, open: [] });
+  });
+
+  it.each<[string, Partial<MountingPlace>, readonly string[]]>([
+    ["nobody said how it is mounted", { orientation: null }, ["orientation"]],
+    ["nobody looked behind the sheet for a screw", { gapM: null }, ["behind"]],
+    ["tape holds alone", { fastening: "tape", secondRestraint: false }, ["second-restraint"]],
+    ["nobody looked at the fan and for water", { clear: { ...ALL, fan: false, water: false } }, ["fan", "water"]],
+  ])("is open, and not wrong, where %s", (_name, change, open) => {
+    expect(judgeMounting({ ...GOOD, ...change })).toEqual({ against: [], open });
+  });
+
+  it.each(["upright", "leads-down", "sideways", "flat"] as const)("may be mounted %s, as its sheet allows", (orientation) => {
+    expect(judgeMounting({ ...GOOD, orientation }).against).toEqual([]);
   });
 
   it("asks nothing of screws where there are none, nothing of tape where there is none", () => {
-    expect(judgeMounting({ ...GOOD, fastening: "tape", gapM: null, screwM: 1 })).toEqual([]);
-    expect(judgeMounting({ ...GOOD, fastening: "screws", surface: "dirty", roofC: 120 })).toEqual([]);
+    expect(judgeMounting({ ...GOOD, fastening: "tape", gapM: null, screwM: 1 })).toEqual({ against: [], open: [] });
+    expect(judgeMounting({ ...GOOD, fastening: "screws", surface: "dirty", roofC: 120 })).toEqual({ against: [], open: [] });
   });
 
   it("lets a screw pass exactly when its tip stays clear of what is behind", () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 0.1, noNaN: true }), fc.double({ min: 0, max: 0.1, noNaN: true }), (screwM, gapM) => {
-        expect(judgeMounting({ ...GOOD, screwM, gapM }).length === 0).toBe(screwM + P.screwSpareM.value <= gapM);
+        expect(judgeMounting({ ...GOOD, screwM, gapM }).against.length === 0).toBe(screwM + P.screwSpareM.value <= gapM);
       }),
     );
   });
