@@ -1,5 +1,5 @@
 /** Words that are not said to anyone, each with what is said instead. A figure is a text of the interface, not of the code. */
-export const WORDS_NOT_USED: readonly { readonly not: RegExp; readonly say: string }[] = [
+const WORDS_NOT_USED: readonly { readonly not: RegExp; readonly say: string }[] = [
   { not: /\bhook-?ups?\b/i, say: "shore power, or circuit for a house" },
   { not: /\bconventional\b|\bsecond set\b|\bsets made for it\b/i, say: "open-frame generator, second generator" },
   { not: /\bbattery inverters?\b/i, say: "inverter" },
@@ -36,7 +36,7 @@ export const WORDS_NOT_USED: readonly { readonly not: RegExp; readonly say: stri
 ];
 
 /** Most words of a sentence. */
-export const MOST_WORDS = 25;
+const MOST_WORDS = 25;
 
 /** What of a text is not to be said, and its sentences that are too long. Ends of sentences and of clauses set off by a semicolon or colon both count. */
 export function wordsAmiss(text: string): readonly string[] {
