@@ -122,6 +122,11 @@ describe("what is next on a job", () => {
     expect(stageView({ ...all, job: done, jobs: [done] }).next).toBeNull();
   });
 
+  it("takes a start method that was picked for a choice, though no starter of the catalog is named", () => {
+    const picked: Job = { ...job, starterId: null, method: "soft" };
+    expect(stageView({ ...all, job: picked, jobs: [picked] }).lines.find((l) => l.stage === "choose")?.state).toBe("done");
+  });
+
   it("counts what is left: readings, and steps of the plan", () => {
     expect(stageView({ ...all, readings: [read(1, "before")], works: [], learnings: [], proofs: [] }).next).toMatchObject({
       code: "before",

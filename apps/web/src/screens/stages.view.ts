@@ -154,7 +154,7 @@ function actsOf(records: StageRecords) {
   const perStage: Readonly<Record<Stage, NextAct | null>> = {
     survey: survey(),
     check: job.answer === null || job.answer.provisional ? { stage: "check", code: "check" } : null,
-    choose: job.starterId == null ? { stage: "choose", code: "choose" } : null,
+    choose: job.starterId == null && job.method === "as-found" ? { stage: "choose", code: "choose" } : null,
     prepare: prepare(),
     before: left > 0 ? { stage: "before", code: "before", left } : null,
     isolate: work.events.some((e) => e.what === "proved") ? null : { stage: "isolate", code: "isolate" },
