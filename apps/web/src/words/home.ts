@@ -31,7 +31,7 @@ export const HOME = {
   toSpare: "to spare",
   over: "short",
   provisional: "provisional",
-  stageAt: (n: number, word: string): string => `Stage ${n} of 10, ${word}`,
+  stageAt: (n: number, of: number, word: string): string => `Stage ${n} of ${of}, ${word}`,
   handedOver: "Handed over",
   nameTitle: "New rig",
   nameLabel: "Name of the rig",

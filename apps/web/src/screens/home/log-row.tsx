@@ -32,7 +32,7 @@ export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine })
           </span>
         </span>
         <span className="max-[999px]:order-3 max-[999px]:flex max-[999px]:items-center max-[999px]:gap-2">
-          <StageBar at={at} of={STAGES.length} label={HOME.stageAt(at + 1, STAGE_WORDS[line.stage])} />
+          <StageBar at={at} of={STAGES.length} label={HOME.stageAt(at + 1, STAGES.length, STAGE_WORDS[line.stage])} />
           <span className="block text-body">
             <span className="figure">{at + 1}</span> {line.handedOver ? HOME.handedOver : STAGE_WORDS[line.stage]}
           </span>
