@@ -1,18 +1,13 @@
-import { execFileSync } from "node:child_process";
-import { existsSync, readFileSync, statSync } from "node:fs";
-import { fileURLToPath } from "node:url";
+import { existsSync, statSync } from "node:fs";
 import { FINDING_CODES, START_REASONS } from "@amp-saver/core/study/motor-start";
 import { BUDGET_ISSUES } from "@amp-saver/core/study/power-budget";
 import { FAULT_CODES, SYMPTOMS } from "@amp-saver/core/study/wiring-check";
 import { BLOCK_REASONS, FITTINGS } from "@amp-saver/core/study/wiring-plan";
 import { describe, expect, it } from "vitest";
 import { counts } from "../scripts/counts.mjs";
+import { filesIn, read, root } from "./files.ts";
 
-const root = fileURLToPath(new URL("..", import.meta.url));
-const read = (path: string): string => readFileSync(root + path, "utf8");
-const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclude-standard"], { cwd: root, encoding: "utf8" })
-  .split("\n")
-  .filter((f) => f !== "" && existsSync(root + f));
+const files = filesIn();
 
 describe("the README", () => {
   const readme = read("README.md");

@@ -1,15 +1,7 @@
-import { execFileSync } from "node:child_process";
-import { existsSync, readFileSync } from "node:fs";
-import { fileURLToPath } from "node:url";
 import { describe, expect, it } from "vitest";
+import { filesIn, read } from "./files.ts";
 
-const root = fileURLToPath(new URL("..", import.meta.url));
-const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclude-standard", "apps/web/src"], {
-  cwd: root,
-  encoding: "utf8",
-})
-  .split("\n")
-  .filter((f) => /\.tsx?$/.test(f) && !f.includes(".test.") && existsSync(root + f));
+const files = filesIn("apps/web/src").filter((f) => /\.tsx?$/.test(f) && !f.includes(".test."));
 
 /** What a file takes of core's devices and studies beyond types and tables of figures. The import checker cannot tell types apart. */
 function runsTaken(text: string): readonly string[] {
@@ -43,6 +35,6 @@ describe("the wall before core", () => {
   ])("lets %s take types and tables only", (_who, of) => {
     const own = files.filter((f) => of.test(f));
     expect(own.length).toBeGreaterThan(10);
-    expect(own.filter((f) => runsTaken(readFileSync(root + f, "utf8")).length > 0)).toEqual([]);
+    expect(own.filter((f) => runsTaken(read(f)).length > 0)).toEqual([]);
   });
 });

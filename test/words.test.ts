@@ -1,17 +1,9 @@
-import { execFileSync } from "node:child_process";
-import { readFileSync } from "node:fs";
-import { fileURLToPath } from "node:url";
 import { parseAst } from "vite";
 import { describe, expect, it } from "vitest";
+import { filesIn, read } from "./files.ts";
 import { wordsAmiss } from "./words-not-used.ts";
 
-const root = fileURLToPath(new URL("..", import.meta.url));
-const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclude-standard", "apps/web/src/words"], {
-  cwd: root,
-  encoding: "utf8",
-})
-  .split("\n")
-  .filter((f) => f.endsWith(".ts") && !f.includes(".test."));
+const files = filesIn("apps/web/src/words").filter((f) => f.endsWith(".ts") && !f.includes(".test."));
 
 /** Every text of a file that a person may read: strings, and templates with a figure in place of what is filled in. */
 function textsOf(path: string): readonly string[] {
@@ -30,7 +22,7 @@ function textsOf(path: string): readonly string[] {
     }
     for (const [key, value] of Object.entries(node)) if (key !== "key" && key !== "quasis") visit(value);
   };
-  visit(parseAst(readFileSync(root + path, "utf8"), { lang: "ts" }));
+  visit(parseAst(read(path), { lang: "ts" }));
   return texts.filter((t) => /[a-z]{3}/i.test(t) && !/^[a-z0-9]+(-[a-z0-9]+)*$/.test(t));
 }
 

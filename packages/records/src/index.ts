@@ -1,5 +1,4 @@
 export { clampReading, runTests, shownBy } from "./core-input.ts";
-
 export type { MergeSide } from "./exchange/merge.ts";
 export { previewImport } from "./exchange/preview.ts";
 export {
@@ -48,6 +47,7 @@ export {
   type WaveformId,
 } from "./kind/waveform.ts";
 export { newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
+export { lineNamed } from "./line-named.ts";
 export { migrate, type Step } from "./migrate.ts";
 export { parseRecord } from "./parse.ts";
 export {

@@ -1,4 +1,6 @@
-import { useEffect } from "react";
+import { useEffect, useLayoutEffect, useRef } from "react";
+import { useLocation } from "react-router";
+import { pagePlace } from "../ui/drafts.ts";
 import { COMMON, PRODUCT } from "../words/common.ts";
 import { Notices } from "./notices.tsx";
 import { TitleBlock, type TitleCell } from "./title-block.tsx";
@@ -16,13 +18,22 @@ export function Page({ title, cells, line, foot, children }: PageProps) {
   useEffect(() => {
     document.title = `${title} · ${PRODUCT}`;
   }, [title]);
+  const { hash } = useLocation();
+  const main = useRef<HTMLElement>(null);
+  const place = pagePlace();
+  // Another stage begins at its headline; another part of the same one stays where it is.
+  useLayoutEffect(() => {
+    if (hash === "" && place !== "") main.current?.scrollTo(0, 0);
+  }, [place, hash]);
   return (
     <div className="flex h-full flex-col">
       <a href="#answer" className="absolute -top-20 left-2 z-50 bg-ink px-3 py-2 text-face focus:top-2">
         {COMMON.skip}
       </a>
       <TitleBlock cells={cells} line={line} />
-      <main className="flex min-h-0 grow flex-col overflow-y-auto">{children}</main>
+      <main ref={main} className="flex min-h-0 grow flex-col overflow-y-auto">
+        {children}
+      </main>
       <Notices />
       {foot}
     </div>

@@ -15,28 +15,26 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
   useKeys(Object.fromEntries(STAGES.map((stage, i) => [String((i + 1) % 10), () => void navigate(`/job/${job.id}/${stage}`)])));
   const index = STAGES.indexOf(current);
   const view = useStages(bundle);
-  const lineOf = (stage: Stage): StageLine =>
-    view?.lines.find((l) => l.stage === stage) ?? { stage, state: job.done.includes(stage) ? "done" : "open", waitsFor: null };
-  const nameOf = (stage: Stage, i: number): string => {
-    const words = stageStateWords(lineOf(stage));
-    return `${i + 1} ${STAGE_WORDS[stage]}${words === "" ? "" : `, ${words}`}`;
-  };
+  const lines =
+    view?.lines ?? STAGES.map((stage): StageLine => ({ stage, state: job.done.includes(stage) ? "done" : "open", waitsFor: null }));
+  const nameOf = (line: StageLine, i: number): string =>
+    [`${i + 1} ${STAGE_WORDS[line.stage]}`, stageStateWords(line)].filter((words) => words !== "").join(", ");
   return (
     <nav aria-label={COMMON.stages} className="shrink-0 border-t-[1.5px] border-ink bg-bench">
       <ol className="hidden h-[44px] min-[1000px]:flex">
-        {STAGES.map((stage, i) => (
-          <li key={stage} className="relative flex grow basis-0">
+        {lines.map((line, i) => (
+          <li key={line.stage} className="relative flex grow basis-0">
             <NavLink
-              to={`/job/${job.id}/${stage}`}
+              to={`/job/${job.id}/${line.stage}`}
               className={({ isActive }) =>
-                `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : TONE[lineOf(stage).state]}`
+                `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : TONE[line.state]}`
               }
             >
               <span className="whitespace-nowrap">
-                <span className="figure">{i + 1}</span> {STAGE_WORDS[stage]}
-                <span className="sr-only">, {stageStateWords(lineOf(stage))}</span>
+                <span className="figure">{i + 1}</span> {STAGE_WORDS[line.stage]}
+                {stageStateWords(line) !== "" && <span className="sr-only">, {stageStateWords(line)}</span>}
               </span>
-              <StageMark {...lineOf(stage)} />
+              <StageMark state={line.state} />
             </NavLink>
             <Ticks />
           </li>
@@ -44,21 +42,21 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
       </ol>
       <Popover.Root>
         <ol className="flex h-[52px] min-[1000px]:hidden">
-          {STAGES.map((stage, i) => (
-            <li key={stage} className={`relative flex ${i === index ? "grow-[3]" : "grow"} basis-0`}>
+          {lines.map((line, i) => (
+            <li key={line.stage} className={`relative flex ${i === index ? "grow-[3]" : "grow"} basis-0`}>
               {i === index ? (
                 <Popover.Trigger className="figure flex grow items-center gap-2 bg-ink px-3 text-face -outline-offset-3 outline-face">
-                  <span>{i + 1}</span> <span className="text-body">{STAGE_WORDS[stage]}</span>
+                  <span>{i + 1}</span> <span className="text-body">{STAGE_WORDS[line.stage]}</span>
                 </Popover.Trigger>
               ) : (
                 <NavLink
-                  to={`/job/${job.id}/${stage}`}
-                  aria-label={nameOf(stage, i)}
-                  className={`figure flex grow flex-col items-center justify-end pb-1.5 text-large leading-none -outline-offset-3 ${TONE[lineOf(stage).state]}`}
+                  to={`/job/${job.id}/${line.stage}`}
+                  aria-label={nameOf(line, i)}
+                  className={`figure flex grow flex-col items-center justify-end pb-1.5 text-large leading-none -outline-offset-3 ${TONE[line.state]}`}
                 >
                   {i + 1}
                   <span className="flex h-[12px] items-center">
-                    <StageMark {...lineOf(stage)} />
+                    <StageMark state={line.state} />
                   </span>
                 </NavLink>
               )}
@@ -74,19 +72,19 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
             className="z-50 w-screen border-y-[2.4px] border-ink bg-face"
             aria-label={COMMON.stages}
           >
-            {STAGES.map((stage, i) => (
-              <Popover.Close asChild key={stage}>
+            {lines.map((line, i) => (
+              <Popover.Close asChild key={line.stage}>
                 <NavLink
-                  to={`/job/${job.id}/${stage}`}
+                  to={`/job/${job.id}/${line.stage}`}
                   className="flex h-[64px] items-center justify-between border-b border-hair px-4 text-large font-semibold"
                 >
                   <span>
                     <span className="figure mr-3">{i + 1}</span>
-                    {STAGE_WORDS[stage]}
+                    {STAGE_WORDS[line.stage]}
                   </span>
                   <span className="flex items-center gap-2 text-body font-normal text-ink2">
-                    {stageStateWords(lineOf(stage))}
-                    <StageMark {...lineOf(stage)} />
+                    {stageStateWords(line)}
+                    <StageMark state={line.state} />
                   </span>
                 </NavLink>
               </Popover.Close>

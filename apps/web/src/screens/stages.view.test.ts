@@ -165,6 +165,13 @@ describe("what is next on a job", () => {
     expect(late.lines.find((l) => l.stage === "before")?.state).toBe("not-needed");
   });
 
+  it("asks for no step that was done without noting it, once readings with the starter in are there", () => {
+    const view = stageView({ ...all, wirings: [], works: [], learnings: [], proofs: [] });
+    expect(view.next).toMatchObject({ stage: "prove", code: "proof" });
+    const open = view.lines.filter((l) => l.state === "open").map((l) => l.stage);
+    expect(open).toEqual(["prepare", "isolate", "fit", "learn"]);
+  });
+
   it("is a reading and a hand-over on a later visit", () => {
     const earlier: Job = { ...job, id: "earlier" as JobId, createdAt: at("08:00"), done: ["hand-over"] };
     const visit: Job = { ...bare, id: "visit" as JobId };

@@ -1,19 +1,7 @@
 import { hasSize } from "@amp-saver/cases";
 import { READING_PARAMS } from "@amp-saver/core/study/reading";
-import {
-  type AirConditioner,
-  type FitLog,
-  type Job,
-  type Learning,
-  newFitLog,
-  newWiring,
-  type Proof,
-  type Reading,
-  STAGES,
-  type Stage,
-  type Starter,
-  type Wiring,
-} from "@amp-saver/records";
+import { newFitLog, newWiring, STAGES, type Stage } from "@amp-saver/records";
+import type { JobBundle } from "../store/queries.ts";
 import { closingState, powerOnWired, undoneSteps } from "./fit/fit.view.ts";
 import { earlierVisit } from "./history/history.view.ts";
 import { learnView } from "./learn/learn.view.ts";
@@ -22,17 +10,10 @@ import { resultProof } from "./prove/proof.view.ts";
 import { readingSide } from "./prove/reading-side.view.ts";
 
 /** What tells how far a job has come. */
-export interface StageRecords {
-  readonly job: Job;
-  readonly jobs: readonly Job[];
-  readonly unit: AirConditioner;
-  readonly starters: readonly Starter[];
-  readonly wirings: readonly Wiring[];
-  readonly readings: readonly Reading[];
-  readonly works: readonly FitLog[];
-  readonly learnings: readonly Learning[];
-  readonly proofs: readonly Proof[];
-}
+export type StageRecords = Pick<
+  JobBundle,
+  "job" | "jobs" | "unit" | "starters" | "wirings" | "readings" | "works" | "learnings" | "proofs"
+>;
 
 /** Where a stage stands: done, the next to do, waiting for an earlier one, not needed on this job, or open. */
 export type StageState = "done" | "next" | "waiting" | "not-needed" | "open";
@@ -86,6 +67,9 @@ const WAITS: Readonly<Partial<Record<Stage, Stage>>> = {
 /** On a later visit to a unit whose starter is in, these alone are done again. */
 const VISIT: readonly Stage[] = ["prove", "hand-over"];
 
+/** What somebody may have done without noting it. */
+const UNNOTED: readonly Stage[] = ["prepare", "isolate", "fit"];
+
 /** How far a job has come by what is on record, and what comes next. */
 export function stageView(records: StageRecords): StageView {
   const { job, jobs } = records;
@@ -93,13 +77,16 @@ export function stageView(records: StageRecords): StageView {
   const visit = earlierVisit(job, jobs) !== null;
   const begun = job.starterId != null || records.wirings.some((w) => w.unitId === job.unitId) || acts.readBefore > 0 || acts.fitted;
   const worksAsFound = !visit && !begun && job.method === "as-found" && job.answer?.fit === "fits" && !job.answer.provisional;
+  // What was fitted and read without noting how is told by its readings: those steps are open, and not the next to do.
+  const passed = (stage: Stage): boolean =>
+    acts.fitted && !acts.noted && (UNNOTED.includes(stage) || (stage === "learn" && acts.readAfter > 0));
   const needed = (stage: Stage): boolean => {
     if (visit) return VISIT.includes(stage);
     if (worksAsFound) return stage === "survey" || stage === "check";
     return stage !== "before" || !acts.fitted;
   };
   const done = (stage: Stage): boolean => acts.open[stage] === null || job.done.includes(stage);
-  const first = STAGES.find((s) => needed(s) && !done(s));
+  const first = STAGES.find((s) => needed(s) && !passed(s) && !done(s));
   return {
     worksAsFound,
     next: first === undefined ? null : acts.open[first],
@@ -109,7 +96,7 @@ export function stageView(records: StageRecords): StageView {
       if (!needed(stage)) return { stage, state: "not-needed", waitsFor: null };
       if (stage === first) return { stage, state: "next", waitsFor: null };
       const waitsFor = WAITS[stage];
-      return waitsFor !== undefined && needed(waitsFor) && !done(waitsFor)
+      return waitsFor !== undefined && needed(waitsFor) && !passed(waitsFor) && !done(waitsFor)
         ? { stage, state: "waiting", waitsFor }
         : { stage, state: "open", waitsFor: null };
     }),
@@ -163,5 +150,11 @@ function actsOf(records: StageRecords) {
     prove: prove(),
     "hand-over": { stage: "hand-over", code: "hand-over" },
   };
-  return { open: perStage, readBefore, fitted: readingSide(records) === "after" };
+  return {
+    open: perStage,
+    readBefore,
+    readAfter: starts.length - readBefore,
+    fitted: readingSide(records) === "after",
+    noted: Object.keys(work.steps).length > 0,
+  };
 }

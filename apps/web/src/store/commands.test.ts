@@ -15,7 +15,9 @@ import {
   deleteStarterCommit,
   editCommit,
   importCommit,
+  newAsked,
   newRigCommit,
+  newSource,
 } from "./commands.ts";
 import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";
@@ -37,11 +39,12 @@ const count = async (store: RecordStore): Promise<number> =>
 describe("what a user does, as commits", () => {
   it("begins a rig with a unit and a job that point at it", async () => {
     const store = memoryStore();
-    const { commit, jobId } = newRigCommit("Lark Cabin", "Roof unit", "Will it start?");
-    await store.commit(commit);
-    const job = (await store.get("job", jobId)) as Job;
+    const asked = newAsked("New rig", "Roof unit", "Will it start?");
+    await store.commit(newRigCommit("Lark Cabin", { ...asked, source: newSource("shore", asked.rig.id, "Pedestal") }));
+    const job = (await store.get("job", asked.job.id)) as Job;
     expect((await store.get("rig", job.rigId))?.name).toBe("Lark Cabin");
     expect((await store.get("unit", job.unitId))?.rigId).toBe(job.rigId);
+    expect((await store.get("source", job.sourceId ?? ""))?.name).toBe("Pedestal");
     await store.undo();
     expect(await count(store)).toBe(0);
   });

@@ -42,24 +42,26 @@ const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, 
 const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({ kind: record.kind, id: record.id, after: null });
 const birth = <Id extends string>() => ({ id: newId<Id>(), now: nowIso() });
 
-/** A new rig with one unit and a job to begin with. */
-export function newRigCommit(name: string, unitName: string, jobTitle: string): { readonly commit: Commit; readonly jobId: string } {
-  const rig = newRig(birth(), name);
-  const unit = newUnit(birth(), rig.id, unitName);
-  const job = newJob(birth(), rig.id, unit.id, jobTitle);
-  return { commit: { label: "new-rig", changes: [put(rig), put(unit), put(job)] }, jobId: job.id };
+/** What is asked before it has a name: a rig with one unit, what feeds it where that is said, and the job that asks. */
+export interface Asked {
+  readonly rig: Rig;
+  readonly unit: AirConditioner;
+  readonly source: Source | null;
+  readonly job: Job;
 }
 
-/** A rig, its unit and what feeds it as they were asked about before they had a name; a job that asks the same. */
-export function keepAskedCommit(
-  name: string,
-  asked: { readonly rig: Rig; readonly unit: AirConditioner; readonly source: Source | null },
-  jobTitle: string,
-): { readonly commit: Commit; readonly jobId: string } {
-  const { rig, unit, source } = asked;
-  const job: Job = { ...newJob(birth(), rig.id, unit.id, jobTitle), sourceId: source?.id ?? null };
-  const records = [{ ...rig, name }, unit, ...(source === null ? [] : [source]), job];
-  return { commit: { label: "new-rig", changes: records.map(put) }, jobId: job.id };
+/** Nothing asked yet; the rig is called `rigName` until it has a name. */
+export function newAsked(rigName: string, unitName: string, jobTitle: string): Asked {
+  const rig = newRig(birth(), rigName);
+  const unit = newUnit(birth(), rig.id, unitName);
+  return { rig, unit, source: null, job: newJob(birth(), rig.id, unit.id, jobTitle) };
+}
+
+/** Keeps what was asked under the name of its rig. */
+export function newRigCommit(name: string, { rig, unit, source, job }: Asked): Commit {
+  const fed = source === null ? [] : [source];
+  const records = [{ ...rig, name }, unit, ...fed, { ...job, sourceId: source?.id ?? null }];
+  return { label: "new-rig", changes: records.map(put) };
 }
 
 /** Some fields of a record; undefined takes one away. */
@@ -141,7 +143,8 @@ export function addSourceCommit(bundle: RigBundle, job: Job, type: Source["type"
   };
 }
 
-function newSource(type: Source["type"], rigId: Rig["id"], name: string): Source {
+/** A source of a kind, of which nothing is known yet. */
+export function newSource(type: Source["type"], rigId: Rig["id"], name: string): Source {
   if (type === "shore") return newShore(birth(), rigId, name);
   return type === "inverter" ? newInverter(birth(), rigId, name) : newGenerator(birth(), rigId, name, type);
 }

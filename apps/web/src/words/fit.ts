@@ -1,4 +1,4 @@
-import { fahrenheitFromC, formatNumber } from "@amp-saver/core/quantity";
+import { fahrenheitFromC, formatNumber, M_PER_IN } from "@amp-saver/core/quantity";
 import type { MountingCheck, MountingOpen, MountingReason } from "@amp-saver/core/study/mounting";
 import { MOUNTING_PARAMS } from "@amp-saver/core/study/mounting/params";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
@@ -8,7 +8,7 @@ type PowerCheck = (typeof POWER_CHECKS)[number];
 type ClosingCheck = (typeof CLOSING_CHECKS)[number];
 const { screwSpareM, tapeMostC, slackM } = MOUNTING_PARAMS;
 
-const mmIn = (m: number): string => `${formatNumber(m * 1000, 0)} mm (${formatNumber(m / 0.0254, m < 0.02 ? 2 : 0)} in)`;
+const mmIn = (m: number): string => `${formatNumber(m * 1000, 0)} mm (${formatNumber(m / M_PER_IN, m < 0.02 ? 2 : 0)} in)`;
 
 /** What to look at next, as an act. */
 const MOUNT_NEXT: Readonly<Record<MountingOpen, string>> = {

@@ -46,7 +46,7 @@ export const FIRST = {
   question: "Will your air conditioner start and keep running?",
   ask: "Enter its size or plate, and what feeds it.",
   sure: "The size alone gives a first answer. The plate’s amps make it narrower.",
-  asFound: "As found, on a 95 °F day at sea level.",
+  asFound: (air: string): string => `As found, on a ${air} day at sea level.`,
   unit: "Air conditioner",
   feeds: "What feeds it",
   kinds: { "inverter-generator": "Inverter generator", generator: "Open-frame generator", shore: "Shore power", inverter: "Inverter" },

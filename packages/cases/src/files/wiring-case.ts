@@ -1,4 +1,5 @@
 import { FAMILIES, type Netlist, PART_KINDS, soundNetlist } from "@amp-saver/core/network";
+import { lineNamed } from "@amp-saver/records";
 import { z } from "zod";
 import { type Bounds, WIRING_BOUNDS } from "./limits.ts";
 
@@ -39,12 +40,8 @@ const partSchema = z.discriminatedUnion(
   { error: `must be one of ${PART_KINDS.join(", ")}` },
 );
 
-/** The module's LINE was called otherwise before; files that say so still read. */
-const end = z
-  .string()
-  .max(100)
-  .transform((at) => (at.endsWith(".ACTIVE") ? `${at.slice(0, -6)}LINE` : at))
-  .nullable();
+/** Files that call the module's LINE otherwise still read. */
+const end = z.string().max(100).transform(lineNamed).nullable();
 
 const conductorSchema = z.strictObject({
   id,

@@ -30,7 +30,7 @@ export function coincidencesOf(rig: Rig, startS: readonly [number, number]): num
   return coincidencesPerDay({ coolestC: coolestOf(rig), hottestC: rig.hottestC.value }, startS);
 }
 
-/** A rig's day, hook-ups before engines and the stronger before the weaker; null while no unit's plate and source is known. */
+/** A rig's day, shore power before engines and the stronger before the weaker; null while no unit's plate and source is known. */
 export function dayQuestion(input: DayInput): DayQuestion | null {
   const { rig, loads, sources } = input;
   const at = { ...rig, hottestC: { ...rig.hottestC, value: DAY_PARAMS.workedOutAtC.value } };

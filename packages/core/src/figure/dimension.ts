@@ -1,4 +1,4 @@
-import { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, metresFromFt, W_PER_BTU_H } from "../quantity/index.ts";
+import { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, M_PER_IN, metresFromFt, W_PER_BTU_H } from "../quantity/index.ts";
 
 /** Which units people read: °F, feet, inches and gallons, or °C, meters, millimeters and liters. */
 export type Measure = "us" | "si";
@@ -47,7 +47,7 @@ export const DIMENSIONS = {
   altitude: { kept: "m", shown: { us: feet, si: same("m", 0) } },
   length: { kept: "m", shown: { us: feet, si: same("m", 1) } },
   /** What is measured with a tape at the box. */
-  smallLength: { kept: "m", shown: { us: times("in", 2, 1 / 0.0254), si: times("mm", 0, 1000) } },
+  smallLength: { kept: "m", shown: { us: times("in", 2, 1 / M_PER_IN), si: times("mm", 0, 1000) } },
   volume: { kept: "l", shown: { us: times("gal", 2, 1 / L_PER_GALLON), si: same("l", 1) } },
 } as const satisfies Readonly<Record<string, { readonly kept: string; readonly shown: ShownAs | Readonly<Record<Measure, ShownAs>> }>>;
 export type Dimension = keyof typeof DIMENSIONS;

@@ -1,5 +1,7 @@
 /** Length: 1 ft = 0.3048 m exactly (international foot). */
 const M_PER_FT = 0.3048;
+/** Length: 1 in = 0.0254 m exactly (international inch). */
+export const M_PER_IN = 0.0254;
 /** Thermal power: 1 BTU(IT)/h in watts. */
 export const W_PER_BTU_H = 0.29307107;
 /** Watts of a ton of cooling, which is 12,000 BTU/h. */

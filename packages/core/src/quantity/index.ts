@@ -1,5 +1,15 @@
 export { canonical } from "./canonical.ts";
-export { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, metresFromFt, rpmFromRadS, W_PER_BTU_H, W_PER_TON } from "./convert.ts";
+export {
+  celsiusFromF,
+  fahrenheitFromC,
+  faradFromUf,
+  ftFromMetres,
+  M_PER_IN,
+  metresFromFt,
+  rpmFromRadS,
+  W_PER_BTU_H,
+  W_PER_TON,
+} from "./convert.ts";
 export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts, formatWith } from "./format.ts";
 export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
 export { itemAt, present } from "./present.ts";

@@ -5,6 +5,7 @@ import { z } from "zod";
 import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
 import { asId, timestamp } from "../identity.ts";
+import { lineNamed } from "../line-named.ts";
 import type { Step } from "../migrate.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
@@ -20,16 +21,16 @@ export const CLOSING_CHECKS = ["fixed", "putty", "grommet", "sealant", "lid", "t
 const EVIDENCE_FIELDS = ["run", "sources", "meterBefore", "meterAfter", "pairs", "capacitors", "overrides"] as const;
 
 /** Steps are ticked under the names of their terminals, and the module's LINE was called otherwise. */
-const lineNamed: Step = (old) => {
+const ticksNamed: Step = (old) => {
   if (typeof old.steps !== "object" || old.steps === null) return old;
-  const steps = Object.entries(old.steps).map(([key, tick]) => [key.replaceAll("starter.ACTIVE", "starter.LINE"), tick]);
+  const steps = Object.entries(old.steps).map(([key, tick]) => [lineNamed(key), tick]);
   return { ...old, steps: Object.fromEntries(steps) };
 };
 
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const fitLogRecord = defineRecord({
   kind: "work",
-  migrations: { "work-2-adds-run": asItWas, "work-3-names-line": lineNamed },
+  migrations: { "work-2-adds-run": asItWas, "work-3-names-line": ticksNamed },
   schema: (base) =>
     z.strictObject({
       ...base,

@@ -20,7 +20,7 @@ const leadSchema = z.strictObject({
 export type Lead = z.infer<typeof leadSchema>;
 
 /** The lead of a module that takes the line's side was called otherwise. */
-const lineNamed: Step = (old) => {
+const leadNamed: Step = (old) => {
   if (typeof old.leads !== "object" || old.leads === null || !("ACTIVE" in old.leads)) return old;
   const { ACTIVE, ...others } = old.leads;
   return { ...old, leads: { ...others, LINE: ACTIVE } };
@@ -29,7 +29,7 @@ const lineNamed: Step = (old) => {
 /** A soft starter as its maker's sheet describes it: an entry of the user's own catalogue, for any rig. */
 export const starterRecord = defineRecord({
   kind: "starter",
-  migrations: { "starter-2-adds-leads": asItWas, "starter-3-adds-learning-rule": asItWas, "starter-4-names-line": lineNamed },
+  migrations: { "starter-2-adds-leads": asItWas, "starter-3-adds-learning-rule": asItWas, "starter-4-names-line": leadNamed },
   schema: (base) =>
     z.strictObject({
       ...base,

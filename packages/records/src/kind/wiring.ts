@@ -16,6 +16,7 @@ import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
 import { asId, rigId, unitId } from "../identity.ts";
+import { lineNamed } from "../line-named.ts";
 import type { Step } from "../migrate.ts";
 import { TEXT_MOST } from "../text-limits.ts";
 import type { AirConditioner } from "./unit.ts";
@@ -79,25 +80,23 @@ const proofSchema = z.strictObject({
   override: z.string().max(TEXT_MOST.note).nullable(),
 });
 
-/** Ends on the module's terminal for the line's side, which was called otherwise. */
-const endsNamed = (end: unknown): unknown => (typeof end === "string" && end.endsWith(".ACTIVE") ? `${end.slice(0, -6)}LINE` : end);
-
+/** Ends on the module's LINE bear its name of now. */
 const netlistNamed = (netlist: unknown): unknown => {
   if (typeof netlist !== "object" || netlist === null || !("conductors" in netlist) || !Array.isArray(netlist.conductors)) return netlist;
   const conductors = netlist.conductors.map((wire: unknown) =>
     typeof wire === "object" && wire !== null && "ends" in wire && Array.isArray(wire.ends)
-      ? { ...wire, ends: wire.ends.map(endsNamed) }
+      ? { ...wire, ends: wire.ends.map((end: unknown) => (typeof end === "string" ? lineNamed(end) : end)) }
       : wire,
   );
   return { ...netlist, conductors };
 };
 
-const lineNamed: Step = (old) => ({ ...old, corrected: netlistNamed(old.corrected), built: netlistNamed(old.built) });
+const endsNamed: Step = (old) => ({ ...old, corrected: netlistNamed(old.corrected), built: netlistNamed(old.built) });
 
 /** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */
 export const wiringRecord = defineRecord({
   kind: "wiring",
-  migrations: { "wiring-2-adds-meter-count": asItWas, "wiring-3-names-line": lineNamed },
+  migrations: { "wiring-2-adds-meter-count": asItWas, "wiring-3-names-line": endsNamed },
   schema: (base) =>
     z.strictObject({
       ...base,

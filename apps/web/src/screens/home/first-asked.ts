@@ -1,81 +1,54 @@
-import type { Conditions } from "@amp-saver/cases";
 import { withoutUndefined } from "@amp-saver/core/quantity";
-import {
-  type AirConditioner,
-  asId,
-  type Figure,
-  newGenerator,
-  newInverter,
-  newRig,
-  newShore,
-  newUnit,
-  parseRecord,
-  type Rig,
-  type Source,
-} from "@amp-saver/records";
+import { type AirConditioner, type Figure, parseRecord, type Source } from "@amp-saver/records";
 import { useMemo } from "react";
-import { newId, nowIso } from "../../store/identity.ts";
+import { type Asked, newAsked, newSource } from "../../store/commands.ts";
 import { useKeptText } from "../../ui/use-kept-text.ts";
 import { HOME } from "../../words/home.ts";
 import { SURVEY } from "../../words/survey.ts";
 
-/** What is asked before anything has a name: records that are kept once they get one. */
-export interface FirstAsked {
-  readonly rig: Rig;
-  readonly unit: AirConditioner;
-  readonly source: Source | null;
-}
+/** Nothing asked yet, under the names that a new rig begins with. */
+export const nothingAsked = (): Asked => newAsked(HOME.nameTitle, HOME.unitName, HOME.jobTitle);
 
-const birth = <Id extends string>() => ({ id: newId<Id>(), now: nowIso() });
-
-function nothingAsked(): FirstAsked {
-  const rig = newRig(birth(), HOME.nameTitle);
-  return { rig, unit: newUnit(birth(), rig.id, HOME.unitName), source: null };
-}
-
-const { hottestC, altitudeM } = newRig({ id: asId("rig", "first"), now: nowIso() }, HOME.nameTitle);
-
-/** A usual hot day at sea level, nothing else on that anybody named. */
-export const FIRST_CONDITIONS: Conditions = {
-  outdoorC: hottestC.value,
-  altitudeM: altitudeM.value,
-  otherLoadsA: null,
-  limitA: null,
-  starterF: null,
-  aidStaysIn: false,
+const NAMES: Readonly<Record<Source["type"], (plateVolts: number) => string>> = {
+  shore: SURVEY.shoreName,
+  "inverter-generator": () => SURVEY.generatorName,
+  generator: () => SURVEY.generatorName,
+  inverter: () => SURVEY.inverterName,
 };
 
-/** A source of a kind; the figures of the one before go on where both have them. */
-export function firstSource({ rig, source }: FirstAsked, type: Source["type"]): Source {
-  if (source?.type === type) return source;
-  const watts = source === null || source.type === "shore" ? {} : { runningW: source.runningW, surgeW: source.surgeW };
-  if (type === "shore") return newShore(birth(), rig.id, SURVEY.shoreName(0));
-  return type === "inverter"
-    ? { ...newInverter(birth(), rig.id, SURVEY.inverterName), ...watts }
-    : { ...newGenerator(birth(), rig.id, SURVEY.generatorName, type), ...watts };
+/** What was asked, fed by a source of a kind; watts go on where both have them. */
+export function fedBy(asked: Asked, type: Source["type"]): Asked {
+  const { rig, unit, source } = asked;
+  if (source?.type === type) return asked;
+  const next = newSource(type, rig.id, NAMES[type](unit.plateVolts.value));
+  if (source === null || source.type === "shore" || next.type === "shore") return { ...asked, source: next };
+  return { ...asked, source: withFigure(next, { runningW: source.runningW, surgeW: source.surgeW }) };
 }
 
-/** A record with a figure typed or cleared; one that was cleared is not in it. */
+/** A record with figures typed or cleared; one that was cleared is not in it. */
 export function withFigure<R extends AirConditioner | Source>(record: R, change: { readonly [K in string]?: Figure | undefined }): R {
   return withoutUndefined({ ...record, ...change }) as R;
 }
 
-/** What a draft holds; null where it is none, or of another version. */
-function readAsked(text: string): FirstAsked | null {
+/** What a draft holds; null where it is none, or of a later version. */
+function readAsked(text: string): Asked | null {
+  let draft: Record<keyof Asked, unknown>;
   try {
-    const { rig, unit, source } = JSON.parse(text) as Record<string, unknown>;
-    const [aRig, aUnit, aSource] = [parseRecord(rig), parseRecord(unit), source === null ? null : parseRecord(source)];
-    if (!aRig.ok || !aUnit.ok || aRig.value.kind !== "rig" || aUnit.value.kind !== "unit") return null;
-    if (aSource === null) return { rig: aRig.value, unit: aUnit.value, source: null };
-    return aSource.ok && aSource.value.kind === "source" ? { rig: aRig.value, unit: aUnit.value, source: aSource.value } : null;
+    draft = JSON.parse(text);
   } catch {
     return null;
   }
+  const [rig, unit, job] = [draft.rig, draft.unit, draft.job].map(parseRecord);
+  const source = draft.source === null ? null : parseRecord(draft.source);
+  if (rig?.ok !== true || unit?.ok !== true || job?.ok !== true || source?.ok === false) return null;
+  if (rig.value.kind !== "rig" || unit.value.kind !== "unit" || job.value.kind !== "job") return null;
+  if (source !== null && source.value.kind !== "source") return null;
+  return { rig: rig.value, unit: unit.value, job: job.value, source: source === null ? null : (source.value as Source) };
 }
 
-/** The first question, kept as a draft so that a reload loses nothing of it. */
-export function useFirstAsked(): readonly [FirstAsked, (asked: FirstAsked) => void] {
+/** The first question, kept as a draft so that a reload loses nothing of it; null lets it go. */
+export function useFirstAsked(): readonly [Asked, (asked: Asked | null) => void] {
   const [text, keep] = useKeptText("first question");
   const asked = useMemo(() => (text === "" ? null : readAsked(text)) ?? nothingAsked(), [text]);
-  return [asked, (next) => keep(JSON.stringify(next))];
+  return [asked, (next) => keep(next === null ? "" : JSON.stringify(next))];
 }

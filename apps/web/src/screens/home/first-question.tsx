@@ -1,17 +1,21 @@
-import { startCase } from "@amp-saver/cases";
+import { conditionsOf, startCase } from "@amp-saver/cases";
+import { shownAs } from "@amp-saver/core/figure";
+import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
 import { useState } from "react";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Failed } from "../../ui/failed.tsx";
+import { useKeys } from "../../ui/keys.tsx";
 import { answerSentence } from "../../words/answer.ts";
 import { CHECK, MISSING } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
-import { FIRST } from "../../words/home.ts";
+import { FIRST, HOME } from "../../words/home.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { FigureInput } from "../figure-input.tsx";
-import { FIRST_CONDITIONS, firstSource, useFirstAsked, withFigure } from "./first-asked.ts";
+import { fedBy, useFirstAsked, withFigure } from "./first-asked.ts";
 import { NewRigSheet } from "./new-rig-sheet.tsx";
 
 const KINDS = ["inverter-generator", "generator", "shore", "inverter"] as const satisfies readonly Source["type"][];
@@ -26,8 +30,9 @@ interface FirstQuestionProps {
 export function FirstQuestion({ children }: FirstQuestionProps) {
   const [asked, ask] = useFirstAsked();
   const [naming, setNaming] = useState(false);
-  const { unit, source } = asked;
-  const question = startCase(unit, source ?? undefined, "as-found", FIRST_CONDITIONS);
+  const { measure } = useSettings();
+  const { rig, unit, source, job } = asked;
+  const question = startCase(unit, source ?? undefined, job.method, conditionsOf(rig, job, []));
   const { assessments, failed, again } = useAssessments(question.ok ? [question.given] : null);
   const assessment = assessments[0] ?? null;
   const parts = !question.ok
@@ -36,12 +41,18 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
       ? [{ text: COMMON.working }]
       : answerSentence(assessment, source.type);
   const tries = assessment?.tries ?? null;
+  const air = shownAs("hottestC", measure);
+  useKeys({ n: () => setNaming(true) });
   return (
     <>
       <Answer
         question={FIRST.question}
         parts={parts}
-        sure={tries === null ? FIRST.sure : `${CHECK.held(tries.holds, tries.trials, null)} ${FIRST.asFound}`}
+        sure={
+          tries === null
+            ? FIRST.sure
+            : `${CHECK.held(tries.holds, tries.trials, null)} ${FIRST.asFound(formatWith(air.fromSi(rig.hottestC.value), 0, air.unit))}`
+        }
       />
       {failed !== null && <Failed text={failed} onAgain={again} />}
       <div className="mt-4 grid max-w-[820px] gap-x-8 gap-y-4 min-[700px]:grid-cols-2">
@@ -65,20 +76,22 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
             hideLabel
             value={source?.type ?? ""}
             options={KINDS.map((value) => ({ value, word: FIRST.kinds[value] }))}
-            onChange={(type) => type !== "" && ask({ ...asked, source: firstSource(asked, type) })}
+            onChange={(type) => type !== "" && ask(fedBy(asked, type))}
           />
           {source !== null && <SourceFigures source={source} onChange={(next) => ask({ ...asked, source: next })} />}
         </section>
       </div>
       <div className="mt-4 flex flex-wrap gap-3">
-        {question.ok && (
-          <Button look="primary" className="min-h-[52px] px-6 text-large" onClick={() => setNaming(true)}>
-            {FIRST.keep}
-          </Button>
-        )}
+        <Button look={question.ok ? "primary" : "plain"} keyCap="N" className="min-h-[52px]" onClick={() => setNaming(true)}>
+          {question.ok ? FIRST.keep : HOME.newRig}
+        </Button>
         {children}
       </div>
-      <NewRigSheet open={naming} onOpenChange={setNaming} asked={asked} />
+      <NewRigSheet
+        open={naming}
+        onOpenChange={setNaming}
+        asked={{ what: asked, stage: question.ok ? "check" : "survey", onKept: () => ask(null) }}
+      />
     </>
   );
 }

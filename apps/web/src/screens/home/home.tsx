@@ -63,9 +63,6 @@ export function HomeScreen() {
         {log.length === 0 ? (
           <Suspense fallback={<p>{COMMON.loading}</p>}>
             <FirstQuestion>
-              <Button className="min-h-[52px]" keyCap="N" onClick={() => setNaming(true)}>
-                {HOME.newRig}
-              </Button>
               <Button className="min-h-[52px]" onClick={() => void example()}>
                 {HOME.example}
               </Button>

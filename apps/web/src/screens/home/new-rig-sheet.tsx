@@ -1,19 +1,20 @@
+import type { Stage } from "@amp-saver/records";
 import { useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
-import { keepAskedCommit, newRigCommit } from "../../store/commands.ts";
+import { type Asked, newRigCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { useFormDraft } from "../../ui/use-form-draft.ts";
 import { HOME } from "../../words/home.ts";
 import { nameError } from "../../words/survey.ts";
-import type { FirstAsked } from "./first-asked.ts";
+import { nothingAsked } from "./first-asked.ts";
 
 interface NewRigSheetProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
-  /** What was asked already, to be kept under the name. */
-  readonly asked?: FirstAsked;
+  /** What was asked already, to be kept under the name; the stage that shows it, and what follows. */
+  readonly asked?: { readonly what: Asked; readonly stage: Stage; readonly onKept: () => void };
 }
 
 /** Names a rig; its first unit and job come with it. */
@@ -24,13 +25,13 @@ export function NewRigSheet({ open, onOpenChange, asked }: NewRigSheetProps) {
   useFormDraft("new rig", form);
   const { register, handleSubmit, formState, reset } = form;
   const begin = handleSubmit(async ({ name }) => {
-    const made =
-      asked === undefined ? newRigCommit(name.trim(), HOME.unitName, HOME.jobTitle) : keepAskedCommit(name.trim(), asked, HOME.jobTitle);
-    const result = await commit(made.commit);
+    const what = asked?.what ?? nothingAsked();
+    const result = await commit(newRigCommit(name.trim(), what));
     if (!result.ok) return;
     reset();
+    asked?.onKept();
     onOpenChange(false);
-    void navigate(`/job/${made.jobId}/${asked === undefined ? "survey" : "check"}`);
+    void navigate(`/job/${what.job.id}/${asked?.stage ?? "survey"}`);
   });
   const { isSubmitting, errors } = formState;
   const { name: error } = errors;
