@@ -1,12 +1,15 @@
 import { Switch } from "radix-ui";
+import { useLocation } from "react-router";
 import { useStore } from "../store/provider.tsx";
 import { useHistory } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
 import { useRoom } from "../store/use-room.ts";
 import { Button } from "../ui/button.tsx";
 import { KeyCap } from "../ui/key-cap.tsx";
+import { LinkButton } from "../ui/layout/link-button.tsx";
 import { Sheet } from "../ui/sheet.tsx";
 import { COMMON, undoOf } from "../words/common.ts";
+import { GUIDE } from "../words/guide-screen.ts";
 import { KEEPING } from "../words/keeping.ts";
 import { KEY_WORDS, KEYS } from "../words/keys.ts";
 import { useAppState } from "./use-app-state.ts";
@@ -16,8 +19,14 @@ export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; read
   const { shortcuts, namesInFiles, measure, change } = useSettings();
   const { undo, redo } = useStore();
   const history = useHistory();
+  const { pathname } = useLocation();
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={KEY_WORDS.title}>
+      <div className="mb-3">
+        <LinkButton to="/guide" onClick={() => onOpenChange(false)} state={{ from: pathname }}>
+          {GUIDE.open}
+        </LinkButton>
+      </div>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 pointer-coarse:hidden">
         {KEYS.map(([key, what]) => (
           <div key={key} className="contents">

@@ -11,6 +11,7 @@ import { useSettings } from "../store/settings.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
+import { GUIDE } from "../words/guide-screen.ts";
 import { HISTORY } from "../words/history.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER_PLACES } from "../words/later.ts";
@@ -32,6 +33,7 @@ const BeforeScreen = lazy(() => import("../screens/before/before.tsx").then((m) 
 const IsolateScreen = lazy(() => import("../screens/isolate/isolate.tsx").then((m) => ({ default: m.IsolateScreen })));
 const FitScreen = lazy(() => import("../screens/fit/fit.tsx").then((m) => ({ default: m.FitScreen })));
 const HandOverScreen = lazy(() => import("../screens/hand-over/hand-over.tsx").then((m) => ({ default: m.HandOverScreen })));
+const GuideScreen = lazy(() => import("../screens/guide/guide.tsx").then((m) => ({ default: m.GuideScreen })));
 const HistoryScreen = lazy(() => import("../screens/history/history.tsx").then((m) => ({ default: m.HistoryScreen })));
 const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.tsx").then((m) => ({ default: m.InstrumentsScreen })));
 const ProveScreen = lazy(() => import("../screens/prove/prove.tsx").then((m) => ({ default: m.ProveScreen })));
@@ -182,6 +184,14 @@ export function makeRouter() {
           element: (
             <Place word={practice.word}>
               <LaterScreen {...LATER_PLACES.practice} />
+            </Place>
+          ),
+        },
+        {
+          path: "/guide",
+          element: (
+            <Place word={GUIDE.title}>
+              <GuideScreen />
             </Place>
           ),
         },

@@ -14,6 +14,7 @@ export const WHY = {
     `${formatNumber(holds, 0)} of ${formatNumber(trials, 0)} tries start and keep running: between ${formatPercent(low)} and ${formatPercent(high)}. ${formatPercent(rejected)} were left out: such a unit would not start, and this one was seen to. Each line below: its share of the spread.`,
   findings: "What was found",
   how: "How it was worked out",
+  howHere: "The start is simulated in time, on this source, with every blank figure drawn. The guide has the method step by step.",
   method: [
     "The start is simulated in time: an unsymmetrical two-phase machine behind its source (P. C. Krause, Analysis of Electric Machinery), twenty steps each half cycle, thyristors split at firing and at current zero.",
     "The motor is scaled so that at standstill it draws exactly the plate’s locked rotor amps at plate volts; the load so that it runs at the expected amps.",

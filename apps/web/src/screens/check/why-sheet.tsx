@@ -1,13 +1,23 @@
 import { formatPercent } from "@amp-saver/core/quantity";
 import { Provenance } from "../../ui/provenance.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
+import { WhyLink } from "../../ui/why-link.tsx";
 import { ASSUMED_WORDS } from "../../words/check.ts";
 import { COMMON } from "../../words/common.ts";
 import { findingSentence, findingSource, SEVERITY_WORDS } from "../../words/findings.ts";
+import type { GuideTopic } from "../../words/guide/topic.ts";
 import { WHY } from "../../words/why.ts";
 import type { Trials } from "../../workers/use-trials.ts";
 import type { CheckView } from "./check.view.ts";
 import { ExplainedFigures } from "./explained.tsx";
+
+function Heading({ guide, children }: { readonly guide: GuideTopic; readonly children: string }) {
+  return (
+    <h3 className="font-bold">
+      {children} <WhyLink to={guide} about={children} />
+    </h3>
+  );
+}
 
 /** The answer opened down to its findings, inputs, formulas and sources. */
 export function WhySheet({
@@ -25,7 +35,7 @@ export function WhySheet({
     <Sheet open={open} onOpenChange={onOpenChange} title={COMMON.why}>
       {view.assessment.findings.length > 0 && (
         <section>
-          <h3 className="font-bold">{WHY.findings}</h3>
+          <Heading guide="verdicts">{WHY.findings}</Heading>
           <ul>
             {view.assessment.findings.map((issue) => (
               <li key={issue.code} className="border-b border-hair py-1.5">
@@ -38,7 +48,7 @@ export function WhySheet({
       )}
       <ExplainedFigures view={view} />
       <section className="mt-4">
-        <h3 className="font-bold">{WHY.limits}</h3>
+        <Heading guide="breaker">{WHY.limits}</Heading>
         <ul>
           {view.limits.map(({ code, share }) => (
             <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-body">
@@ -54,7 +64,7 @@ export function WhySheet({
       </section>
       {confidence !== null && (
         <section className="mt-4">
-          <h3 className="font-bold">{WHY.trials}</h3>
+          <Heading guide="tries">{WHY.trials}</Heading>
           <p className="py-1 text-body">
             {WHY.trialsText(confidence.holds, confidence.trials, confidence.interval, confidence.rejectedShare)}
           </p>
@@ -72,15 +82,11 @@ export function WhySheet({
         </section>
       )}
       <section className="mt-4">
-        <h3 className="font-bold">{WHY.how}</h3>
-        {WHY.method.map((text) => (
-          <p key={text} className="py-1 text-body">
-            {text}
-          </p>
-        ))}
+        <Heading guide="check">{WHY.how}</Heading>
+        <p className="py-1 text-body">{WHY.howHere}</p>
       </section>
       <section className="mt-4">
-        <h3 className="font-bold">{WHY.inputs}</h3>
+        <Heading guide="provenance">{WHY.inputs}</Heading>
         <ul>
           {view.assumptions.map((a) => (
             <li key={a.code} className="flex items-baseline gap-2.5 border-b border-hair py-1.5">

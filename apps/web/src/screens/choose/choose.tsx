@@ -66,7 +66,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer question={CHOOSE.question(source?.name ?? null)} parts={parts} sure={CHOOSE.sure} />
+        <Answer guide="choose" question={CHOOSE.question(source?.name ?? null)} parts={parts} sure={CHOOSE.sure} />
         <WorstCase bundle={bundle} />
         {!question.ok && (
           <LinkButton to={`/job/${job.id}/survey`} className="mt-4">

@@ -20,7 +20,7 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
   const closed = open === 0 && screws === 0;
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={FIT.question} parts={parts} />
+      <Answer guide="fit" question={FIT.question} parts={parts} />
       <div className="mt-3">
         {closingList(work).map((check) => (
           <Tick

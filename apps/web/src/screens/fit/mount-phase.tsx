@@ -16,7 +16,7 @@ export function MountPhase({ work, save }: FitProps) {
   const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
+      <Answer guide="fit" question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
       <ul className="mt-2">
         {against.map((reason) => (
           <li key={reason} className="border-b border-hair py-1.5 font-semibold text-lead">

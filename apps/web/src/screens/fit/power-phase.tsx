@@ -39,7 +39,7 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
   );
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={FIT.question} parts={parts} sure={FIT.strong} />
+      <Answer guide="fit" question={FIT.question} parts={parts} sure={FIT.strong} />
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>

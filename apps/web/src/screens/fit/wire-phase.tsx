@@ -47,7 +47,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   if (!plan.plan.ok || group === undefined || step === undefined)
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-        <Answer question={FIT.question} parts={FIT.noPlan} />
+        <Answer guide="fit" question={FIT.question} parts={FIT.noPlan} />
         <LinkButton to={`/job/${job.id}/prepare/plan`} main className="mt-4">
           {FIT.toPrepare}
         </LinkButton>
@@ -78,7 +78,12 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
           <span>{proof !== null && FIT.dead(format(provedAt(work, proof), "H:mm"), view.feeds.length)}</span>
           <span className="figure">{FIT.stepOf(at + 1, worded.length)}</span>
         </p>
-        <Answer question={FIT.question} parts={parts} {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })} />
+        <Answer
+          guide="fit"
+          question={FIT.question}
+          parts={parts}
+          {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })}
+        />
         <div className="mt-3">
           <MapFrame
             netlist={itemAt(states, at + 1)}

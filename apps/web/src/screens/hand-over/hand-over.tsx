@@ -93,7 +93,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer question={HAND_OVER.question} parts={handOverAnswer(bundle, view.proved)} sure={HAND_OVER.sure} />
+        <Answer guide="hand-over" question={HAND_OVER.question} parts={handOverAnswer(bundle, view.proved)} sure={HAND_OVER.sure} />
         <SectionHeading spaced>{HAND_OVER.limits}</SectionHeading>
         {view.limits.length === 0 ? (
           <p className="py-1 text-ink2">{HAND_OVER.noSource}</p>

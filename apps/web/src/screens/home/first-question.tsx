@@ -46,6 +46,7 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
   return (
     <>
       <Answer
+        guide="check"
         question={FIRST.question}
         parts={parts}
         sure={

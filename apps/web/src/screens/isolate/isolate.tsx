@@ -38,7 +38,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
         : (lock !== null && ISOLATE.relock[lock]) || ISOLATE.ready;
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
+      <Answer guide="isolate" question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}

@@ -40,7 +40,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
     <StageFrame>
       <div className="min-w-0">
         <Evidence>
-          <Answer question={LEARN.question(unit.name)} parts={learnSentence(state, learning.rule.mostRuns)} />
+          <Answer guide="learn" question={LEARN.question(unit.name)} parts={learnSentence(state, learning.rule.mostRuns)} />
         </Evidence>
         <TimerPanel view={conduct.own} now={conduct.now} />
         <RunButtons bundle={bundle} conduct={conduct} />

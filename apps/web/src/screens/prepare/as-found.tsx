@@ -24,6 +24,7 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
     <StageFrame>
       <Evidence>
         <Answer
+          guide="prepare"
           question={FOUND.question}
           parts={FOUND.answer(asFound.parts.length, asFound.conductors.length, wiring.corrected !== null)}
           sure={FOUND.sure}

@@ -14,7 +14,12 @@ export function BlockedPlan({ question, ...props }: BlockedPlanProps) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer question={question} parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])} sure={PLAN.blockedHelp} />
+        <Answer
+          guide="prepare"
+          question={question}
+          parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])}
+          sure={PLAN.blockedHelp}
+        />
       </Evidence>
       <Rail>
         <PlanOptionsForm {...props} />

@@ -36,7 +36,7 @@ export function BuiltCheck(props: PartProps) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer question={BUILT.question} parts={parts} sure={BUILT.sure} />
+        <Answer guide="fit" question={BUILT.question} parts={parts} sure={BUILT.sure} />
         <div className="mt-3">
           <MapFrame
             netlist={built.netlist}

@@ -44,6 +44,7 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
     <StageFrame>
       <Evidence>
         <Answer
+          guide="fit"
           question={FIND.question}
           parts={parts}
           sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm) : FIND.notSure}

@@ -47,6 +47,7 @@ export function PlanScreen(props: PartProps) {
     <StageFrame>
       <Evidence>
         <Answer
+          guide="prepare"
           question={PLAN.question(bundle.unit.name)}
           parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
           sure={PLAN.sure(retired, unproved.length === 0)}

@@ -32,6 +32,7 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer
+        guide="prove"
         question={PROOF.proofQuestion(unit.name)}
         parts={proofAnswer(bundle, study.readings)}
         sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.low, start.high)}

@@ -48,6 +48,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
     <StageFrame>
       <Evidence>
         <Answer
+          guide={side === "before" ? "before" : "prove"}
           question={side === "before" ? BEFORE.question(unit.name) : (visit?.question ?? PROVE.question(unit.name))}
           parts={side === "before" ? beforeAnswer(view) : (visit?.parts ?? proofAnswer(bundle, study))}
           sure={

@@ -60,7 +60,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
   const stopped = Object.values(proof?.tests ?? {}).some((t) => t.outcome === "stopped");
   return (
     <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
-      <Answer question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} />
+      <Answer guide="prove" question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} />
       {on === null ? (
         <div className="mt-3">
           {sources.length === 0 ? (

@@ -89,6 +89,7 @@ export function RigsScreen() {
     <>
       <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
         <Answer
+          guide="clock-and-device"
           question={RIGS.question}
           parts={[{ text: rigs.length === 0 ? RIGS.empty : RIGS.answer(rigs.length, units, sources) }]}
           sure={RIGS.sure}

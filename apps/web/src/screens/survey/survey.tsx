@@ -30,6 +30,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
     <StageFrame>
       <Evidence>
         <Answer
+          guide="survey"
           question={SURVEY.question}
           parts={parts}
           sure={SURVEY.sure}

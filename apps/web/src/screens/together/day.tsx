@@ -48,7 +48,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed} />
+        <Answer guide="together" question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed} />
         <div ref={frame} className="mt-3 min-w-0">
           {day !== undefined && question !== null && width > 0 && (
             <PictureFrame

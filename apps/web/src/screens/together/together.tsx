@@ -72,7 +72,7 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer question={TOGETHER.question(source?.name ?? "–")} parts={parts} sure={TOGETHER.sure} />
+        <Answer guide="together" question={TOGETHER.question(source?.name ?? "–")} parts={parts} sure={TOGETHER.sure} />
         {question === null && job !== undefined && (
           <LinkButton to={`/job/${job.id}/survey`} className="mt-4">
             {TOGETHER.toSurvey}

@@ -3,11 +3,11 @@ import { isHighVolts } from "../../reference/index.ts";
 import { COMPRESSOR_MOTOR_PARAMS as P } from "./params.ts";
 
 /** Share of synchronous speed at which a start counts as made. */
-export const STARTED_SHARE = 0.9;
-/** Voltage at the unit below which a motor is not to be run: 10 % under the plate (common practice, no source). */
-export const LOWEST_PLATE_SHARE = 0.9;
-/** Voltage at the unit that asks for a warning: 10 % under the system's nominal. */
-export const WARN_NOMINAL_SHARE = 0.9;
+export const STARTED_SHARE = P.startedShare.value;
+/** Voltage at the unit below which a motor is not to be run, over the plate's. */
+export const LOWEST_PLATE_SHARE = P.lowestPlateShare.value;
+/** Voltage at the unit that asks for a warning, over the system's nominal. */
+export const WARN_NOMINAL_SHARE = P.warnNominalShare.value;
 const RATING_C = celsiusFromF(95);
 
 /** Running current at an outdoor temperature over that at 95 °F. */

@@ -1,4 +1,4 @@
-import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+import { COMMON_PRACTICE, FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 
 /**
  * Typical make-up of a capacitor-run hermetic compressor motor, used where nothing was measured. The model is that of
@@ -57,6 +57,30 @@ export const COMPRESSOR_MOTOR_PARAMS = {
     max: 10,
     spread: [2.5, 6],
     source: FROM_MEMORY,
+  },
+  startedShare: {
+    label: "Share of synchronous speed at which a start is made",
+    unit: "1",
+    value: 0.9,
+    min: 0.7,
+    max: 0.98,
+    source: COMMON_PRACTICE,
+  },
+  lowestPlateShare: {
+    label: "Volts at the unit below which it overheats, over the plate's",
+    unit: "1",
+    value: 0.9,
+    min: 0.8,
+    max: 1,
+    source: COMMON_PRACTICE,
+  },
+  warnNominalShare: {
+    label: "Volts at the unit below which cord or source is weak, over nominal",
+    unit: "1",
+    value: 0.9,
+    min: 0.8,
+    max: 1,
+    source: COMMON_PRACTICE,
   },
   poles: { label: "Poles", unit: "1", value: 2, min: 2, max: 6, source: FROM_MEMORY },
   inertiaPerShaftW: {

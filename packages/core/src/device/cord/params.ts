@@ -3,7 +3,7 @@ import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 /** A cord or adapter between outlet and rig. */
 export const CORD_PARAMS = {
   contactOhm: {
-    label: "Resistance of one plug in its socket, both blades",
+    label: "Resistance of one plug in its outlet, both sides",
     unit: "ohm",
     value: 0.004,
     min: 0,

@@ -37,7 +37,7 @@ export const GENERATOR_PARAMS = {
   badlyShare: { label: "Speed below which it runs badly", unit: "pu", value: 0.8, min: 0.5, max: 0.98, source: COMMON_PRACTICE },
   stallShare: { label: "Speed below which it stalls", unit: "pu", value: 0.65, min: 0.3, max: 0.9, source: COMMON_PRACTICE },
   contactorShare: {
-    label: "Share of supply below which a 24 V contactor lets go",
+    label: "Share of supply below which a 24 V contactor drops out",
     unit: "1",
     value: 0.6,
     min: 0.3,
@@ -52,5 +52,5 @@ export const GENERATOR_PARAMS = {
     max: 0.5,
     source: FROM_MEMORY,
   },
-  contactorS: { label: "Time below that before it lets go", unit: "s", value: 0.02, min: 0.004, max: 1, source: FROM_MEMORY },
+  contactorS: { label: "Time below that before it drops out", unit: "s", value: 0.02, min: 0.004, max: 1, source: FROM_MEMORY },
 } as const satisfies ParamTable;

@@ -42,7 +42,7 @@ export const INVERTER_GENERATOR_PARAMS = {
     source: FROM_MEMORY,
   },
   bankFactor: {
-    label: "Momentary current limit of a battery inverter over surge watts ÷ volts",
+    label: "Momentary current limit of an inverter on batteries over surge watts ÷ volts",
     unit: "1",
     value: 1.1,
     min: 0.9,
@@ -51,7 +51,7 @@ export const INVERTER_GENERATOR_PARAMS = {
     source: FROM_MEMORY,
   },
   bankDropOutS: {
-    label: "Time below its limits before a battery inverter shuts off",
+    label: "Time below its limits before an inverter on batteries shuts off",
     unit: "s",
     value: 0.05,
     min: 0.01,

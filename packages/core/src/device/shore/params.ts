@@ -100,7 +100,7 @@ export const SHORE_PARAMS = {
     source: FROM_MEMORY,
   },
   mH: { label: "Inductance of the same", unit: "mH", value: 0.1, min: 0, max: 10, source: FROM_MEMORY },
-  breakerA: { label: "Breaker", unit: "A", value: 30, min: 1, max: 400, source: "common practice, no source: the usual RV hook-up" },
+  breakerA: { label: "Breaker", unit: "A", value: 30, min: 1, max: 400, source: "common practice, no source: the usual RV pedestal" },
   continuousShare: {
     label: "Share of the breaker that may be used for three hours and more",
     unit: "1",

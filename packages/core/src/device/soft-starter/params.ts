@@ -32,7 +32,7 @@ export const SOFT_STARTER_PARAMS = {
   },
   bypassShare: { label: "Share of synchronous speed above which it may bypass", unit: "1", value: 0.93, min: 0.8, max: 0.99, source: OWN },
   bypassStep: { label: "Largest step up on bypass, over the limit", unit: "1", value: 0.15, min: 0.05, max: 0.5, source: OWN },
-  giveUpS: { label: "Time without coming to speed after which it lets go", unit: "s", value: 2, min: 0.5, max: 5, source: OWN },
+  giveUpS: { label: "Time without coming to speed after which it gives up", unit: "s", value: 2, min: 0.5, max: 5, source: OWN },
   firstAngleDeg: { label: "First firing angle", unit: "°", value: 150, min: 90, max: 175, source: OWN },
   lastAngleDeg: { label: "Largest firing angle", unit: "°", value: 172, min: 120, max: 178, source: OWN },
   gainDeg: {

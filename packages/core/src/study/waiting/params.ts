@@ -4,14 +4,14 @@ import { COMMON_PRACTICE, type ParamTable } from "../../quantity/index.ts";
 export const WAITING_PARAMS = {
   fanS: { label: "Fan after the call", unit: "s", value: 15, min: 2, max: 120, source: COMMON_PRACTICE },
   starterS: {
-    label: "Starter's own delay, where its sheet says nothing",
+    label: "Starter's start delay, where its sheet says nothing",
     unit: "s",
     value: 300,
     min: 0,
     max: 900,
     source: COMMON_PRACTICE,
   },
-  thermostatS: { label: "Thermostat's own delay after it was on", unit: "s", value: 300, min: 0, max: 600, source: COMMON_PRACTICE },
+  thermostatS: { label: "Thermostat's delay after it was on", unit: "s", value: 300, min: 0, max: 600, source: COMMON_PRACTICE },
   managerS: {
     label: "Energy manager's wait after low volts or power back",
     unit: "s",
