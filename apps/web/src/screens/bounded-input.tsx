@@ -2,6 +2,7 @@ import type { FigureName } from "@amp-saver/core/figure";
 import { readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
+import { useRestore } from "../ui/use-draft.ts";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
 
 interface BoundedInputProps {
@@ -17,6 +18,7 @@ interface BoundedInputProps {
 /** A plain number of a record, shown and typed in the reader's own units. */
 export function BoundedInput({ name, value, onChange, optional = false, label, placeholder }: BoundedInputProps) {
   const { measure } = useSettings();
+  const restore = useRestore(value, onChange);
   const shown = label ?? FIGURE_WORDS[name].label;
   return (
     <FigureField
@@ -35,6 +37,7 @@ export function BoundedInput({ name, value, onChange, optional = false, label, p
         onChange(typed.value);
         return null;
       }}
+      restore={restore}
       {...(placeholder !== undefined && { placeholder })}
     />
   );

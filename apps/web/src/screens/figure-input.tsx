@@ -4,6 +4,7 @@ import type { Origin } from "@amp-saver/core/quantity";
 import type { Figure } from "@amp-saver/records";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
+import { useRestore } from "../ui/use-draft.ts";
 import { FIGURE_WORDS, figureError } from "../words/survey.ts";
 
 interface FigureInputProps {
@@ -24,6 +25,7 @@ export function FigureInput({ name, figure, usual, onChange, optional = true, pl
   const { measure } = useSettings();
   const words = FIGURE_WORDS[name];
   const shown = label ?? words.label;
+  const restore = useRestore(figure, onChange);
   return (
     <FigureField
       label={shown}
@@ -42,6 +44,7 @@ export function FigureInput({ name, figure, usual, onChange, optional = true, pl
         onChange({ ...figure, value: typed.value, from });
         return null;
       }}
+      restore={restore}
       onFrom={(from) => figure !== undefined && onChange({ value: figure.value, from })}
       {...(placeholder !== undefined && { placeholder })}
       {...(large !== undefined && { large })}

@@ -2,6 +2,7 @@ import { type Measure, shownAs } from "@amp-saver/core/figure";
 import type { Smallest } from "@amp-saver/core/study/boundary";
 import { BOUNDARY_PARAMS } from "@amp-saver/core/study/boundary/params";
 import { SMALLEST } from "../words/smallest.ts";
+import { wireSize } from "../words/wire-size.ts";
 
 /** One line of the smallest that works: what, and the figure for each of some ways. */
 export interface SmallestRow {
@@ -40,7 +41,7 @@ export function smallestRows(found: readonly (Smallest | null)[], measure: Measu
   ];
   const gauges = known.find((s) => s.cord.length > 0)?.cord.map((c) => c.awg) ?? [];
   const cords = gauges.toReversed().map((awg) =>
-    line(SMALLEST.cord(awg), (s) => {
+    line(SMALLEST.cord(wireSize(awg, measure)), (s) => {
       const most = s.cord.find((c) => c.awg === awg)?.mostM;
       return most === undefined ? null : SMALLEST.upTo(Math.floor(cord.fromSi(most)), cord.unit);
     }),

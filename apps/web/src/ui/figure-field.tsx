@@ -5,7 +5,7 @@ import { ORIGIN_HELP, ORIGIN_WORDS } from "../words/common.ts";
 import { SURVEY } from "../words/survey.ts";
 import { FieldError } from "./field-error.tsx";
 import { Provenance } from "./provenance.tsx";
-import { useDraft } from "./use-draft.ts";
+import { type Restore, useDraft } from "./use-draft.ts";
 
 interface FigureFieldProps {
   readonly label: string;
@@ -17,14 +17,16 @@ interface FigureFieldProps {
   /** Takes a text; says what is wrong with it, or null when it was kept. Empty clears where allowed. */
   readonly onText: (text: string) => string | null;
   readonly onFrom?: (from: Origin) => void;
+  /** What a refused text leaves in place. */
+  readonly restore: Restore;
   readonly placeholder?: string;
   readonly large?: boolean;
 }
 
 /** One figure on a ruled row: label, value, unit, and the mark of where it comes from. */
-export function FigureField({ label, help, unit, kept, from, onText, onFrom, placeholder, large = false }: FigureFieldProps) {
+export function FigureField({ label, help, unit, kept, from, onText, onFrom, restore, placeholder, large = false }: FigureFieldProps) {
   const id = useId();
-  const { shown, error, type, leave } = useDraft(label, kept, onText);
+  const { shown, error, type, leave } = useDraft(label, kept, onText, restore);
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">

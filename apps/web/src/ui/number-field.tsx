@@ -1,5 +1,6 @@
 import { readNumber } from "@amp-saver/core/quantity";
 import { TextField } from "./text-field.tsx";
+import { useRestore } from "./use-draft.ts";
 
 interface NumberFieldProps {
   readonly label: string;
@@ -17,11 +18,13 @@ interface NumberFieldProps {
 
 /** A plain number within bounds on a ruled row, with the keypad for it. */
 export function NumberField({ label, kept, min, max, whole = false, optional = false, wrong, onNumber }: NumberFieldProps) {
+  const restore = useRestore(kept, onNumber);
   return (
     <TextField
       label={label}
       kept={kept === null ? "" : String(kept)}
       numeric
+      restore={restore}
       onText={(text) => {
         const value = readNumber(text, min, max);
         if (value === undefined || (value === null && !optional) || (whole && value !== null && !Number.isInteger(value))) return wrong;

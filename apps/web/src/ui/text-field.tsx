@@ -1,7 +1,7 @@
 import { useId } from "react";
 import { COMMON } from "../words/common.ts";
 import { FieldError } from "./field-error.tsx";
-import { useDraft } from "./use-draft.ts";
+import { type Restore, useDraft } from "./use-draft.ts";
 
 interface TextFieldProps {
   readonly label: string;
@@ -12,12 +12,19 @@ interface TextFieldProps {
   readonly numeric?: boolean;
   /** Takes a text; says what is wrong with it, or null when it was kept. */
   readonly onText: (text: string) => string | null;
+  /** What a refused text leaves in place. */
+  readonly restore?: Restore;
 }
 
 /** A line of text on a ruled row, kept as it is typed. */
-export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, numeric = false, onText }: TextFieldProps) {
+export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, numeric = false, onText, restore }: TextFieldProps) {
   const id = useId();
-  const { shown, error, type, leave } = useDraft(label, kept, (text) => (text.length > most ? COMMON.tooLong(label, most) : onText(text)));
+  const { shown, error, type, leave } = useDraft(
+    label,
+    kept,
+    (text) => (text.length > most ? COMMON.tooLong(label, most) : onText(text)),
+    restore,
+  );
   return (
     <div className="border-b border-hair py-1.5">
       <div className="flex items-center justify-between gap-3">

@@ -9,19 +9,40 @@ export interface Draft {
   readonly leave: () => void;
 }
 
+/** Notes what is kept as typing begins, and puts it back. */
+export interface Restore {
+  readonly hold: () => void;
+  readonly putBack: () => void;
+}
+
+/** What puts a value back as it was when it was noted last. */
+export function useRestore<T>(value: T, keep: (value: T) => void): Restore {
+  const was = useRef(value);
+  return {
+    hold: () => {
+      was.current = value;
+    },
+    putBack: () => keep(was.current),
+  };
+}
+
 /**
  * Keeps a text while it is typed, hands each to `onText`, which says what is wrong or keeps it; on
  * leaving, a good one gives way to what is kept, a bad one stays to be mended, over a reload too.
- * `label` tells the field from others of its form.
+ * `label` tells the field from others of its form. With `restore` a text that is refused leaves
+ * what was kept before it, not the part of it that was good: of 9000 where 20 is the most, not 9.
  */
-export function useDraft(label: string, kept: string, onText: (text: string) => string | null): Draft {
+export function useDraft(label: string, kept: string, onText: (text: string) => string | null, restore?: Restore): Draft {
   const place = usePlace(label);
   const [draft, setDraft] = useState<string | null>(() => draftAt(place));
   const [error, setError] = useState<string | null>(null);
-  const asked = useRef(onText);
-  asked.current = onText;
+  const asked = useRef({ onText, restore });
+  asked.current = { onText, restore };
+  const changed = useRef(false);
   const take = (text: string): void => {
-    const wrong = asked.current(text);
+    const wrong = asked.current.onText(text);
+    if (wrong !== null && changed.current) asked.current.restore?.putBack();
+    changed.current = wrong === null;
     setError(wrong);
     keepDraft(place, wrong === null ? null : text);
     holdDraft(place, wrong !== null);
@@ -36,6 +57,10 @@ export function useDraft(label: string, kept: string, onText: (text: string) => 
     shown: draft ?? kept,
     error,
     type: (text) => {
+      if (draft === null) {
+        restore?.hold();
+        changed.current = false;
+      }
       setDraft(text);
       take(text);
     },

@@ -106,7 +106,6 @@ export const CHOOSE = {
   openOf: (name: string): string => `Open in Check: ${name}`,
   trying: "trying",
   held: (holds: number, trials: number): string => `${ofHundred({ holds, trials })} of 100`,
-  kg: (kg: number): string => formatWith(kg, kg < 10 ? 1 : 0, "kg"),
   work: (minutes: number): string => formatWith(minutes, 0, "min"),
   catalogue: "Starters you could fit",
   catalogueHelp: "Your own entries, from each maker’s sheet. One starter for each air conditioner.",

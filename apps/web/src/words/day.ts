@@ -1,4 +1,6 @@
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import { formatNumber, formatPercent, formatWatts, formatWith } from "@amp-saver/core/quantity";
+import { DAY_PARAMS } from "@amp-saver/core/study/day-plan/params";
 import type { Span } from "./answer.ts";
 
 /** A time of day, 24 hours. */
@@ -52,7 +54,8 @@ export const DAY = {
   startCount: (name: string, n: number): string => `${name}: ${formatNumber(n, 0)} starts.`,
   fuel: (amount: string): string => `Fuel: ${amount}.`,
   bankEmpty: (n: number): string => `The bank is at its limit for ${minutes(n)} while loads need it.`,
-  assumed: "Units run from not at all at 70 °F to all the time at 100 °F, up to three cycles an hour. The bank starts at 80 %.",
+  assumed: (measure: Measure): string =>
+    `Units run from not at all at ${figureText("hottestC", measure, DAY_PARAMS.balanceC.value)} to all the time at ${figureText("hottestC", measure, DAY_PARAMS.fullC.value)}, up to ${DAY_PARAMS.cyclesPerHour.value} cycles an hour. The bank starts at ${formatPercent(DAY_PARAMS.chargeAtStart.value)}.`,
   sourcesTitle: "When each source is available",
   loadsTitle: "When each load is on",
   allDay: "all day",
@@ -64,6 +67,4 @@ export const DAY = {
   setHours: (name: string): string => `Set hours for ${name}`,
   backToAllDay: (name: string): string => `${name}: all day`,
   coolest: "Coolest hour",
-  litres: (litres: number): string => formatWith(litres, 1, "l"),
-  gallons: (litres: number): string => formatWith(litres / 3.785411784, 1, "gal"),
 } as const;

@@ -54,7 +54,7 @@ export const EXPLAIN = {
     "start-limit": (by: RoomBy): string => START_LIMITS[by],
     "start-spare": always("Supplied less needed."),
     "run-needs": always(
-      "Steady state of the fitted motor at rated load, + 1 % per °F above 95 °F and − 0.8 % below (typical, from memory). Fan and other loads are added as phasors.",
+      "Steady state of the fitted motor at rated load, and more when it is hotter outdoors. Fan and other loads are added as phasors.",
     ),
     "run-limit": (by: RoomBy): string => RUN_LIMITS[by],
     "run-spare": always("Supplied less needed."),

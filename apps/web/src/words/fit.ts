@@ -1,4 +1,4 @@
-import { fahrenheitFromC, formatNumber, M_PER_IN } from "@amp-saver/core/quantity";
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import type { MountingCheck, MountingOpen, MountingReason } from "@amp-saver/core/study/mounting";
 import { MOUNTING_PARAMS } from "@amp-saver/core/study/mounting/params";
 import type { CLOSING_CHECKS, POWER_CHECKS } from "@amp-saver/records";
@@ -7,8 +7,6 @@ import type { Span } from "./answer.ts";
 type PowerCheck = (typeof POWER_CHECKS)[number];
 type ClosingCheck = (typeof CLOSING_CHECKS)[number];
 const { screwSpareM, tapeMostC, slackM } = MOUNTING_PARAMS;
-
-const mmIn = (m: number): string => `${formatNumber(m * 1000, 0)} mm (${formatNumber(m / M_PER_IN, m < 0.02 ? 2 : 0)} in)`;
 
 /** What to look at next, as an act. */
 const MOUNT_NEXT: Readonly<Record<MountingOpen, string>> = {
@@ -101,13 +99,14 @@ export const FIT = {
       : [{ text: `${open.length === 1 ? "1 check" : `${open.length} checks`} left. Next: ` }, { text: MOUNT_NEXT[next], decides: true }];
   },
   reasons: {
-    "upside-down": "Do not mount it upside down: water runs in along the leads.",
-    "screw-too-long": `The screw is too long: ${mmIn(screwSpareM.value)} must stay free behind its tip.`,
-    "surface-not-for-tape": "Tape does not hold on this surface.",
-    "too-hot-for-tape": `Tape fails above ${formatNumber(fahrenheitFromC(tapeMostC.value), 0)}\u00a0°F (${formatNumber(tapeMostC.value, 0)}\u00a0°C); follow its sheet.`,
-    "lead-too-short": `The leads are too short for this route, with ${mmIn(slackM.value)} to spare.`,
-  } satisfies Readonly<Record<MountingReason, string>>,
-  source: "Common practice, no source. Follow the starter’s sheet.",
+    "upside-down": () => "Do not mount it upside down: water runs in along the leads.",
+    "screw-too-long": (measure) =>
+      `The screw is too long: ${figureText("screwM", measure, screwSpareM.value)} must stay free behind its tip.`,
+    "surface-not-for-tape": () => "Tape does not hold on this surface.",
+    "too-hot-for-tape": (measure) => `Tape fails above ${figureText("hottestC", measure, tapeMostC.value)}; follow its sheet.`,
+    "lead-too-short": (measure) => `The leads are too short for this route, with ${figureText("leadM", measure, slackM.value)} to spare.`,
+  } satisfies Readonly<Record<MountingReason, (measure: Measure) => string>>,
+  source: "Follow the starter’s sheet.",
   power: {
     joints: "Every joint compared with the plan, twice",
     cover: "The compressor’s terminal cover is back on",

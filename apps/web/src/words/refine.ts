@@ -45,7 +45,7 @@ export const REFINE = {
   residual: (plate: string, refined: string): string =>
     `Off by ${plate} by the plate alone, by ${refined} refined (root mean square of the readings used).`,
   locked: "Locked rotor amps",
-  running: "Compressor’s running amps at 95 °F",
+  running: "Compressor’s running amps, hot day",
   inertia: "Inertia, over the usual",
   plusMinus: (figure: string, tolerance: number): string => `${figure} ± ${formatPercent(tolerance)}`,
   use: "Use these",

@@ -16,7 +16,7 @@ export const SMALLEST = {
     hottestC: "Hottest day",
     highestM: "Highest campsite",
   },
-  cord: (awg: number): string => `Longest cord, ${awg} AWG`,
+  cord: (size: string): string => `Longest cord, ${size}`,
   atLeast: { watts: (w: number): string => roundWatts(w), amps: (a: number): string => formatWith(a, 0, "A"), volts: formatVolts },
   upTo: (value: number, unit: string): string => `${formatNumber(value, 0)}\u00a0${unit}`,
   most: (value: number, unit: string): string => `${formatNumber(value, 0)}\u00a0${unit} or more`,

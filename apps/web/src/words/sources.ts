@@ -1,4 +1,15 @@
+import { ENGINE_PARAMS as ENGINE } from "@amp-saver/core/device/engine/params";
+import { figureText, type Measure } from "@amp-saver/core/figure";
+import { celsiusFromF, formatNumber, formatPercent, metresFromFt } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
+
+/** A small share in per cent, halves told. */
+const percent = (share: number): string => `${formatNumber(share * 100, 1).replace(".0", "")}\u00a0%`;
+
+/** A loss per 1,000 ft as people say it: for 1,000 ft, or for 100 m. */
+function perAltitude(per1000Ft: number, measure: Measure): string {
+  return measure === "us" ? `${percent(per1000Ft)} per 1,000\u00a0ft` : `${percent((100 * per1000Ft) / metresFromFt(1000))} per 100\u00a0m`;
+}
 
 /** How sources are asked about. */
 export const SOURCE_WORDS = {
@@ -40,19 +51,21 @@ export const SOURCE_WORDS = {
   },
   bandError: (edge: string, line: string | null, says: string): string => `${edge}${line === null ? "" : `, line ${line},`} ${says}`,
   overload: "Overload and shut-down",
+  overloadPoints: "Overload and seconds",
   overloadHelp: "One pair a line: times its running watts, then seconds. Leave empty for the usual curve.",
   altitude: "Loss with altitude",
-  altitudeSchools: {
-    common: "3 % per 1,000 ft",
-    steeper: "3.5 % per 1,000 ft",
+  altitudeSchools: (measure: Measure) => ({
+    common: perAltitude(ENGINE.altitudePer1000Ft.value, measure),
+    steeper: perAltitude(ENGINE.steeperPer1000Ft.value, measure),
     "air-density": "by air density",
     none: "nothing",
-  },
+  }),
   altitudeHelp: "Rules differ. Follow the sheet.",
   heat: "Loss with heat",
-  heatHelp: "1 % per 10 °F above 77 °F",
+  heatHelp: (measure: Measure): string =>
+    `${percent(ENGINE.heatPerF.value * (measure === "us" ? 10 : 18))} per 10\u00a0${measure === "us" ? "°F" : "°C"} above ${figureText("hottestC", measure, celsiusFromF(ENGINE.heatFromF.value))}`,
   propane: "Runs on propane",
-  propaneHelp: "about 10 % less",
+  propaneHelp: `about ${formatPercent(ENGINE.propaneLoss.value)} less`,
   eco: "Eco mode on",
   ecoHelp: "off for learning runs and first starts",
   second: "Second generator in parallel",
@@ -66,6 +79,7 @@ export const SOURCE_WORDS = {
   chemistry: "Kind of battery",
   chemistries: { lithium: "lithium", agm: "AGM", flooded: "flooded" },
   endurance: "Ratings in between",
+  endurancePoints: "Watts and seconds",
   enduranceHelp: "One pair a line: watts, then for how many seconds.",
   pointError: (label: string, line: number, limits: string): string => `${label}, line ${line}: must be ${limits}.`,
   pointsKeep: "Use these",

@@ -9,7 +9,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string;
   plateVolts: { label: "Volts" },
   lockedRotorA: { label: "Locked rotor amps", help: "LRA, the compressor’s" },
   ratedLoadA: { label: "Rated load amps", help: "RLA, the compressor’s" },
-  runningA: { label: "Running amps at 95 °F", help: "on compressor common, without the fan" },
+  runningA: { label: "Running amps, hot day", help: "on compressor common, without the fan" },
   fanA: { label: "Fan amps", help: "FLA, the fan’s" },
   runCapacitorF: { label: "Run capacitor", help: "the larger figure on a dual one" },
   startAidF: { label: "Start capacitor", help: "of the start aid" },
@@ -42,7 +42,8 @@ export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string;
   bankAh: { label: "Bank capacity" },
   depth: { label: "Usable share" },
   tankL: { label: "Fuel in the tank" },
-  tons: { label: "Tons" },
+  tons: { label: "Cooling" },
+  weightKg: { label: "Weight" },
   usd: { label: "Price" },
   smallUsd: { label: "Price" },
   taxPercent: { label: "Tax" },
@@ -105,7 +106,7 @@ export const SURVEY = {
   notRead: "not read",
   mainOhm: "Winding, common to run",
   startOhm: "Winding, common to start",
-  takeCooling: (btuH: string): string => `The model number often means ${formatNumber(Number(btuH), 0)} BTU/h: use it as typical`,
+  takeCooling: (cooling: string): string => `The model number often means ${cooling}: use it as typical`,
   plateDoubt: (amps: number, { code, ratio, meantA }: PlateDoubt): string => {
     const than = { "over-rated": "rated load amps", "under-rated": "rated load amps", "off-size": "what is usual for this cooling" }[code];
     const asked = meantA === null ? "Read the plate again." : `${formatAmps(meantA)} or ${formatAmps(amps)}? Read the plate again.`;
@@ -155,7 +156,7 @@ export const CIRCUIT_WORDS = {
     "breaker-under-ampacity": (f) =>
       `The breaker is ${f("breakerA")} A and the circuit needs ${f("neededA")} A: it may trip while it runs. Check the plate and the wire first. A larger breaker is no fix.`,
     "wire-under-ampacity": (f) =>
-      `The wire carries ${f("wireA")} A (${f("awg")} AWG, 60 °C terminals), and the circuit needs ${f("neededA")} A. Have a licensed electrician check it.`,
+      `The wire carries ${f("wireA")} A (${f("awg")}, 60 °C terminals), and the circuit needs ${f("neededA")} A. Have a licensed electrician check it.`,
   } satisfies Readonly<Record<string, (f: (name: string) => string) => string>>,
   source: (source: string): string => `Source: ${source}`,
 } as const;

@@ -1,6 +1,8 @@
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { TraceRefusal } from "@amp-saver/core/study/tracing";
 import type { WindingFault } from "@amp-saver/core/study/windings";
+import { COLD_C } from "@amp-saver/core/study/windings/params";
 
 const ohm = (value: number): string => `${formatNumber(value, 2)} ohm`;
 
@@ -11,7 +13,8 @@ export const FIND = {
     { text: `Lead ${common} is compressor C, lead ${run} compressor R, ` },
     { text: `lead ${start} compressor S.`, decides: true },
   ],
-  sure: (main: number, start: number): string => `Run winding ${ohm(main)}, start winding ${ohm(start)} at 77 °F.`,
+  sure: (main: number, start: number, measure: Measure): string =>
+    `Run winding ${ohm(main)}, start winding ${ohm(start)} at ${figureText("hottestC", measure, COLD_C)}.`,
   notSure: "Dead and discharged first. Terminal cover back on before any power, always.",
   steps: [
     "Prove it dead and bleed every capacitor: Isolate.",

@@ -1,9 +1,11 @@
+import type { Measure } from "@amp-saver/core/figure";
 import type { SpliceName } from "@amp-saver/core/reference";
 import type { Crimp } from "@amp-saver/core/study/wire-ends";
 import type { FaultCode, Symptom } from "@amp-saver/core/study/wiring-check";
 import type { BlockReason, PlanStep } from "@amp-saver/core/study/wiring-plan";
 import type { Span } from "./answer.ts";
-import { lower, type WiringNames } from "./wiring.ts";
+import { pullForce, STRIP, wireSize, wireSizes } from "./wire-size.ts";
+import { JUMPER_AWG, lower, type WiringNames } from "./wiring.ts";
 
 const count = (n: number, one: string, many: string): string => (n === 0 ? `no ${many}` : n === 1 ? `one ${one}` : `${n} ${many}`);
 
@@ -52,15 +54,8 @@ export const PLAN = {
   before: "Previous step",
   stepOf: (k: number, n: number): string => `Step ${k} of ${n}`,
   crimps: "Crimp on the ground",
-  crimpHelp: "16 AWG leads do not fill terminals made for 12–10 AWG. Strip ½ in unless the terminal’s sheet says something else. Tug each.",
-  crimpNames: {
-    tab: "¼ in female push-on",
-    flag: "¼ in flag push-on",
-    piggyback: "¼ in piggyback",
-    ring: "ring for the screw",
-    blade: "¼ in male spade, insulated",
-    "as the starter’s sheet says": "as the starter’s sheet says",
-  } satisfies Readonly<Record<Crimp, string>>,
+  crimpHelp: (measure: Measure): string =>
+    `${wireSize(16, measure)} leads do not fill terminals made for ${wireSizes(12, 10, measure)}. Strip ${STRIP[measure]} unless the terminal’s sheet says something else. Tug each.`,
   spliceNames: {
     "blade pair": "male spade into the wire’s own push-on",
     lever: "lever connector",
@@ -69,8 +64,8 @@ export const PLAN = {
     "solder and shrink": "solder and shrink",
   } satisfies Readonly<Record<SpliceName, string>>,
   made: { "on the ground": "on the ground", "after it has passed": "after it is pulled through", "comes so": "factory end" },
-  pull: (newton: number, pounds: number): string => `holds ${newton} N (${pounds} lb)`,
-  pullSource: "Pull: UL 486A, from memory. Colors: DIN 46245, from memory.",
+  pull: (newton: number, measure: Measure): string => `holds ${pullForce(newton, measure)}`,
+  pullSource: "Pull: UL 486A. Colors: DIN 46245.",
   kit: "Kit and spares",
   kitQuestion: (unit: string): string => `What do you take up to ${unit}?`,
   kitAnswer: (pieces: number, spares: number): readonly Span[] => [
@@ -79,21 +74,13 @@ export const PLAN = {
   ],
   kitLine: (what: string, needed: number, spare: number): string => `${needed} × ${what}, ${spare} spare`,
   extras: {
-    jumper: "14 AWG jumper from the far box along the factory loom: a splice at the lead, a terminal at the far end",
-    pigtail: "short pigtail with a flag on the board tab, spliced to the lead: a piggyback would be too high",
+    jumper: (measure: Measure): string =>
+      `${wireSize(JUMPER_AWG, measure)} jumper from the far box along the factory loom: a splice at the lead, a terminal at the far end`,
+    pigtail: (): string => "short pigtail with a flag on the board tab, spliced to the lead: a piggyback would be too high",
   },
   splices: "Splices compared",
-  spliceHelp: "Common practice, no source.",
-  spliceRow: (
-    name: string,
-    thinnest: number,
-    thickest: number,
-    most: number,
-    heatC: number,
-    vibration: string,
-    reversible: boolean,
-  ): string =>
-    `${name}: ${thinnest}–${thickest} AWG, up to ${most} wires, to ${heatC} °C, vibration ${vibration}, ${reversible ? "can be undone" : "permanent"}`,
+  spliceRow: (name: string, sizes: string, most: number, heat: string, vibration: string, reversible: boolean): string =>
+    `${name}: ${sizes}, up to ${most} wires, to ${heat}, vibration ${vibration}, ${reversible ? "can be undone" : "permanent"}`,
   unproved: "Prove it first: go to Find the wires.",
   tools: "Tools",
   toolList: [
@@ -137,7 +124,7 @@ export function stepSentence(
     case "lift":
       return `Lift ${wire} off ${at}.`;
     case "land":
-      return `Put ${wire} onto ${at}${crimp === null ? "" : `: ${PLAN.crimpNames[crimp]}`}.`;
+      return `Put ${wire} onto ${at}${crimp === null ? "" : `: ${names.crimps[crimp]}`}.`;
     case "move":
       return `Move ${wire} from ${at} to ${main.with === null ? "" : names.terminal(main.with)}.`;
     case "cut":

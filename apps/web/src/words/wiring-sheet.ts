@@ -10,6 +10,6 @@ export const SHEET = {
     released
       ? `${wire}: ${by === "proofs" ? "two proofs and a photo" : `released for a reason: ${reason ?? ""}`}`
       : `${wire}: not yet released`,
-  crimpHeads: ["Wire", "End", "Color", "AWG", "Made", "Pull"],
+  crimpHeads: ["Wire", "End", "Color", "Size", "Made", "Pull"],
   on: (terminal: string): string => `, on ${terminal}`,
 } as const;

@@ -1,5 +1,8 @@
+import type { Measure } from "@amp-saver/core/figure";
 import type { Conductor, Netlist, PartKind } from "@amp-saver/core/network";
 import { nameOn, partOf } from "@amp-saver/core/network";
+import type { Crimp } from "@amp-saver/core/study/wire-ends";
+import { crimpNames, wireSize } from "./wire-size.ts";
 
 /** Parts by the id the drawing gives them, where the kind does not say enough. */
 const BY_ID: Readonly<Record<string, string>> = {
@@ -42,15 +45,22 @@ export interface WiringNames {
   /** A wire by its colour and what it joins as found. */
   readonly wire: (id: string) => string;
   readonly color: (id: string) => string;
+  /** What is crimped onto an end. */
+  readonly crimps: Readonly<Record<Crimp, string>>;
+  readonly size: (awg: number) => string;
+  readonly measure: Measure;
 }
+
+/** Gauge of the jumper between two boxes, AWG; common practice, no source. */
+export const JUMPER_AWG = 14;
 
 /** A name inside a sentence: abbreviations stay as they are. */
 export function lower(name: string): string {
   return name === name.toUpperCase() ? name : name.toLowerCase();
 }
 
-/** Names for a circuit as found with what the starter adds. */
-export function wiringNames(asFound: Netlist, finished: Netlist | null): WiringNames {
+/** Names for a circuit as found with what the starter adds, sizes in the reader's measure. */
+export function wiringNames(asFound: Netlist, finished: Netlist | null, measure: Measure): WiringNames {
   const kinds = new Map([...asFound.parts, ...(finished?.parts ?? [])].map((p) => [p.id, p.kind]));
   const wires = new Map<string, Conductor>([...(finished?.conductors ?? []), ...asFound.conductors].map((c) => [c.id, c]));
   const part = (id: string): string => {
@@ -75,7 +85,15 @@ export function wiringNames(asFound: Netlist, finished: Netlist | null): WiringN
     const ends = (asFound.conductors.find((c) => c.id === base)?.ends ?? []).flatMap((e) => (e === null ? [] : [terminal(e)]));
     return `${color(base)} (${ends.join(" – ")})${id === base ? "" : ", the other piece"}`;
   };
-  return { part: (id) => ({ name: part(id), under: "" }), terminal, wire, color };
+  return {
+    part: (id) => ({ name: part(id), under: "" }),
+    terminal,
+    wire,
+    color,
+    crimps: crimpNames(measure),
+    size: (awg) => wireSize(awg, measure),
+    measure,
+  };
 }
 
 /** Wirings met in the field, to begin from. */
@@ -169,7 +187,8 @@ export const FOUND = {
     boot: "Rubber boot over the capacitor",
   },
   heatPumpNote: "A heat pump makes no difference to the starter’s wiring.",
-  secondBoxNote: "Two boxes: a 14 AWG jumper runs along the factory loom from the far box to the starter’s lead.",
+  secondBoxNote: (measure: Measure): string =>
+    `Two boxes: a ${wireSize(JUMPER_AWG, measure)} jumper runs along the factory loom from the far box to the starter’s lead.`,
   freeC: "Free tabs on cap C",
   freeHerm: "Free tabs on cap HERM",
   colors: "Insulation",

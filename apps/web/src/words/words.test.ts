@@ -66,10 +66,13 @@ describe("every code has its words", () => {
 });
 
 describe("why a place to mount is no good", () => {
-  it("gives the limits of the table, in both measures", () => {
-    expect(FIT.reasons["screw-too-long"]).toBe("The screw is too long: 6 mm (0.24 in) must stay free behind its tip.");
-    expect(FIT.reasons["too-hot-for-tape"].replaceAll("\u00a0", " ")).toBe("Tape fails above 176 °F (80 °C); follow its sheet.");
-    expect(FIT.reasons["lead-too-short"]).toBe("The leads are too short for this route, with 50 mm (2 in) to spare.");
+  it("gives the limits of the table in the reader's measure, and never in both", () => {
+    const said = (reason: keyof typeof FIT.reasons, measure: "us" | "si"): string => FIT.reasons[reason](measure).replaceAll("\u00a0", " ");
+    expect(said("screw-too-long", "us")).toBe("The screw is too long: 0.24 in must stay free behind its tip.");
+    expect(said("screw-too-long", "si")).toBe("The screw is too long: 6 mm must stay free behind its tip.");
+    expect(said("too-hot-for-tape", "us")).toBe("Tape fails above 176 °F; follow its sheet.");
+    expect(said("lead-too-short", "us")).toBe("The leads are too short for this route, with 2 in to spare.");
+    expect(said("lead-too-short", "si")).toBe("The leads are too short for this route, with 50 mm to spare.");
   });
 });
 

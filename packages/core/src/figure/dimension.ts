@@ -1,6 +1,15 @@
-import { celsiusFromF, fahrenheitFromC, faradFromUf, ftFromMetres, M_PER_IN, metresFromFt, W_PER_BTU_H } from "../quantity/index.ts";
+import {
+  celsiusFromF,
+  fahrenheitFromC,
+  faradFromUf,
+  ftFromMetres,
+  M_PER_IN,
+  metresFromFt,
+  W_PER_BTU_H,
+  W_PER_TON,
+} from "../quantity/index.ts";
 
-/** Which units people read: °F, feet, inches and gallons, or °C, meters, millimeters and liters. */
+/** Which units people read: °F, feet, inches, pounds, gallons, BTU/h and AWG, or °C, meters, millimeters, kilograms, liters, kW and mm². */
 export type Measure = "us" | "si";
 
 /** How a figure is shown and typed. */
@@ -22,6 +31,9 @@ const feet: ShownAs = { unit: "ft", decimals: 0, fromSi: ftFromMetres, toSi: met
 /** 1 US gallon = 3.785411784 l exactly. */
 const L_PER_GALLON = 3.785411784;
 
+/** 1 lb = 0.45359237 kg exactly. */
+const KG_PER_LB = 0.45359237;
+
 /** What figures measure: the unit each is kept in (SI), and how it is shown in either measure. */
 export const DIMENSIONS = {
   current: { kept: "A", shown: same("A", 1) },
@@ -31,8 +43,10 @@ export const DIMENSIONS = {
   smallResistance: { kept: "ohm", shown: times("milliohm", 1, 1000) },
   capacitance: { kept: "F", shown: times("µF", 1, 1 / faradFromUf(1)) },
   power: { kept: "W", shown: same("W", 0) },
-  cooling: { kept: "W", shown: times("BTU/h", 0, 1 / W_PER_BTU_H) },
-  tons: { kept: "t", shown: same("tons", 2) },
+  cooling: { kept: "W", shown: { us: times("BTU/h", 0, 1 / W_PER_BTU_H), si: times("kW", 2, 1e-3) } },
+  /** Cooling that is kept in tons. */
+  tons: { kept: "ton", shown: { us: times("BTU/h", 0, W_PER_TON / W_PER_BTU_H), si: times("kW", 2, W_PER_TON / 1000) } },
+  weight: { kept: "kg", shown: { us: times("lb", 0, 1 / KG_PER_LB), si: same("kg", 1) } },
   share: { kept: "1", shown: times("%", 0, 100) },
   seconds: { kept: "s", shown: same("s", 0) },
   minutes: { kept: "min", shown: same("min", 0) },

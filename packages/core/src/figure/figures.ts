@@ -63,6 +63,7 @@ export const FIGURES = {
   tons: row("tons", 0.2, 20),
   smallUsd: row("smallMoney", 0, 1000),
   taxPercent: row("percent", 0, 100),
+  weightKg: row("weight", 0, 300),
   workMin: row("minutes", 0, 1440),
   usd: row("money", 0, 100_000),
   runningW: row("power", 50, 100_000),

@@ -8,6 +8,14 @@ export function typedText(name: FigureName, measure: Measure, value: number): st
   return String(Number(fromSi(value).toFixed(decimals)));
 }
 
+/** An SI value as it is read in a sentence: grouped, with its unit, two digits or more and no trailing zeros. */
+export function figureText(name: FigureName, measure: Measure, value: number): string {
+  const { fromSi, decimals, unit } = shownAs(name, measure);
+  const shown = fromSi(value);
+  const text = formatNumber(shown, Math.abs(shown) < 1 ? decimals : Math.min(1, decimals));
+  return `${text.replace(/\.0$/, "")}\u00a0${unit}`;
+}
+
 /** The value of a text, or what it would have to be. */
 export type Typed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly limits: string };
 

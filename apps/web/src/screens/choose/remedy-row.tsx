@@ -1,5 +1,7 @@
+import { figureText } from "@amp-saver/core/figure";
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { AssessedRemedy } from "@amp-saver/core/study/remedy";
+import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHOOSE } from "../../words/choose.ts";
@@ -18,6 +20,7 @@ interface RemedyRowProps {
 /** One remedy: its fit, what is to spare, how sure, what it costs in money and otherwise. */
 export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRowProps) {
   const { assessment, usd, kg, workMin } = remedy;
+  const { measure } = useSettings();
   const { start, run, tries, provisional } = assessment;
   const fit = provisional ? "not-known" : assessment.fit;
   return (
@@ -42,7 +45,7 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
         <Cell label={CHOOSE.heads.run} text={run === null ? "–" : CHOOSE.spare(run.spareA)} />
         <Cell label={CHOOSE.heads.held} text={tries === null ? CHOOSE.trying : CHOOSE.held(tries.holds, tries.trials)} />
         <Cell label={CHOOSE.heads.usd} text={formatNumber(usd, 0)} />
-        <Cell label={CHOOSE.heads.kg} text={kg === 0 ? "–" : CHOOSE.kg(kg)} />
+        <Cell label={CHOOSE.heads.kg} text={kg === 0 ? "–" : figureText("weightKg", measure, kg)} />
         <Cell label={CHOOSE.heads.work} text={workMin === 0 ? "–" : CHOOSE.work(workMin)} />
         <Cell label={CHOOSE.heads.noise} text={noise} />
       </dl>

@@ -1,4 +1,5 @@
 import type { FitLog } from "@amp-saver/records";
+import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -12,6 +13,7 @@ type Mounting = FitLog["mounting"];
 /** Where and how the starter is mounted: go, no-go with reasons, or what is left to look at. */
 export function MountPhase({ work, save }: FitProps) {
   const { mounting } = work;
+  const { measure } = useSettings();
   const { against, open } = mountingOf(work);
   const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
   return (
@@ -20,7 +22,7 @@ export function MountPhase({ work, save }: FitProps) {
       <ul className="mt-2">
         {against.map((reason) => (
           <li key={reason} className="border-b border-hair py-1.5 font-semibold text-lead">
-            {FIT.reasons[reason]}
+            {FIT.reasons[reason](measure)}
           </li>
         ))}
       </ul>

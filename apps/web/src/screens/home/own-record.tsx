@@ -1,21 +1,16 @@
-import { Collapsible } from "radix-ui";
-import { useState } from "react";
 import { useOwnRecords } from "../../store/queries.ts";
+import { Fold } from "../../ui/fold.tsx";
 import { OWN } from "../../words/home.ts";
 import { ownRecord } from "./statistics.view.ts";
 
 /** One's own jobs in figures, worked out when they are asked for. */
 export function OwnRecordPanel() {
-  const [open, setOpen] = useState(false);
   return (
-    <Collapsible.Root open={open} onOpenChange={setOpen} className="px-4 min-[1000px]:px-6">
-      <Collapsible.Trigger className="flex min-h-[48px] items-center font-bold underline underline-offset-4">
-        {OWN.title}
-      </Collapsible.Trigger>
-      <Collapsible.Content className="pb-3">
+    <Fold label={OWN.title} className="px-4 font-semibold min-[1000px]:px-6">
+      <div className="pb-3 font-normal">
         <Figures />
-      </Collapsible.Content>
-    </Collapsible.Root>
+      </div>
+    </Fold>
   );
 }
 

@@ -1,5 +1,5 @@
 import type { FitLog } from "@amp-saver/records";
-import { Collapsible } from "radix-ui";
+import { Fold } from "../../ui/fold.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
@@ -16,28 +16,23 @@ interface OverrideListProps {
 export function OverrideList({ view, work, wordsOf, save }: OverrideListProps) {
   if (view.undone.length === 0) return null;
   return (
-    <Collapsible.Root className="mt-5 border-t-[1.5px] border-ink">
-      <Collapsible.Trigger className="flex min-h-[48px] items-center font-bold underline underline-offset-4">
-        {ISOLATE.overrides}
-      </Collapsible.Trigger>
-      <Collapsible.Content>
-        <p className="text-body">{ISOLATE.overridesHelp}</p>
-        {view.undone.map((task) => {
-          const name = nameOfTask(task);
-          return (
-            <TextField
-              key={name}
-              label={ISOLATE.reason(wordsOf(task))}
-              kept={work.overrides[name] ?? ""}
-              onText={(text) => {
-                if (text.length > 500) return ISOLATE.reasonLong;
-                save({}, `override ${name}`, { overrides: { [name]: text } });
-                return null;
-              }}
-            />
-          );
-        })}
-      </Collapsible.Content>
-    </Collapsible.Root>
+    <Fold label={ISOLATE.overrides} ruled className="mt-5">
+      <p className="text-body">{ISOLATE.overridesHelp}</p>
+      {view.undone.map((task) => {
+        const name = nameOfTask(task);
+        return (
+          <TextField
+            key={name}
+            label={ISOLATE.reason(wordsOf(task))}
+            kept={work.overrides[name] ?? ""}
+            onText={(text) => {
+              if (text.length > 500) return ISOLATE.reasonLong;
+              save({}, `override ${name}`, { overrides: { [name]: text } });
+              return null;
+            }}
+          />
+        );
+      })}
+    </Fold>
   );
 }

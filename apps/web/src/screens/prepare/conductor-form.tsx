@@ -62,7 +62,7 @@ export function ConductorForm({ netlist, wire, names, onChange, onRemove }: Cond
         <Pick
           label={FOUND.awg}
           value={String(wire.awg)}
-          options={gauges.map((awg) => ({ value: String(awg), word: `${awg} AWG` }))}
+          options={gauges.map((awg) => ({ value: String(awg), word: names.size(awg) }))}
           onChange={(awg) => setRefused(onChange({ awg: Number(awg) }))}
         />
         {end(0, FOUND.from)}

@@ -1,9 +1,12 @@
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import { rowOf } from "@amp-saver/core/quantity";
 import { insulation } from "../../chart/wiring/insulation.ts";
+import { Fold } from "../../ui/fold.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { wireSizes } from "../../words/wire-size.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
-import { endRows, spliceRows } from "./ends.view.ts";
+import { spliceRows } from "./ends.view.ts";
 import type { PlanView } from "./wiring.view.ts";
 
 /** What to crimp before the ladder, and what to carry. */
@@ -11,9 +14,9 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
   return (
     <section className="mt-2">
       <SectionHeading>{PLAN.crimps}</SectionHeading>
-      <p className="py-1 text-small leading-[1.2] text-ink2">{PLAN.crimpHelp}</p>
+      <p className="py-1 text-small leading-[1.2] text-ink2">{PLAN.crimpHelp(names.measure)}</p>
       <ul className="text-body">
-        {endRows(view).map(({ end, pull }) => (
+        {view.ends.map((end) => (
           <li key={`${end.conductor} ${end.at}`} className="border-b border-hair py-1">
             <span className="flex items-center gap-2">
               <svg width="14" height="14" aria-hidden="true" className="shrink-0">
@@ -31,11 +34,11 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
             </span>
             <span className="block pl-[22px] text-ink2">
               {[
-                end.splice === null ? end.crimp && PLAN.crimpNames[end.crimp] : PLAN.spliceNames[end.splice.name],
+                end.splice === null ? end.crimp && names.crimps[end.crimp] : PLAN.spliceNames[end.splice.name],
                 end.color,
-                `${end.awg} AWG`,
+                names.size(end.awg),
                 PLAN.made[end.made],
-                pull === null ? null : PLAN.pull(pull.newton, pull.pounds),
+                end.pullN === null ? null : PLAN.pull(end.pullN, names.measure),
               ]
                 .filter((s) => s !== null)
                 .join(", ")}
@@ -47,34 +50,41 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
       <h3 className="mt-1 font-bold">{PLAN.kit}</h3>
       <ul className="text-body">
         {view.kit.map((line) => (
-          <li key={`${line.what} ${line.color}`}>{kitSentence(line)}</li>
+          <li key={`${line.what} ${line.color}`}>{kitSentence(line, names)}</li>
         ))}
         {view.extras.map((extra) => (
-          <li key={extra}>{PLAN.extras[extra]}</li>
+          <li key={extra}>{PLAN.extras[extra](names.measure)}</li>
         ))}
       </ul>
-      <h3 className="mt-2 font-bold">{PLAN.splices}</h3>
-      <ul className="text-small">
-        {spliceSentences().map((sentence) => (
-          <li key={sentence} className="border-b border-hair py-0.5">
-            {sentence}
-          </li>
-        ))}
-      </ul>
-      <p className="py-1 text-small text-ink2">{PLAN.spliceHelp}</p>
+      <Fold label={PLAN.splices}>
+        <ul className="text-small">
+          {spliceSentences(names.measure).map((sentence) => (
+            <li key={sentence} className="border-b border-hair py-0.5">
+              {sentence}
+            </li>
+          ))}
+        </ul>
+      </Fold>
     </section>
   );
 }
 
 /** A line of the kit in words. */
-export function kitSentence({ what, color, needed, spare }: PlanView["kit"][number]): string {
-  const name = rowOf(PLAN.crimpNames, what) ?? rowOf(PLAN.spliceNames, what) ?? what;
+export function kitSentence({ what, color, needed, spare }: PlanView["kit"][number], names: WiringNames): string {
+  const name = rowOf(names.crimps, what) ?? rowOf(PLAN.spliceNames, what) ?? what;
   return PLAN.kitLine(color === null ? name : `${name}, ${color}`, needed, spare);
 }
 
 /** Every kind of joint in words. */
-export function spliceSentences(): readonly string[] {
+export function spliceSentences(measure: Measure): readonly string[] {
   return spliceRows().map((s) =>
-    PLAN.spliceRow(PLAN.spliceNames[s.name], s.thinnestAwg, s.thickestAwg, s.most, s.heatC, s.vibration, s.reversible),
+    PLAN.spliceRow(
+      PLAN.spliceNames[s.name],
+      wireSizes(s.thinnestAwg, s.thickestAwg, measure),
+      s.most,
+      figureText("hottestC", measure, s.heatC),
+      s.vibration,
+      s.reversible,
+    ),
   );
 }

@@ -47,7 +47,7 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
           guide="fit"
           question={FIND.question}
           parts={parts}
-          sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm) : FIND.notSure}
+          sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm, names.measure) : FIND.notSure}
         />
         <div className="mt-3 max-w-[760px]">
           <Caution title={PREPARE.caution}>

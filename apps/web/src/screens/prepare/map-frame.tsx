@@ -71,7 +71,7 @@ export function MapFrame({
   }, [compact, frame, netlist, width]);
   const speak = useCallback(
     ({ conductor }: Way) =>
-      `${conductor.color}, ${conductor.awg} AWG, ${conductor.ends.map((e) => (e === null ? "free" : names.terminal(e))).join(" to ")}`,
+      `${conductor.color}, ${names.size(conductor.awg)}, ${conductor.ends.map((e) => (e === null ? "free" : names.terminal(e))).join(" to ")}`,
     [names],
   );
   return (

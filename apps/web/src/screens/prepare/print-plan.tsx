@@ -10,7 +10,6 @@ import { PREPARE, type WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
 import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
-import { endRows } from "./ends.view.ts";
 import { mapOnPaper } from "./map-svg.tsx";
 import { allStates } from "./steps.view.ts";
 import { leadsOf, type PlanView, wireProof } from "./wiring.view.ts";
@@ -75,14 +74,13 @@ function sheet(
       { text: PLAN.steps, style: "head", pageBreak: "before" },
       steps(wordedSteps(view, names)),
       { text: PLAN.crimps, style: "head", pageBreak: "before" },
-      { text: PLAN.crimpHelp },
+      { text: PLAN.crimpHelp(names.measure) },
       crimps(view, names),
       { text: PLAN.pullSource, style: "small" },
       { text: PLAN.kit, style: "head" },
-      { ul: [...view.kit.map(kitSentence), ...view.extras.map((e) => PLAN.extras[e])] },
+      { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.measure))] },
       { text: PLAN.splices, style: "head" },
-      { ul: [...spliceSentences()], fontSize: 9.5 },
-      { text: PLAN.spliceHelp, style: "small" },
+      { ul: [...spliceSentences(names.measure)], fontSize: 9.5 },
       { columns: [pdfList(PLAN.tools, PLAN.toolList), pdfList(PLAN.consumables, PLAN.consumableList)], columnGap: 20 },
       { text: PLAN.restore, style: "head", pageBreak: "before" },
       { text: PLAN.restoreHelp },
@@ -113,14 +111,14 @@ function crimps(view: PlanView, names: WiringNames): Content {
       headerRows: 1,
       body: [
         SHEET.crimpHeads.map((text) => ({ text, bold: true })),
-        ...endRows(view).map(({ end, pull }) => [
+        ...view.ends.map((end) => [
           names.wire(end.conductor),
-          (end.splice === null ? (end.crimp === null ? "" : PLAN.crimpNames[end.crimp]) : PLAN.spliceNames[end.splice.name]) +
+          (end.splice === null ? (end.crimp === null ? "" : names.crimps[end.crimp]) : PLAN.spliceNames[end.splice.name]) +
             SHEET.on(names.terminal(end.at)),
           end.color ?? "",
-          `${end.awg}`,
+          names.size(end.awg),
           PLAN.made[end.made],
-          pull === null ? "" : PLAN.pull(pull.newton, pull.pounds),
+          end.pullN === null ? "" : PLAN.pull(end.pullN, names.measure),
         ]),
       ],
     },

@@ -1,4 +1,5 @@
 import type { Wiring } from "@amp-saver/records";
+import { useSettings } from "../../store/settings.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
@@ -26,6 +27,7 @@ const TABS = ["0", "1", "2", "3"] as const;
 /** What a look into the unit answers: the circuit is built anew from it. */
 export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save">) {
   const { switches } = wiring;
+  const { measure } = useSettings();
   const set = (change: Partial<Switches>): void => save({ corrected: null, built: null }, "switches", { switches: change });
   const contactor = switches.control === "contactor";
   const ticks = TICKS.filter((t) =>
@@ -103,7 +105,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
           key={field}
           label={FOUND.ticks[field]}
           {...(field === "heatPump" && { help: FOUND.heatPumpNote })}
-          {...(field === "secondBox" && { help: FOUND.secondBoxNote })}
+          {...(field === "secondBox" && { help: FOUND.secondBoxNote(measure) })}
           ticked={switches[field]}
           onChange={(on) => set({ [field]: on })}
         />

@@ -1,10 +1,12 @@
 import { GAUGES } from "@amp-saver/core/reference";
 import { MOST_CORDS, type Source } from "@amp-saver/records";
+import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
+import { wireSize } from "../../words/wire-size.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { gaugeOf, gaugeText } from "./gauge.view.ts";
+import { gaugeOf } from "./gauge.view.ts";
 
 type Cords = NonNullable<Source["cords"]>;
 /** A 25 ft cord of the usual gauge, to be corrected. */
@@ -18,6 +20,7 @@ interface CordsFormProps {
 
 /** Cords and adapters in a row, each with gauge and length. */
 export function CordsForm({ cords, onChange }: CordsFormProps) {
+  const { measure } = useSettings();
   const put = (index: number, change: Partial<Cords[number]>): void =>
     onChange((kept) => kept.map((c, i) => (i === index ? { ...c, ...change } : c)));
   return (
@@ -31,7 +34,7 @@ export function CordsForm({ cords, onChange }: CordsFormProps) {
             <Pick
               label={SOURCE_WORDS.cordGauge(i + 1)}
               value={String(cord.awg)}
-              options={GAUGES.map((awg) => ({ value: String(awg), word: gaugeText(awg) }))}
+              options={GAUGES.map((awg) => ({ value: String(awg), word: wireSize(awg, measure) }))}
               onChange={(awg) => put(i, { awg: gaugeOf(awg) })}
             />
             <BoundedInput

@@ -1,6 +1,8 @@
 import { deratingOf } from "@amp-saver/cases";
 import { ALTITUDE_RULES } from "@amp-saver/core/device/engine/params";
 import type { GeneratorSource } from "@amp-saver/records";
+import { useSettings } from "../../store/settings.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
@@ -12,6 +14,7 @@ import type { SaveSource } from "./save-source.ts";
 /** What an engine loses, its eco mode, and a second set beside it. */
 export function EngineForm({ source, save }: { readonly source: GeneratorSource; readonly save: SaveSource }) {
   const rule = deratingOf(source);
+  const { measure } = useSettings();
   const second = source.type === "inverter-generator" ? source.second : undefined;
   return (
     <>
@@ -19,12 +22,12 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
         label={SOURCE_WORDS.altitude}
         help={SOURCE_WORDS.altitudeHelp}
         value={rule.altitude}
-        options={ALTITUDE_RULES.map((value) => ({ value, word: SOURCE_WORDS.altitudeSchools[value] }))}
+        options={ALTITUDE_RULES.map((value) => ({ value, word: SOURCE_WORDS.altitudeSchools(measure)[value] }))}
         onChange={(altitudeSchool) => save({ altitudeSchool }, "altitudeSchool")}
       />
       <Tick
         label={SOURCE_WORDS.heat}
-        help={SOURCE_WORDS.heatHelp}
+        help={SOURCE_WORDS.heatHelp(measure)}
         ticked={rule.heat}
         onChange={(heatCounts) => save({ heatCounts }, "heatCounts")}
       />
@@ -36,19 +39,21 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
       />
       <Tick label={SOURCE_WORDS.eco} help={SOURCE_WORDS.ecoHelp} ticked={source.eco === true} onChange={(eco) => save({ eco }, "eco")} />
       <FigureInput name="tankL" figure={source.tankL} usual="sheet" onChange={(tankL) => save({ tankL }, "tankL")} />
-      <PointsForm
-        label={SOURCE_WORDS.overload}
-        help={SOURCE_WORDS.overloadHelp}
-        points={(source.overload ?? []).map(({ x, y }) => [x, y])}
-        names={["multiple", "seconds"]}
-        onChange={(pairs) => {
-          const checked = pairs.length === 0 ? null : overloadOf(pairs);
-          if (checked !== null && !checked.ok)
-            return SOURCE_WORDS.bandError(SOURCE_WORDS.overload, checked.where, SOURCE_WORDS.bandFailures[checked.reason]);
-          save({ overload: checked === null ? undefined : [...checked.value] }, "overload");
-          return null;
-        }}
-      />
+      <Fold label={SOURCE_WORDS.overload}>
+        <PointsForm
+          label={SOURCE_WORDS.overloadPoints}
+          help={SOURCE_WORDS.overloadHelp}
+          points={(source.overload ?? []).map(({ x, y }) => [x, y])}
+          names={["multiple", "seconds"]}
+          onChange={(pairs) => {
+            const checked = pairs.length === 0 ? null : overloadOf(pairs);
+            if (checked !== null && !checked.ok)
+              return SOURCE_WORDS.bandError(SOURCE_WORDS.overload, checked.where, SOURCE_WORDS.bandFailures[checked.reason]);
+            save({ overload: checked === null ? undefined : [...checked.value] }, "overload");
+            return null;
+          }}
+        />
+      </Fold>
       {source.type === "inverter-generator" && (
         <>
           <Tick

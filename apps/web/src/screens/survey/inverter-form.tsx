@@ -1,5 +1,6 @@
 import { CHEMISTRIES } from "@amp-saver/core/device/battery/params";
 import type { InverterSource } from "@amp-saver/records";
+import { Fold } from "../../ui/fold.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
@@ -65,16 +66,18 @@ export function InverterForm({ source, save }: { readonly source: InverterSource
         placeholder={SURVEY.assumed}
         onChange={(next) => save({ depth: next }, "depth")}
       />
-      <PointsForm
-        label={SOURCE_WORDS.endurance}
-        help={SOURCE_WORDS.enduranceHelp}
-        points={(source.endurance ?? []).map(({ watts, seconds }) => [watts, seconds])}
-        names={["enduranceW", "enduranceS"]}
-        onChange={(points) => {
-          save({ endurance: points.length === 0 ? undefined : points.map(([watts, seconds]) => ({ watts, seconds })) }, "endurance");
-          return null;
-        }}
-      />
+      <Fold label={SOURCE_WORDS.endurance}>
+        <PointsForm
+          label={SOURCE_WORDS.endurancePoints}
+          help={SOURCE_WORDS.enduranceHelp}
+          points={(source.endurance ?? []).map(({ watts, seconds }) => [watts, seconds])}
+          names={["enduranceW", "enduranceS"]}
+          onChange={(points) => {
+            save({ endurance: points.length === 0 ? undefined : points.map(([watts, seconds]) => ({ watts, seconds })) }, "endurance");
+            return null;
+          }}
+        />
+      </Fold>
       <FigureInput
         name="shoreLimitA"
         figure={source.shoreLimitA}

@@ -1,6 +1,7 @@
 import { measuredSag } from "@amp-saver/cases";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { ShoreSource } from "@amp-saver/records";
+import { Fold } from "../../ui/fold.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { type BandEdge, bandChange, bandPairs } from "./band.view.ts";
@@ -57,13 +58,10 @@ export function ShoreForm({ source, save }: { readonly source: ShoreSource; read
           </p>
         )}
       </fieldset>
-      <fieldset className="mt-2 border-t-[1.5px] border-ink pt-1">
-        <legend className="float-left text-body font-semibold">{SOURCE_WORDS.band}</legend>
-        <div className="clear-both">
-          {edge("earliest")}
-          {edge("latest")}
-        </div>
-      </fieldset>
+      <Fold label={SOURCE_WORDS.band}>
+        {edge("earliest")}
+        {edge("latest")}
+      </Fold>
     </>
   );
 }

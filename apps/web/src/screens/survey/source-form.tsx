@@ -1,11 +1,10 @@
 import type { GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
-import { Collapsible } from "radix-ui";
-import { useState } from "react";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
+import { Fold } from "../../ui/fold.tsx";
 import { SOURCE_WORDS } from "../../words/sources.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { FigureInput } from "../figure-input.tsx";
@@ -23,7 +22,6 @@ const RATED = ["runningW", "surgeW", "surgeS"] as const;
 /** One source: what the answer needs first, the rest on request. */
 export function SourceForm({ source, onDelete }: { readonly source: Source; readonly onDelete: () => void }) {
   const { commit } = useStore();
-  const [more, setMore] = useState(false);
   const save: SaveSource = (change, field) => void commit(editCommit<Source>(source, change, field));
   const saveCords = (become: (kept: Cords) => Cords): void =>
     save((kept) => {
@@ -56,18 +54,13 @@ export function SourceForm({ source, onDelete }: { readonly source: Source; read
           />
         )}
         <p className="py-1.5 text-small text-ink2">{shore ? SURVEY.shoreHelp : SURVEY.generatorHelp}</p>
-        <Collapsible.Root open={more} onOpenChange={setMore}>
-          <Collapsible.Trigger className="flex min-h-[40px] items-center underline underline-offset-4 pointer-coarse:min-h-[48px]">
-            {SOURCE_WORDS.more}
-          </Collapsible.Trigger>
-          <Collapsible.Content>
-            {source.type === "shore" && <ShoreForm source={source} save={save} />}
-            {engine && <EngineForm source={source} save={save} />}
-            {source.type === "inverter" && <InverterForm source={source} save={save} />}
-            <BetweenForm source={source} save={save} />
-            <CordsForm cords={source.cords ?? []} onChange={saveCords} />
-          </Collapsible.Content>
-        </Collapsible.Root>
+        <Fold label={SOURCE_WORDS.more}>
+          {source.type === "shore" && <ShoreForm source={source} save={save} />}
+          {engine && <EngineForm source={source} save={save} />}
+          {source.type === "inverter" && <InverterForm source={source} save={save} />}
+          <BetweenForm source={source} save={save} />
+          <CordsForm cords={source.cords ?? []} onChange={saveCords} />
+        </Fold>
         <Button look="quiet" onClick={onDelete}>
           {SURVEY.deleteSource(source.name)}
         </Button>

@@ -1,14 +1,14 @@
 import { isAided } from "@amp-saver/cases";
-import { typedText } from "@amp-saver/core/figure";
+import { figureText } from "@amp-saver/core/figure";
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { AirConditioner } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
-import { Collapsible } from "radix-ui";
-import { useState } from "react";
 import { editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
+import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
@@ -27,7 +27,7 @@ const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as
 /** The plate of one air conditioner: what the answer needs first, the rest on request. */
 export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   const { commit } = useStore();
-  const [more, setMore] = useState(false);
+  const { measure } = useSettings();
   const save = (change: Fields<AirConditioner>, field: string): void => void commit(editCommit(unit, change, field));
   const figure = (name: (typeof FIRST)[number] | (typeof MORE)[number], large: boolean) => (
     <FigureInput
@@ -66,112 +66,107 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
           {SURVEY.plateDoubt(unit.lockedRotorA.value, doubt)}
         </p>
       )}
-      <Collapsible.Root open={more} onOpenChange={setMore}>
-        <Collapsible.Trigger className="flex min-h-[44px] items-center gap-2 underline underline-offset-4" aria-expanded={more}>
-          {SURVEY.more}
-        </Collapsible.Trigger>
-        <Collapsible.Content>
-          {MORE.map((name) => figure(name, false))}
-          <TextField
-            label={SURVEY.model}
-            kept={unit.model}
-            most={TEXT_MOST.model}
-            onText={(text) => {
-              save({ model: text }, "model");
-              return null;
-            }}
-          />
-          {hinted !== null && (
-            <Button look="quiet" onClick={() => save({ coolingW: { value: hinted, from: "typical" } }, "coolingW")}>
-              {SURVEY.takeCooling(typedText("coolingW", "us", hinted))}
-            </Button>
-          )}
-          <Pick
-            label={SURVEY.unitLeg}
-            value={`${unit.leg ?? 1}`}
-            options={(["1", "2", "both"] as const).map((value) => ({ value, word: TOGETHER.legs[value] }))}
-            onChange={(leg) => save({ leg: leg === "both" ? "both" : leg === "2" ? 2 : 1 }, "leg")}
-          />
-          <Pick
-            label={SURVEY.unitPriority}
-            value={`${unit.priority ?? 1}`}
-            options={(["1", "2", "3", "4", "5"] as const).map((value) => ({ value, word: TOGETHER.priorities[value] }))}
-            onChange={(priority) => save({ priority: Number(priority) }, "priority")}
-          />
-          <Pick
-            label={SURVEY.drive}
-            value={unit.drive ?? "single-speed"}
-            options={DRIVES.map((value) => ({ value, word: SURVEY.drives[value] }))}
-            onChange={(drive) => save({ drive }, "drive")}
-          />
-          <Pick
-            label={SURVEY.startAid}
-            value={unit.startAid}
-            options={(["unknown", "none", "ptc", "relay", "kit"] as const).map((value) => ({ value, word: SURVEY.startAids[value] }))}
-            onChange={(startAid) => save({ startAid }, "startAid")}
-          />
-          {isAided(unit) && (
-            <FigureInput
-              name="startAidF"
-              figure={unit.startAidF}
-              usual="plate"
-              placeholder={SURVEY.assumed}
-              onChange={(next) => save({ startAidF: next }, "startAidF")}
-            />
-          )}
-          <Tick
-            label={SURVEY.seenToStart}
-            help={SURVEY.seenHelp}
-            ticked={unit.seenToStart !== false}
-            onChange={(seen) => save({ seenToStart: seen ? undefined : false }, "seenToStart")}
-          />
-          <Tick
-            label={SURVEY.valveHolds}
-            help={SURVEY.valveHelp}
-            ticked={unit.valve === "holds"}
-            onChange={(holds) => save({ valve: holds ? "holds" : undefined }, "valve")}
-          />
-          <Tick
-            label={SURVEY.plugIn}
-            help={SURVEY.plugInHelp}
-            ticked={unit.plugIn === true}
-            onChange={(plugIn) => save({ plugIn: plugIn ? true : undefined }, "plugIn")}
-          />
-          {isHighVolts(unit.plateVolts.value) && (
-            <FigureInput
-              name="plateVolts"
-              label={SURVEY.lowestVolts}
-              figure={unit.lowestVolts}
-              usual="plate"
-              onChange={(next) => save({ lowestVolts: next }, "lowestVolts")}
-            />
-          )}
+      <Fold label={SURVEY.more}>
+        {MORE.map((name) => figure(name, false))}
+        <TextField
+          label={SURVEY.model}
+          kept={unit.model}
+          most={TEXT_MOST.model}
+          onText={(text) => {
+            save({ model: text }, "model");
+            return null;
+          }}
+        />
+        {hinted !== null && (
+          <Button look="quiet" onClick={() => save({ coolingW: { value: hinted, from: "typical" } }, "coolingW")}>
+            {SURVEY.takeCooling(figureText("coolingW", measure, hinted))}
+          </Button>
+        )}
+        <Pick
+          label={SURVEY.unitLeg}
+          value={`${unit.leg ?? 1}`}
+          options={(["1", "2", "both"] as const).map((value) => ({ value, word: TOGETHER.legs[value] }))}
+          onChange={(leg) => save({ leg: leg === "both" ? "both" : leg === "2" ? 2 : 1 }, "leg")}
+        />
+        <Pick
+          label={SURVEY.unitPriority}
+          value={`${unit.priority ?? 1}`}
+          options={(["1", "2", "3", "4", "5"] as const).map((value) => ({ value, word: TOGETHER.priorities[value] }))}
+          onChange={(priority) => save({ priority: Number(priority) }, "priority")}
+        />
+        <Pick
+          label={SURVEY.drive}
+          value={unit.drive ?? "single-speed"}
+          options={DRIVES.map((value) => ({ value, word: SURVEY.drives[value] }))}
+          onChange={(drive) => save({ drive }, "drive")}
+        />
+        <Pick
+          label={SURVEY.startAid}
+          value={unit.startAid}
+          options={(["unknown", "none", "ptc", "relay", "kit"] as const).map((value) => ({ value, word: SURVEY.startAids[value] }))}
+          onChange={(startAid) => save({ startAid }, "startAid")}
+        />
+        {isAided(unit) && (
           <FigureInput
-            name="runCapacitorF"
-            label={SURVEY.printedCapacitor}
-            figure={unit.runCapacitorPrintedF}
+            name="startAidF"
+            figure={unit.startAidF}
             usual="plate"
-            placeholder={SURVEY.same}
-            onChange={(next) => save({ runCapacitorPrintedF: next }, "runCapacitorPrintedF")}
+            placeholder={SURVEY.assumed}
+            onChange={(next) => save({ startAidF: next }, "startAidF")}
           />
-          {off !== null && (
-            <p className={`py-1.5 text-body font-semibold ${Math.abs(off) > CAPACITOR_BAND ? "text-lead" : ""}`}>
-              {SURVEY.capacitorOff(off, CAPACITOR_BAND)}
-            </p>
-          )}
-          <CircuitForm unit={unit} save={save} />
-          {(["mainOhm", "startOhm"] as const).map((field) => (
-            <FigureInput
-              key={field}
-              name="windingOhm"
-              label={SURVEY[field]}
-              figure={unit[field]}
-              usual="measured"
-              onChange={(next) => save({ [field]: next }, field)}
-            />
-          ))}
-        </Collapsible.Content>
-      </Collapsible.Root>
+        )}
+        <Tick
+          label={SURVEY.seenToStart}
+          help={SURVEY.seenHelp}
+          ticked={unit.seenToStart !== false}
+          onChange={(seen) => save({ seenToStart: seen ? undefined : false }, "seenToStart")}
+        />
+        <Tick
+          label={SURVEY.valveHolds}
+          help={SURVEY.valveHelp}
+          ticked={unit.valve === "holds"}
+          onChange={(holds) => save({ valve: holds ? "holds" : undefined }, "valve")}
+        />
+        <Tick
+          label={SURVEY.plugIn}
+          help={SURVEY.plugInHelp}
+          ticked={unit.plugIn === true}
+          onChange={(plugIn) => save({ plugIn: plugIn ? true : undefined }, "plugIn")}
+        />
+        {isHighVolts(unit.plateVolts.value) && (
+          <FigureInput
+            name="plateVolts"
+            label={SURVEY.lowestVolts}
+            figure={unit.lowestVolts}
+            usual="plate"
+            onChange={(next) => save({ lowestVolts: next }, "lowestVolts")}
+          />
+        )}
+        <FigureInput
+          name="runCapacitorF"
+          label={SURVEY.printedCapacitor}
+          figure={unit.runCapacitorPrintedF}
+          usual="plate"
+          placeholder={SURVEY.same}
+          onChange={(next) => save({ runCapacitorPrintedF: next }, "runCapacitorPrintedF")}
+        />
+        {off !== null && (
+          <p className={`py-1.5 text-body font-semibold ${Math.abs(off) > CAPACITOR_BAND ? "text-lead" : ""}`}>
+            {SURVEY.capacitorOff(off, CAPACITOR_BAND)}
+          </p>
+        )}
+        <CircuitForm unit={unit} save={save} />
+        {(["mainOhm", "startOhm"] as const).map((field) => (
+          <FigureInput
+            key={field}
+            name="windingOhm"
+            label={SURVEY[field]}
+            figure={unit[field]}
+            usual="measured"
+            onChange={(next) => save({ [field]: next }, field)}
+          />
+        ))}
+      </Fold>
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { coolestOf, dayQuestion, rigVolts } from "@amp-saver/cases";
-import { shownAs } from "@amp-saver/core/figure";
+import { figureText, shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Load, Rig, Source } from "@amp-saver/records";
 import { useMemo, useState } from "react";
@@ -48,7 +48,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
   return (
     <StageFrame>
       <Evidence>
-        <Answer guide="together" question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed} />
+        <Answer guide="together" question={DAY.question(rig.name)} parts={parts} sure={DAY.assumed(measure)} />
         <div ref={frame} className="mt-3 min-w-0">
           {day !== undefined && question !== null && width > 0 && (
             <PictureFrame
@@ -94,7 +94,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
             {Object.entries(day.startsById).map(([id, n]) => (
               <li key={id}>{DAY.startCount(nameOf(id), n)}</li>
             ))}
-            {day.litres > 0 && <li>{DAY.fuel(measure === "us" ? DAY.gallons(day.litres) : DAY.litres(day.litres))}</li>}
+            {day.litres > 0 && <li>{DAY.fuel(figureText("tankL", measure, day.litres))}</li>}
           </ul>
         )}
       </Evidence>
