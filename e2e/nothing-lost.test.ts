@@ -191,10 +191,10 @@ describe("what takes too long", () => {
       globalThis.Worker = class extends Real {
         constructor(url: string | URL, options?: WorkerOptions) {
           super(url, options);
+          if (!stuck || !String(url).includes("study.worker")) return;
           made += 1;
           const mine = made;
-          if (!stuck || !String(url).includes("study.worker")) return;
-          // The first worker of the page is asked, says that it is there, and then never answers again.
+          // The first worker of its kind is asked, says that it is there, and then never answers again.
           const post = this.postMessage.bind(this);
           let asked = 0;
           this.postMessage = ((...args: Parameters<Worker["postMessage"]>) => {

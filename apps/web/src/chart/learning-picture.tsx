@@ -6,7 +6,8 @@ import { Halo } from "./halo.tsx";
 
 /** One expected start. */
 interface ExpectedStart {
-  readonly peakA: number;
+  /** What the meter shows of it; null where it shows nothing. */
+  readonly peakA: number | null;
   readonly startS: number | null;
   readonly tripped: boolean;
 }
@@ -27,7 +28,7 @@ const BAR = 22;
 export function LearningPicture({ width, peaksA, starts, directA, settledAt }: LearningPictureProps) {
   const left = width < 520 ? 62 : 126;
   const read = peaksA.filter((p) => p !== null);
-  const most = [...read, ...starts.map((s) => s.peakA), directA ?? 0];
+  const most = [...read, ...starts.map((s) => s.peakA ?? 0), directA ?? 0];
   const scale = ampScale(most, null, left, width - 12);
   const rows = Math.max(peaksA.length, starts.length);
   const top = RULE_HEIGHT + 12;
@@ -129,20 +130,22 @@ function Expected({
 }) {
   if (start === undefined) return null;
   const x0 = scale.x(0);
+  const { peakA } = start;
   return (
     <>
       <rect
         x={x0}
         y={y}
-        width={scale.x(start.peakA) - x0}
+        width={scale.x(peakA ?? 0) - x0}
         height={BAR}
         fill="none"
         stroke="var(--steel)"
         strokeWidth="2.2"
         strokeDasharray="6 4"
       />
-      <Halo x={scale.x(start.peakA) + 10} y={y + 16} fill="var(--steel)" weight={700}>
-        {formatAmps(start.peakA)}, {start.startS === null ? (start.tripped ? LEARN.tripped : LEARN.stalled) : formatSeconds(start.startS)}
+      <Halo x={scale.x(peakA ?? 0) + 10} y={y + 16} fill="var(--steel)" weight={700}>
+        {peakA === null ? "" : `${formatAmps(peakA)}, `}
+        {start.startS === null ? (start.tripped ? LEARN.tripped : LEARN.stalled) : formatSeconds(start.startS)}
         {settled ? `, ${LEARN.settled}` : ""}
       </Halo>
     </>

@@ -1,5 +1,8 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
+import type { ReadingKind } from "@amp-saver/core/study/reading";
+import { clampReading } from "@amp-saver/records";
 import type { JobBundle } from "../store/queries.ts";
+import type { PredictQuestion } from "../workers/study.worker.ts";
 import { isComing } from "../workers/use-latest.ts";
 import { usePredicted } from "../workers/use-study.ts";
 import { type Proved, proofInput, proveInput } from "./prove/proof.view.ts";
@@ -9,22 +12,28 @@ interface LatestProof extends Proved {
   readonly busy: boolean;
 }
 
-/** The proof of a job as it stands, with what its readings were expected to show on the source they were taken on. */
-export function useProof(bundle: JobBundle): LatestProof {
+/** What readings of a job are asked to show: which kind, on which wire, on the source they were taken on. */
+export function predictQuestion(bundle: JobBundle, kind: ReadingKind | null = null): PredictQuestion | null {
   const { job, rig, unit, sources, starters, readings } = bundle;
-  const own = readings.filter((r) => r.jobId === job.id);
-  const plain = proveInput(proofInput(bundle, null));
-  const { start } = plain.study.readings;
-  const taken = own.find((r) => r.mode === (start?.kind ?? "inrush") && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
+  const own = readings.filter((r) => r.jobId === job.id).map(clampReading);
+  const { start } = studyOf(bundle).readings;
+  const usual = start ?? own.findLast((r) => r.kind !== "live") ?? null;
+  const asked = kind ?? usual?.kind ?? "inrush";
+  const taken = own.find((r) => r.kind === asked && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
   const source = sources.find((s) => s.id === (taken?.sourceId ?? job.sourceId));
   const conditions = { ...conditionsOf(rig, job, starters), otherLoadsA: 0, outdoorC: taken?.outdoorC ?? rig.hottestC.value };
   const asFound = startCase(unit, source, "as-found", conditions);
   const soft = startCase(unit, source, "soft", conditions);
-  const question =
-    asFound.ok && soft.ok
-      ? { asFound: asFound.given, soft: soft.given, kind: start?.kind ?? "inrush", conductor: start?.conductor ?? "common" }
-      : null;
+  if (!asFound.ok || !soft.ok) return null;
+  return { asFound: asFound.given, soft: soft.given, kind: asked, conductor: usual?.conductor ?? "common" };
+}
+
+const studyOf = (bundle: JobBundle): Proved["study"] => proveInput(proofInput(bundle, null)).study;
+
+/** The proof of a job as it stands, with what its readings were expected to show on the source they were taken on. */
+export function useProof(bundle: JobBundle): LatestProof {
+  const question = predictQuestion(bundle);
   const latest = usePredicted(question);
-  const proved = latest.answer === undefined ? plain : proveInput(proofInput(bundle, latest.answer));
+  const proved = proveInput(proofInput(bundle, latest.answer ?? null));
   return { ...proved, busy: isComing(question, latest) };
 }

@@ -83,7 +83,7 @@ export const HAND_OVER = {
   } satisfies Readonly<Record<FollowUp["what"], string>>,
   lookLine: (day: string, what: string, again: boolean, months: number): string =>
     `${day}: ${what}${again ? ` Then every ${months} months.` : ""}`,
-  looksSource: "Common practice, no source. Follow the starter’s sheet.",
+  looksSource: "Follow the starter’s sheet.",
   summary: (unit: string, what: string): string => `${unit}: ${what}`,
   cautions: "Before anyone opens it",
   cautionList: [

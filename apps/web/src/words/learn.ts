@@ -1,5 +1,7 @@
-import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
 import type { Missed, RunState } from "@amp-saver/core/study/learning-runs";
+import type { Against } from "@amp-saver/core/study/proof";
+import type { Range, ReadingKind } from "@amp-saver/core/study/reading";
 import type { NextCheck, WaitBand, WaitingStudy } from "@amp-saver/core/study/waiting";
 import type { Learning } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
@@ -25,7 +27,10 @@ export function learnSentence(state: RunState, mostRuns: number): readonly Span[
       return [{ text: `The rule’s ${runs(state.counted)} are done; ` }, { text: "too few peaks were read to tell.", decides: true }];
     return [{ text: `After ${runs(mostRuns)} it still moves: ` }, { text: "see its sheet.", decides: true }];
   }
-  if (state.counted === 0) return [{ text: "Not yet: " }, { text: "no run is finished.", decides: true }];
+  if (state.counted === 0)
+    return state.now.phase === "running"
+      ? [{ text: "Run 1 is on. " }, { text: "Let it run its time.", decides: true }]
+      : [{ text: "Not yet: " }, { text: "no run is finished.", decides: true }];
   if (state.movesPerRun === null) return [{ text: "Not yet: " }, { text: `${runs(state.counted)} done.`, decides: true }];
   if (state.settled === true)
     return [{ text: "Settled, but the rule wants more: " }, { text: `${runs(state.counted)} done.`, decides: true }];
@@ -36,23 +41,39 @@ export function learnSentence(state: RunState, mostRuns: number): readonly Span[
   ];
 }
 
+const percentOver = (over: number, base: number): string => formatPercent(over / base - 1);
+
 const runs = (n: number): string => (n === 1 ? "1 run" : `${n} runs`);
 
 /** The simulated course, in one line. */
-export function expectSentence(e: {
-  readonly settledAt: number | null;
-  readonly lastA: number;
-  readonly directA: number;
-  readonly tripped: boolean;
-}): string {
+export function expectSentence(e: { readonly settledAt: number | null; readonly tripped: boolean }): string {
   if (e.tripped) return "Expected: this source shuts off while the starter still learns. Learn on a stronger one.";
-  if (e.settledAt === null) return `Expected: still moving after eight starts, at ${formatAmps(e.lastA)}.`;
-  return `Expected: settled by start ${e.settledAt}, at ${formatAmps(e.lastA)}, ${formatWith((1 - e.lastA / e.directA) * 100, 0, "%")} less than direct.`;
+  if (e.settledAt === null) return "Expected: still moving after eight starts.";
+  return `Expected: settled by start ${e.settledAt}.`;
+}
+
+/** How the last peak stands to what is expected once it has learned. */
+export function againstSentence(lastA: number, how: Against, { low, high }: Range): string {
+  if (how === "above") return LEARN.against.above(lastA, high);
+  if (how === "below") return LEARN.against.below(lastA, low);
+  return how === "same" ? LEARN.against.same : "";
 }
 
 export const LEARN = {
   question: (unit: string): string => `Has the starter on ${unit} learned enough?`,
   sure: "Dashed: expected, simulated with our own model of a learning starter. Follow the starter’s sheet.",
+  shows: (kind: string, low: number, high: number): string =>
+    `Once it has learned, ${kind} on compressor common should show ${formatNumber(low, 1)} to ${formatAmps(high)}.`,
+  against: {
+    same: "The last peak lies within that.",
+    above: (lastA: number, highA: number): string =>
+      `The last peak, ${formatAmps(lastA)}, is ${percentOver(lastA, highA)} above that. Let it learn more. If it stays there, check the run cap, the volts and the starter’s sheet.`,
+    below: (lastA: number, lowA: number): string =>
+      `The last peak, ${formatAmps(lastA)}, is ${percentOver(lowA, lastA)} below that. Check the meter’s mode and the wire it is on.`,
+  },
+  kinds: { inrush: "inrush mode", "max-hold": "max hold", app: "the starter’s app", live: "the live display" } satisfies Readonly<
+    Record<ReadingKind, string>
+  >,
   rule: "Start, amps",
   direct: "Direct",
   run: (n: number): string => `Run ${n}`,
@@ -64,6 +85,7 @@ export const LEARN = {
   pictureLabel: (done: number, all: number): string => `${done} runs done of ${all} on one rule of amps, the rest expected.`,
   timerLabel: (word: string, left: string): string => `${word}: ${left}`,
   phase: {
+    held: "Two answers first",
     ready: "Rested: call for cooling",
     called: "Called: it is quiet",
     running: (n: number): string => `Run ${n}: switch it off when this is over`,
@@ -81,6 +103,7 @@ export const LEARN = {
   neverStarted: "Off again, it never started",
   early: "It started anyway",
   peak: (n: number): string => `Peak of run ${n}, A`,
+  earlierPeaks: "Peaks of earlier runs",
   badPeak: (limits: string): string => `The peak must be a number from ${limits}.`,
   toProve: "Go on to Prove",
   missed: (m: Missed): string => {
@@ -110,7 +133,7 @@ export const LEARN = {
     sheet: "the starter’s sheet",
     own: "my own",
   } satisfies Readonly<Record<Learning["ruleFrom"], string>>,
-  ruleSource: "Rules of common practice, no source, and they contradict each other. Follow the starter’s sheet.",
+  ruleSource: "The usual rules contradict each other. Follow the starter’s sheet.",
   fields: { runs: "Runs, at least", mostRuns: "Runs, at most", runS: "Run, s", restS: "Rest, s" },
   badRule: (label: string, least: number, most: number): string => `${label} must be a number from ${least} to ${most}.`,
   turnsTitle: "Alternate with other units",

@@ -39,7 +39,7 @@ export const QUOTE = {
     `Wiring minutes from your own log: ${timed} timed steps in ${visits === 1 ? "1 visit" : `${visits} visits`}.`,
   usual: "Wiring minutes are the usual ones of each step. After eight timed steps of your own they come from your log.",
   prices: "My price list",
-  pricesHelp: "Kept on this device. The first figures are from memory: enter your own.",
+  pricesHelp: "Kept on this device. The first figures are the usual ones: enter your own.",
   price: {
     hourUsd: "An hour of work",
     terminalUsd: "A crimped terminal",

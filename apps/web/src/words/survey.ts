@@ -158,7 +158,8 @@ export const CIRCUIT_WORDS = {
     "wire-under-ampacity": (f) =>
       `The wire carries ${f("wireA")} A (${f("awg")}, 60 °C terminals), and the circuit needs ${f("neededA")} A. Have a licensed electrician check it.`,
   } satisfies Readonly<Record<string, (f: (name: string) => string) => string>>,
-  source: (source: string): string => `Source: ${source}`,
+  /** The published rule a finding rests on; that it stands here from memory is told in the guide. */
+  source: (source: string): string => `Source: ${source.replace(/, from memory$/, "")}`,
 } as const;
 
 /** What is wrong with a name, in words; null where it is good. */

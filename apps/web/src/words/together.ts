@@ -83,10 +83,8 @@ export const BUDGET_WORDS = {
     `${name}: ${formatAmps(totalA)} while it starts on top of the rest; the source can supply ${formatAmps(limitA)}.`,
   "holds-under-three-hours": (runA: number, limitA: number): string =>
     `A rule of the code, not a trip: the breaker carries ${formatAmps(runA)} of its ${formatAmps(limitA)}.`,
-  "motor-counted": (factor: number): string =>
-    `The largest motor on a leg counts ${formatNumber(factor, 2)} × (NEC 430.24 and 440.33, from memory).`,
-  "continuous-counted": (factor: number): string =>
-    `What runs three hours and more counts ${formatNumber(factor, 2)} × (NEC 215.3, from memory).`,
+  "motor-counted": (factor: number): string => `The largest motor on a leg counts ${formatNumber(factor, 2)} × (NEC 430.24 and 440.33).`,
+  "continuous-counted": (factor: number): string => `What runs three hours and more counts ${formatNumber(factor, 2)} × (NEC 215.3).`,
   "start-not-judged": (): string => "On a breaker the simulated start decides, not the amps alone.",
   "legs-uneven": (leg1: number, leg2: number): string => `The legs are uneven: ${formatAmps(leg1)} and ${formatAmps(leg2)}.`,
 } as const;
@@ -116,9 +114,9 @@ export const TOGETHER = {
   cannot: "cannot",
   onBattery: "on the battery side",
   shutsDown: (share: number, seconds: number): string =>
-    `With everything on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatWith(seconds, 0, "s")} (from memory; follow its sheet).`,
+    `With everything on it carries ${formatPercent(share)} and shuts down after about ${seconds >= 90 ? formatWith(seconds / 60, 0, "min") : formatWith(seconds, 0, "s")}. Follow its sheet.`,
   fuelUse: (amount: string, hours: number | null): string =>
-    `Fuel: ${amount} an hour on the hottest afternoon${hours === null ? "" : `, ${formatWith(hours, 1, "h")} on the tank`} (typical, from memory).`,
+    `Fuel: ${amount} an hour on the hottest afternoon${hours === null ? "" : `, ${formatWith(hours, 1, "h")} on the tank`}.`,
   bankLasts: (hours: number, amps: number): string =>
     `The bank lasts ${formatWith(hours, 1, "h")} on the hottest afternoon, at ${formatAmps(amps)} DC while a unit runs.`,
   charge: (amps: number): string =>

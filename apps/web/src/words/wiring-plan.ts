@@ -192,5 +192,4 @@ export const BUILT = {
     "case-can-be-live": "The case can become live.",
     "short-circuit": "A short circuit the moment it is powered.",
   } satisfies Readonly<Record<Symptom, string>>,
-  source: "Common practice, no source.",
 } as const;

@@ -3,7 +3,7 @@ import { type MapCell, type MemberNeeds, mapOf, needsOf, type Reach, reachOf } f
 import { type Calibration, type CalibrationFailure, type CalibrationInput, calibrate } from "@amp-saver/core/study/calibration";
 import { type Batch, tryBatch } from "@amp-saver/core/study/confidence";
 import { type DayCase, type DayStudy, studyDay } from "@amp-saver/core/study/day-plan";
-import { type LearningStudy, studyLearning } from "@amp-saver/core/study/learning";
+import { type LearningStudy, studyLearning, type Watched } from "@amp-saver/core/study/learning";
 import {
   type PrepareFailure,
   type Sensitivity,
@@ -26,6 +26,12 @@ export interface DayQuestion {
 }
 
 /** Starts as found and with the starter, and how they are read. */
+export interface LearningQuestion {
+  readonly given: StartCase;
+  readonly watched: Watched;
+}
+
+/** Two cases and the reading that is asked about. */
 export interface PredictQuestion {
   readonly asFound: StartCase;
   readonly soft: StartCase;
@@ -50,8 +56,8 @@ const studies = {
     });
   },
   /** A starter's starts from its first to settled; null when the case cannot be put together. */
-  learning(given: StartCase): LearningStudy | null {
-    const study = studyLearning(given);
+  learning({ given, watched }: LearningQuestion): LearningStudy | null {
+    const study = studyLearning(given, watched);
     return study.ok ? study.value : null;
   },
   /** What readings of a kind should show before, after and running. */

@@ -7,7 +7,7 @@ import type { Predicted } from "@amp-saver/core/study/proof";
 import type { Choices, Remedy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import type { Remote } from "comlink";
-import type { DayQuestion, PredictQuestion, Studies } from "./study.worker.ts";
+import type { DayQuestion, LearningQuestion, PredictQuestion, Studies } from "./study.worker.ts";
 import { RANK, studyQueue } from "./study-queue.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
 import type { Answer } from "./worker-queue.ts";
@@ -23,7 +23,7 @@ const asking =
 const { lookedAt, compared, around } = RANK;
 const askStudy = asking(lookedAt, (remote, given: StartCase): Promise<Result<StartStudy, PrepareFailure>> => remote.study(given));
 const askGlances = asking(compared, (remote, cases: readonly StartCase[]): Promise<Glances> => remote.glances(cases));
-const askLearning = asking(lookedAt, (remote, given: StartCase): Promise<LearningStudy | null> => remote.learning(given));
+const askLearning = asking(lookedAt, (remote, question: LearningQuestion): Promise<LearningStudy | null> => remote.learning(question));
 const askRemedies = asking(lookedAt, (remote, { given, choices }: RemedyQuestion): Promise<Remedy[]> => remote.remedies(given, choices));
 const askCalibration = asking(
   lookedAt,
@@ -55,8 +55,8 @@ export function useGlances(cases: readonly StartCase[] | null): Latest<Glances> 
 }
 
 /** A starter's starts from its first to settled. */
-export function useLearning(given: StartCase | null): Latest<LearningStudy | null> {
-  return useLatest(given, askLearning);
+export function useLearning(question: LearningQuestion | null): Latest<LearningStudy | null> {
+  return useLatest(question, askLearning);
 }
 
 /** What readings should show. */

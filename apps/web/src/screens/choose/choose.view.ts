@@ -7,9 +7,7 @@ import {
   adviseOf,
   assessRemedy,
   type Choices,
-  PRICES,
   type Prices,
-  REMEDY_PARAMS,
   type Remedy,
   type SizeReason,
   type StarterRating,
@@ -88,11 +86,4 @@ export function advice(found: readonly Remedy[], tries: readonly (Confidence | n
   const { take, sure } = settled ? adviseOf(remedies) : { take: null, sure: null };
   const at = (place: number | null): AssessedRemedy | null => (place === null ? null : itemAt(remedies, place));
   return { remedies, settled, taken: at(take), surer: at(sure) };
-}
-
-/** What a price is for and where its usual value comes from. */
-export function priceRows(
-  prices: Prices,
-): readonly { readonly name: (typeof PRICES)[number]; readonly usd: number; readonly source: string }[] {
-  return PRICES.map((name) => ({ name, usd: prices[name], source: REMEDY_PARAMS[name].source }));
 }

@@ -1,3 +1,4 @@
+import { QUOTE_PRICES } from "@amp-saver/core/study/quote/params";
 import { fileStem } from "@amp-saver/records/exchange";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -9,7 +10,6 @@ import { PlainTable } from "../../ui/plain-table.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { TextField } from "../../ui/text-field.tsx";
-import { findingSource } from "../../words/findings.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { money, QUOTE } from "../../words/quote.ts";
 import { BoundedInput } from "../bounded-input.tsx";
@@ -17,7 +17,7 @@ import { USUAL_RULE } from "../learn/learn.view.ts";
 import { keptSmallest } from "../smallest.view.ts";
 import { smallestRows } from "../smallest-rows.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
-import { QUOTE_ENTRIES, type QuoteView, quoteView } from "./quote.view.ts";
+import { type QuoteView, quoteView } from "./quote.view.ts";
 
 const ENTRY = {
   hourUsd: "smallUsd",
@@ -114,16 +114,14 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
         }}
       />
       <p className="text-small text-ink2">{QUOTE.fromHelp}</p>
-      {QUOTE_ENTRIES.map(({ name, source }) => (
-        <div key={name}>
-          <BoundedInput
-            name={ENTRY[name]}
-            label={QUOTE.price[name]}
-            value={quotePrices[name]}
-            onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
-          />
-          <p className="pb-1 text-small leading-[1.15] text-ink2">{findingSource(source)}</p>
-        </div>
+      {QUOTE_PRICES.map((name) => (
+        <BoundedInput
+          key={name}
+          name={ENTRY[name]}
+          label={QUOTE.price[name]}
+          value={quotePrices[name]}
+          onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
+        />
       ))}
     </>
   );

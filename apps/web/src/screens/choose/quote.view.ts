@@ -1,5 +1,5 @@
 import type { LearningRule } from "@amp-saver/core/study/learning-runs";
-import { QUOTE_PARAMS, QUOTE_PRICES, type Quote, type QuotePrices, spanOf, studyQuote } from "@amp-saver/core/study/quote";
+import { type Quote, type QuotePrices, spanOf, studyQuote } from "@amp-saver/core/study/quote";
 import type { FitLog } from "@amp-saver/records";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
 import type { PlanView } from "../prepare/wiring.view.ts";
@@ -34,6 +34,3 @@ export function quoteView(
   });
   return { quote, own: own === null ? null : { timed: own.timed, visits: own.visits } };
 }
-
-/** Prices an installer puts in place of the usual ones, and where the usual come from. */
-export const QUOTE_ENTRIES = QUOTE_PRICES.map((name) => ({ name, source: QUOTE_PARAMS[name].source }));

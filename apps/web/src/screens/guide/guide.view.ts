@@ -49,7 +49,7 @@ export function searchGuide(typed: string): GuideView {
   const figures = FIGURE_TABLES.map(({ id, title, table }) => ({
     id,
     title,
-    rows: Object.values(table)
+    rows: Object.values<Param>(table)
       .map(figureRow)
       .filter((row) => has(title, ...row)),
   })).filter((t) => t.rows.length > 0);

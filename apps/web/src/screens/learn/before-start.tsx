@@ -1,11 +1,11 @@
 import { format } from "date-fns";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
-import { Tick } from "../../ui/tick.tsx";
 import { LEARN } from "../../words/learn.ts";
 import { RuleFields } from "../rule-fields.tsx";
-import { type RuleSource, rulesFor, turns } from "./learn.view.ts";
+import { isHeld, type RuleSource, rulesFor, turns } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
+import { StrongTicks } from "./strong-ticks.tsx";
 
 /** The source, the rule, and how long it all takes. */
 export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
@@ -17,12 +17,7 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
   return (
     <section className="mt-4">
       <SectionHeading>{LEARN.ready}</SectionHeading>
-      <Tick
-        label={LEARN.strong}
-        ticked={learning.strongSource}
-        onChange={(strongSource) => save(job, { strongSource, sourceId: job.sourceId }, "strongSource")}
-      />
-      <Tick label={LEARN.eco} ticked={learning.ecoOff} onChange={(ecoOff) => save(job, { ecoOff }, "ecoOff")} />
+      {!isHeld(own) && <StrongTicks job={job} conduct={conduct} />}
       <Pick<RuleSource>
         label={LEARN.rulePick}
         value={learning.ruleFrom}

@@ -11,9 +11,11 @@ import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { MISSING } from "../../words/check.ts";
-import { expectSentence, LEARN, learnSentence } from "../../words/learn.ts";
-import { useLearning } from "../../workers/use-study.ts";
+import { againstSentence, expectSentence, LEARN, learnSentence } from "../../words/learn.ts";
+import { useLearning, usePredicted } from "../../workers/use-study.ts";
+import { predictQuestion } from "../use-proof.ts";
 import { BeforeStart } from "./before-start.tsx";
+import { isHeld, lastAgainst } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 import { RunButtons } from "./run-buttons.tsx";
 import { TimerPanel } from "./timer-panel.tsx";
@@ -31,32 +33,44 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
   useWakeLock(conduct.views.some((v) => v.state.now.phase !== "done" && v.begunMs !== null));
   const source = sources.find((s) => s.id === job.sourceId);
   const question = startCase(unit, source, "soft", conditionsOf(rig, job, starters));
-  const { answer: expected } = useLearning(question.ok ? question.given : null);
+  const predict = predictQuestion(bundle, learning.link === null ? null : "app");
+  const { answer: expected } = useLearning(
+    question.ok && predict !== null ? { given: question.given, watched: { kind: predict.kind, conductor: predict.conductor } } : null,
+  );
+  const range = usePredicted(predict).answer?.expected ?? null;
   const [frame, width] = useWidth<HTMLDivElement>();
   const starter = starters.find((s) => s.id === job.starterId);
   const part: LearnPartProps = { bundle, conduct, starter, instruments };
   const last = expected?.starts.at(-1);
+  const starts = expected?.starts.map((s) => ({ ...s, peakA: s.shownA })) ?? [];
+  const against = range === null ? null : lastAgainst(conduct.own, range.after);
   return (
     <StageFrame>
       <div className="min-w-0">
         <Evidence>
           <Answer guide="learn" question={LEARN.question(unit.name)} parts={learnSentence(state, learning.rule.mostRuns)} />
         </Evidence>
-        <TimerPanel view={conduct.own} now={conduct.now} />
+        <TimerPanel view={conduct.own} now={conduct.now} held={isHeld(conduct.own)} />
         <RunButtons bundle={bundle} conduct={conduct} />
         <Evidence ref={frame}>
           {width > 0 && (expected != null || state.peaksA.length > 0) && (
             <LearningPicture
               width={width}
               peaksA={state.peaksA}
-              starts={expected?.starts ?? []}
-              directA={expected?.directA ?? null}
+              starts={starts}
+              directA={expected?.directShownA ?? null}
               settledAt={expected?.settledAt ?? null}
             />
           )}
           {question.ok && expected != null && last !== undefined && (
             <>
-              <p className="mt-3">{expectSentence({ ...expected, lastA: last.peakA, tripped: expected.starts.some((s) => s.tripped) })}</p>
+              <p className="mt-3">{expectSentence({ settledAt: expected.settledAt, tripped: expected.starts.some((s) => s.tripped) })}</p>
+              {range !== null && (
+                <p>
+                  {LEARN.shows(LEARN.kinds[range.kind], range.after.low, range.after.high)}{" "}
+                  {against !== null && againstSentence(against.lastA, against.how, range.after)}
+                </p>
+              )}
               <p className="text-body text-ink2">{LEARN.sure}</p>
               <p className="mt-2 text-body">
                 <b>{LEARN.restTitle}.</b> {LEARN.rest(expected.restartsHot)} <b>{LEARN.breakerTitle}.</b>{" "}

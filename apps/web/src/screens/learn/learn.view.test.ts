@@ -8,12 +8,12 @@ import { memoryStore } from "../../store/memory.ts";
 import {
   eventsOf,
   type LearnView,
-  lastStopKey,
   learnView,
   nextEventKey,
   type Rule,
   rulesFor,
   ruleWith,
+  stopKeys,
   turns,
   waitingNow,
 } from "./learn.view.ts";
@@ -66,11 +66,9 @@ describe("events of a job's learning", () => {
       event(T0 + 7 * MIN, "start"),
       event(T0 + 8 * MIN, "stop", { failed: true }),
     );
-    expect(learning.events[lastStopKey(learning, conduct(learning.rule, eventsOf(learning), T0 + 9 * MIN))!]).toMatchObject({
-      what: "stop",
-      failed: false,
-    });
-    expect(lastStopKey(told("b").learning, conduct(learning.rule, [], T0))).toBeNull();
+    const keys = stopKeys(learning, conduct(learning.rule, eventsOf(learning), T0 + 9 * MIN));
+    expect(keys.map((key) => learning.events[key])).toMatchObject([{ what: "stop", failed: false }]);
+    expect(stopKeys(told("b").learning, conduct(learning.rule, [], T0))).toEqual([]);
   });
 
   it("stand for a fresh job as nothing done by the usual rule", () => {

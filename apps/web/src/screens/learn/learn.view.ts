@@ -1,3 +1,4 @@
+import { itemAt } from "@amp-saver/core/quantity";
 import {
   conduct,
   interleave,
@@ -7,6 +8,8 @@ import {
   type RunEvent,
   type RunState,
 } from "@amp-saver/core/study/learning-runs";
+import { type Against, againstExpected } from "@amp-saver/core/study/proof";
+import type { Range } from "@amp-saver/core/study/reading";
 import { judgeWaiting, type WaitingStudy } from "@amp-saver/core/study/waiting";
 import { type AirConditioner, type Job, type Learning, newLearning, RULE_SOURCES, type Starter } from "@amp-saver/records";
 
@@ -36,9 +39,10 @@ export function nextEventKey(learning: Learning, id: string): string {
   return `${String(Object.keys(learning.events).length).padStart(4, "0")} ${id}`.slice(0, 100);
 }
 
-/** Key of the event that ended the last counted run; its peak may be typed in afterwards. */
-export function lastStopKey(learning: Learning, { lastCounted }: Pick<RunState, "lastCounted">): string | null {
-  return lastCounted === null ? null : (Object.keys(learning.events).toSorted()[lastCounted] ?? null);
+/** Keys of the events that ended the counted runs, in their order; each peak may be typed in afterwards. */
+export function stopKeys(learning: Learning, { countedAt }: Pick<RunState, "countedAt">): readonly string[] {
+  const keys = Object.keys(learning.events).toSorted();
+  return countedAt.map((place) => itemAt(keys, place));
 }
 
 /** Where a job's learning stands at a moment. */
@@ -46,6 +50,17 @@ export function learnView(job: Job, learnings: readonly Learning[], nowMs: numbe
   const learning = learnings.find((l) => l.jobId === job.id) ?? newLearning(job.createdAt, job);
   const events = eventsOf(learning);
   return { learning, state: conduct(learning.rule, events, nowMs), begunMs: events.find((e) => e.what === "start")?.at ?? null };
+}
+
+/** How the last peak of a settled row stands to what is expected of it. */
+export function lastAgainst({ state }: LearnView, range: Range): { readonly lastA: number; readonly how: Against } | null {
+  const lastA = state.settled === true ? state.peaksA.findLast((p) => p !== null) : undefined;
+  return lastA == null ? null : { lastA, how: againstExpected(lastA, range.middle, range) };
+}
+
+/** Whether the first run waits for its two answers: the source is strong, and eco mode off. */
+export function isHeld({ learning, state }: LearnView): boolean {
+  return state.counted + state.failed === 0 && !(learning.strongSource && learning.ecoOff);
 }
 
 /** Runs that are still to come by the rule's least count. */

@@ -1,11 +1,13 @@
 import { readTyped, typedText } from "@amp-saver/core/figure";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { LEARN } from "../../words/learn.ts";
-import { lastStopKey } from "./learn.view.ts";
+import { isHeld, stopKeys } from "./learn.view.ts";
+import { StrongTicks } from "./strong-ticks.tsx";
 import type { Conduct } from "./use-conduct.ts";
 
 /** What can be told now, the likeliest biggest; the peak of the run just made. */
@@ -14,14 +16,34 @@ export function RunButtons({ bundle: { job }, conduct }: { readonly bundle: JobB
   const { measure } = useSettings();
   const { state, learning } = own;
   const phase = state.now.phase;
-  const begun = state.counted + state.failed > 0;
-  const held = !begun && !(learning.strongSource && learning.ecoOff);
-  const lastKey = lastStopKey(learning, state);
-  const lastPeak = lastKey === null ? null : (learning.events[lastKey]?.peakA ?? null);
+  const held = isHeld(own);
+  const keys = stopKeys(learning, state);
+  const peak = (key: string, run: number) => (
+    <TextField
+      numeric
+      key={key}
+      label={LEARN.peak(run)}
+      kept={textOf(learning.events[key]?.peakA)}
+      onText={(text) => {
+        const typed = readTyped("readingA", measure, text);
+        if (!typed.ok && text.trim() !== "") return LEARN.badPeak(typed.limits);
+        const event = { ...learning.events[key], peakA: typed.ok ? typed.value : null };
+        save(job, {}, `peak ${key}`, { events: { [key]: event } });
+        return null;
+      }}
+    />
+  );
+  const textOf = (peakA: number | null | undefined): string => (peakA == null ? "" : typedText("readingA", measure, peakA));
+  const last = keys.at(-1);
   const say = (what: "call" | "start" | "stop", failed = false) => tell(own, job, what, { failed });
   return (
     <div className="grid gap-2 px-4 py-3 min-[1000px]:px-6">
-      {held && <p className="font-semibold">{LEARN.notStrong}</p>}
+      {held && (
+        <>
+          <p className="font-semibold">{LEARN.notStrong}</p>
+          <StrongTicks job={job} conduct={conduct} />
+        </>
+      )}
       {phase === "ready" && state.calledMs === null && (
         <>
           <RoofButton main disabled={held} onClick={() => say("call")}>
@@ -54,21 +76,8 @@ export function RunButtons({ bundle: { job }, conduct }: { readonly bundle: JobB
           {LEARN.toProve}
         </LinkButton>
       )}
-      {lastKey !== null && phase !== "running" && (
-        <TextField
-          numeric
-          key={lastKey}
-          label={LEARN.peak(state.counted)}
-          kept={lastPeak === null ? "" : typedText("readingA", measure, lastPeak)}
-          onText={(text) => {
-            const typed = readTyped("readingA", measure, text);
-            if (!typed.ok && text.trim() !== "") return LEARN.badPeak(typed.limits);
-            const event = { ...learning.events[lastKey], peakA: typed.ok ? typed.value : null };
-            save(job, {}, `peak ${lastKey}`, { events: { [lastKey]: event } });
-            return null;
-          }}
-        />
-      )}
+      {last !== undefined && phase !== "running" && peak(last, keys.length)}
+      {keys.length > 1 && <Fold label={LEARN.earlierPeaks}>{keys.slice(0, -1).map((key, k) => peak(key, k + 1))}</Fold>}
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { clock, LEARN } from "../../words/learn.ts";
 import type { LearnView } from "./learn.view.ts";
 
 /** What the unit does now, how long still, and by which rule: readable from a step away. */
-export function TimerPanel({ view, now }: { readonly view: LearnView; readonly now: number }) {
+export function TimerPanel({ view, now, held }: { readonly view: LearnView; readonly now: number; readonly held: boolean }) {
   const [frame, width] = useWidth<HTMLDivElement>();
   const { state, learning } = view;
   const { rule } = learning;
@@ -23,7 +23,9 @@ export function TimerPanel({ view, now }: { readonly view: LearnView; readonly n
           ? LEARN.phase.done
           : state.calledMs !== null
             ? LEARN.phase.called
-            : LEARN.phase.ready;
+            : held
+              ? LEARN.phase.held
+              : LEARN.phase.ready;
   const shown = timed !== null ? clock(leftS) : state.calledMs !== null ? clock((now - state.calledMs) / 1000) : clock(0);
   const wholeS = timed === null ? rule.restS : (timed.untilMs - timed.sinceMs) / 1000;
   return (

@@ -60,7 +60,6 @@ export function BuiltCheck(props: PartProps) {
                 </li>
               ))}
             </ul>
-            <p className="py-1 text-small text-ink2">{BUILT.source}</p>
           </section>
         )}
       </Evidence>

@@ -29,7 +29,7 @@ import { WAVEFORM_PARAMS } from "@amp-saver/core/study/waveform/params";
 import { WINDING_PARAMS } from "@amp-saver/core/study/windings/params";
 
 /** Every table of figures that a result rests on, under the name of what it belongs to. */
-export const FIGURE_TABLES: readonly { readonly id: string; readonly title: string; readonly table: ParamTable }[] = [
+export const FIGURE_TABLES = [
   { id: "figures-motor", title: "Compressor motor", table: COMPRESSOR_MOTOR_PARAMS },
   { id: "figures-hard-start", title: "Hard start kit", table: HARD_START_PARAMS },
   { id: "figures-starter", title: "Soft starter", table: SOFT_STARTER_PARAMS },
@@ -58,4 +58,4 @@ export const FIGURE_TABLES: readonly { readonly id: string; readonly title: stri
   { id: "figures-together", title: "What can run together", table: BUDGET_PARAMS },
   { id: "figures-day", title: "Hour by hour", table: DAY_PARAMS },
   { id: "figures-own", title: "Your own jobs", table: OWN_RECORD_PARAMS },
-];
+] as const satisfies readonly { readonly id: string; readonly title: string; readonly table: ParamTable }[];

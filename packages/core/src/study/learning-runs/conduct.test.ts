@@ -61,12 +61,12 @@ describe("runs and rests, conducted by what happened and when", () => {
     const [start, stop] = runs([30]) as [RunEvent, RunEvent];
     const short: RunEvent = { at: T0 + 20_000, what: "stop", peakA: 33 };
     const cut = conduct(RULE, [start, short], T0 + MIN);
-    expect(cut).toMatchObject({ counted: 0, short: 1, failed: 0, peaksA: [], lastCounted: null, now: { phase: "resting" } });
+    expect(cut).toMatchObject({ counted: 0, short: 1, failed: 0, peaksA: [], countedAt: [], now: { phase: "resting" } });
     expect(cut.missed).toEqual([{ what: "run-short", run: 1, runS: 20, leastS: 54 }]);
     const hot: RunEvent[] = [start, stop, { at: T0 + 3 * MIN, what: "start" }, { at: T0 + 4 * MIN, what: "stop", peakA: 41 }];
-    expect(conduct(RULE, hot, T0 + 5 * MIN)).toMatchObject({ counted: 1, short: 1, peaksA: [30], lastCounted: 1 });
+    expect(conduct(RULE, hot, T0 + 5 * MIN)).toMatchObject({ counted: 1, short: 1, peaksA: [30], countedAt: [1] });
     const third: RunEvent[] = [...hot, { at: T0 + 9 * MIN, what: "start" }, { at: T0 + 10 * MIN, what: "stop", peakA: 27 }];
-    expect(conduct(RULE, third, T0 + 11 * MIN)).toMatchObject({ counted: 2, short: 1, peaksA: [30, 27], lastCounted: 5 });
+    expect(conduct(RULE, third, T0 + 11 * MIN)).toMatchObject({ counted: 2, short: 1, peaksA: [30, 27], countedAt: [1, 5] });
     const nearly: RunEvent[] = [start, { at: T0 + 55_000, what: "stop" }, { at: T0 + 55_000 + 275_000, what: "start" }];
     expect(conduct(RULE, nearly, T0 + 6 * MIN)).toMatchObject({ counted: 1, short: 0, missed: [] });
   });

@@ -28,8 +28,8 @@ export interface RunState {
   readonly failed: number;
   /** Runs that were made and do not count. */
   readonly short: number;
-  /** Place of the event that ended the last run that counts; null before one. */
-  readonly lastCounted: number | null;
+  /** Places of the events that ended the runs that count, in their order. */
+  readonly countedAt: readonly number[];
   /** Peaks of the counted runs, null where none was read. */
   readonly peaksA: readonly (number | null)[];
   readonly settled: boolean | null;
@@ -63,7 +63,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
   let counted = 0;
   let failed = 0;
   let short = 0;
-  let lastCounted: number | null = null;
+  const countedAt: number[] = [];
   let restWasShort = false;
   const leastRestS = Math.max(P.leastRestS.value, (1 - P.shortShare.value) * rule.restS);
   const leastRunS = (1 - P.shortShare.value) * rule.runS;
@@ -95,7 +95,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
         } else if (restWasShort) short += 1;
         else {
           counted += 1;
-          lastCounted = place;
+          countedAt.push(place);
           peaksA.push(event.peakA ?? peak);
         }
         running = false;
@@ -128,7 +128,7 @@ export function conduct(rule: LearningRule, events: readonly RunEvent[], nowMs: 
     counted,
     failed,
     short,
-    lastCounted,
+    countedAt,
     peaksA,
     settled,
     movesPerRun,

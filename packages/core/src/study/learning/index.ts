@@ -1,1 +1,1 @@
-export { type LearningStudy, studyLearning } from "./run.ts";
+export { type LearningStudy, studyLearning, type Watched } from "./run.ts";

@@ -1,6 +1,7 @@
 import { BREAKER_PARAMS as BREAKER } from "../../device/breaker/index.ts";
 import { afterStart, freshMemory, type Memory, SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
+import { meterShows } from "../clamp/index.ts";
 import {
   drawnA,
   largestCycleA,
@@ -13,12 +14,15 @@ import {
   simulate,
   steadyRunning,
 } from "../motor-start/index.ts";
+import type { Conductor, ReadingKind } from "../reading/index.ts";
 
 /** One start of a row. */
 interface LearningStart {
   readonly limitA: number;
   /** Largest cycle RMS of the whole line, amps. */
   readonly peakA: number;
+  /** What the meter asked about shows of it, amps; null where it shows none. */
+  readonly shownA: number | null;
   readonly startS: number | null;
   /** Ended by the source or a breaker, not by the starter. */
   readonly tripped: boolean;
@@ -35,6 +39,8 @@ export interface LearningStudy {
   readonly settledA: number | null;
   /** Largest cycle RMS of a direct start on the same source, were it stiff. */
   readonly directA: number;
+  /** What the meter asked about shows of that direct start. */
+  readonly directShownA: number | null;
   readonly runningA: number | null;
   /** Whether a restart without rest, pressures not equal, would come to speed at the settled limit. */
   readonly restartsHot: boolean;
@@ -42,11 +48,20 @@ export interface LearningStudy {
 
 const MOST_STARTS = 8;
 
+/** Which meter watches the starts, and what its jaws are around. */
+export interface Watched {
+  readonly kind: ReadingKind;
+  readonly conductor: Conductor;
+}
+
+const USUAL: Watched = { kind: "inrush", conductor: "common" };
+
 /**
  * Start after start of a starter that learns, from its first limit until two in a row agree, each
- * rested. Then one restart without rest, to show why the rest matters.
+ * rested, as the circuit sees them and as a meter shows them. Then one restart without rest, to show why
+ * the rest matters.
  */
-export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFailure> {
+export function studyLearning(given: StartCase, watched: Watched = USUAL): Result<LearningStudy, PrepareFailure> {
   const prepared = prepare({ ...given, method: { kind: "soft" } });
   if (!prepared.ok) return prepared;
   const { input, assumptions } = prepared.value;
@@ -57,7 +72,7 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
   let atS = 0;
   let heat = 0;
   while (starts.length < MOST_STARTS && settledAt === null) {
-    const once = startOnce(input, memory);
+    const once = startOnce(input, memory, watched);
     heat += once.dose ?? 0;
     const start = { ...once, atS, breakerHeat: once.dose === null ? null : heat };
     starts.push(start);
@@ -68,26 +83,29 @@ export function studyLearning(given: StartCase): Result<LearningStudy, PrepareFa
     if (start.startS !== null && Math.abs(next.limitA / memory.limitA - 1) < STARTER.settledWithin.value) settledAt = starts.length;
     memory = next;
   }
+  const direct: MotorStartInput = { ...input, method: { kind: "direct" } };
   const settledA = settledAt === null ? null : memory.limitA;
   return ok({
     starts,
     settledAt,
     settledA,
-    directA: drawnA({ ...input, method: { kind: "direct" } }),
+    directA: drawnA(direct),
+    directShownA: meterShows(direct, watched.kind, watched.conductor, null),
     runningA: steadyRunning(input)?.totalA ?? null,
-    restartsHot: startOnce(notRested(input), { ...memory, limitA: settledA ?? memory.limitA }).startS !== null,
+    restartsHot: startOnce(notRested(input), { ...memory, limitA: settledA ?? memory.limitA }, watched).startS !== null,
   });
 }
 
 type Once = Omit<LearningStart, "atS" | "breakerHeat"> & { readonly dose: number | null };
 
-function startOnce(input: MotorStartInput, { limitA }: Memory): Once {
+function startOnce(input: MotorStartInput, { limitA }: Memory, { kind, conductor }: Watched): Once {
   if (input.method.kind !== "soft") throw new Error("only a starter learns");
   const tried: MotorStartInput = { ...input, method: { ...input.method, limitA }, untilDecided: true };
   const trace = simulate(tried);
   return {
     limitA,
     peakA: largestCycleA(trace),
+    shownA: meterShows(tried, kind, conductor, null),
     startS: outcomeOf(trace).startS,
     tripped: outcomeOf(trace).status === "tripped",
     dose: trace.breakerDose?.earliest ?? null,

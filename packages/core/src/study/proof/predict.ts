@@ -1,19 +1,13 @@
 import { SOFT_STARTER_PARAMS as STARTER } from "../../device/soft-starter/index.ts";
 import { quantile, SeededRandom } from "../../numeric/index.ts";
-import { itemAt } from "../../quantity/index.ts";
-import { recordWindings } from "../clamp/index.ts";
+import { meterShows } from "../clamp/index.ts";
 import { Members, TRIES_SEED } from "../confidence/index.ts";
 import { studyLearning } from "../learning/index.ts";
-import { type MotorStartInput, prepare, prepareWith, type StartCase, steadyRunning } from "../motor-start/index.ts";
+import { prepare, prepareWith, type StartCase, steadyRunning } from "../motor-start/index.ts";
 import type { Conductor, Expected, Range, ReadingKind } from "../reading/index.ts";
-import { studyWaveform } from "../waveform/index.ts";
 import type { Predicted } from "./input.ts";
 import { PROOF_PARAMS as P } from "./params.ts";
 
-/** A slow maximum's window, s (common practice, no source). */
-const MAX_HOLD_S = 0.4;
-/** Window of an inrush mode, s. */
-const WINDOW_S = 0.1;
 /** Fewest drawn starts that make a range. */
 const FEWEST = 8;
 
@@ -28,7 +22,7 @@ export function predictReadings(asFound: StartCase, soft: StartCase, kind: Readi
   const runningA = running === null ? null : conductor === "supply" ? running.totalA : running.compressorA;
   const central = (given: StartCase): number | null => {
     const made = prepare(given);
-    return made.ok ? shownOf(made.value.input, kind, conductor, null) : null;
+    return made.ok ? meterShows(made.value.input, kind, conductor, null) : null;
   };
   const expected = expectedOf(asFound, soft, kind, conductor);
   const { before, after } = expected ?? { before: null, after: null };
@@ -60,7 +54,7 @@ function expectedOf(asFound: StartCase, soft: StartCase, kind: ReadingKind, cond
     const learned = unknown === null || shares === null ? method : { ...unknown, limitA: random.between(...shares) * unit.lockedRotorA };
     const one = (given: StartCase): number | null => {
       const prepared = prepareWith(given, unit, { kind: "drawn", seed: TRIES_SEED, member: i, attempt: 0 });
-      return prepared.ok ? shownOf(prepared.value.input, kind, conductor, random) : null;
+      return prepared.ok ? meterShows(prepared.value.input, kind, conductor, random) : null;
     };
     const [before, after] = [one(asFound), one({ ...soft, method: learned })];
     if (before !== null && after !== null && before > 0 && after > 0) shown.push({ before, after });
@@ -72,35 +66,4 @@ function expectedOf(asFound: StartCase, soft: StartCase, kind: ReadingKind, cond
 
 function rangeOf(values: readonly number[]): Range {
   return { middle: quantile(values, 0.5), low: quantile(values, 0.025), high: quantile(values, 0.975) };
-}
-
-/**
- * What a meter of this kind shows of a start. A slow maximum's windows begin at a drawn moment, at the best
- * one where nothing is drawn; and whether a starter's ramp begins at its foot, so that the first window
- * sees less of it than the largest, is drawn too: makes differ.
- */
-function shownOf(input: MotorStartInput, kind: ReadingKind, conductor: Conductor, random: SeededRandom | null): number | null {
-  const { amps, sampleHz } = recordWindings(input);
-  if (kind === "inrush") {
-    const found = studyWaveform({ amps: amps[conductor], volts: null, sampleHz, lineHz: input.motor.hz, kind: "instant" });
-    const first = found.ok ? found.value.inrushA : null;
-    const most = largestWindow(amps[conductor], Math.round(WINDOW_S * sampleHz), 1);
-    return random === null || random.next() < 0.5 ? first : most;
-  }
-  if (kind === "app") return largestWindow(amps[conductor], Math.round(WINDOW_S * sampleHz), 1);
-  const span = Math.round(MAX_HOLD_S * sampleHz);
-  return random === null
-    ? largestWindow(amps[conductor], span, 1)
-    : largestWindow(amps[conductor], span, span, Math.floor(random.next() * span));
-}
-
-/** Largest RMS of windows that begin every `step` samples from `first` before the start on. */
-function largestWindow(amps: Float32Array, span: number, step: number, first = 0): number | null {
-  if (amps.length < span) return null;
-  const sums = new Float64Array(amps.length + 1);
-  for (let k = 0; k < amps.length; k++) sums[k + 1] = itemAt(sums, k) + itemAt(amps, k) ** 2;
-  let most = 0;
-  for (let from = -first; from + span <= amps.length; from += step)
-    most = Math.max(most, itemAt(sums, from + span) - itemAt(sums, Math.max(0, from)));
-  return Math.sqrt(most / span);
 }

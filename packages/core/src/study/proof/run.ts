@@ -1,4 +1,4 @@
-import { studyReadings } from "../reading/index.ts";
+import { type Range, studyReadings } from "../reading/index.ts";
 import type { ProofInput, RunTest } from "./input.ts";
 import { PROOF_PARAMS as P } from "./params.ts";
 import type { Against, ProofGap, ProofStudy, SourceShown } from "./result.ts";
@@ -11,18 +11,23 @@ export function studyProof(input: ProofInput): ProofStudy {
   const { predicted } = input;
   return {
     readings,
-    before: against(start?.before.medianA, predicted?.beforeA),
-    after: against(start?.after.medianA, predicted?.afterA),
-    running: against(running?.after.medianA, predicted?.runningA),
+    before: againstExpected(start?.before.medianA, predicted?.beforeA, predicted?.expected?.before),
+    after: againstExpected(start?.after.medianA, predicted?.afterA, predicted?.expected?.after),
+    running: againstExpected(running?.after.medianA, predicted?.runningA),
     sources,
     gaps: gapsOf(input, readings, sources),
   };
 }
 
-function against(measured: number | undefined, predicted: number | null | undefined): Against {
-  if (measured === undefined || predicted == null || predicted <= 0) return "not-known";
-  const share = measured / predicted - 1;
-  return Math.abs(share) <= P.predictedBand.value ? "same" : share > 0 ? "above" : "below";
+/**
+ * How a reading stands to what was expected: within the range that units like it show, or within a band
+ * around the figure where no range is known.
+ */
+export function againstExpected(measured: number | null | undefined, predicted: number | null | undefined, range?: Range | null): Against {
+  if (measured == null || predicted == null || predicted <= 0) return "not-known";
+  const band = P.predictedBand.value;
+  const { low, high } = range ?? { low: predicted * (1 - band), high: predicted * (1 + band) };
+  return measured < low ? "below" : measured > high ? "above" : "same";
 }
 
 const minutesOf = ({ startedMs, endedMs }: RunTest): number => (endedMs === null ? 0 : Math.max(0, endedMs - startedMs) / 60_000);
