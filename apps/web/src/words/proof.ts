@@ -1,7 +1,23 @@
-import { formatAmps, formatNumber, formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatNumber, formatPercent, formatWith } from "@amp-saver/core/quantity";
 import type { Against, ProofGap, SourceShown } from "@amp-saver/core/study/proof";
 import type { RunningComparison } from "@amp-saver/core/study/reading";
 import type { Span } from "./answer.ts";
+
+/** What it may mean where a reading lies outside of what was expected. */
+const DIFFERS = {
+  before: {
+    above: "Check the plate’s LRA, the wire in the jaws and the rest.",
+    below: "Check the wire in the jaws and the meter’s mode: max hold reads low.",
+  },
+  after: {
+    above: "It may not have learned all it can, or it starts against pressure. Check rest, run cap and volts.",
+    below: "Check the wire in the jaws and the meter’s mode.",
+  },
+  running: {
+    above: "Look for a dirty coil, low volts or a wrong charge.",
+    below: "Look for an iced coil, low charge or a cool day.",
+  },
+} as const;
 
 export const PROOF = {
   parts: { after: "After readings", test: "Run test", proof: "Proof" },
@@ -68,15 +84,15 @@ export const PROOF = {
     changed: "Running amps changed, air and volts allowed for. A starter does not do that. Another wire?",
     "cannot-tell": "The weather may explain the change of running amps. Note outdoor temp and volts on both sides.",
   } satisfies Readonly<Record<RunningComparison["verdict"], string>>,
-  predicted: "Measured against predicted",
+  predicted: "Measured against expected",
   predicting: "Working out what was expected.",
-  against: {
-    same: "as predicted",
-    above: "above what was predicted",
-    below: "below what was predicted",
-    "not-known": "nothing to compare",
-  } satisfies Readonly<Record<Against, string>>,
-  predictedRow: (predictedA: number | null): string => (predictedA === null ? "" : `predicted ${formatAmps(predictedA)}, `),
+  /** How a reading stands to what was expected, by how much, and what a difference means. */
+  against: (side: "before" | "after" | "running", readA: number, expectedA: number, how: Against): string => {
+    const off = readA / expectedA - 1;
+    const by = Math.abs(off) < 0.005 ? "the same" : `${formatPercent(Math.abs(off))} ${off > 0 ? "above" : "below"}`;
+    const meaning = how === "above" || how === "below" ? ` ${DIFFERS[side][how]}` : "";
+    return `${PROOF.sides[side]}: ${formatAmps(readA)}, expected ${formatAmps(expectedA)}: ${by}${how === "same" && by !== "the same" ? ", as units like it scatter" : ""}.${meaning}`;
+  },
   sides: { before: "Before", after: "After", running: "Running" },
   source: (name: string, s: SourceShown, air: string, loads: string): string => {
     const when = `${air === "" ? "" : `, at ${air}`}${loads === "" ? "" : `, with ${loads}`}`;

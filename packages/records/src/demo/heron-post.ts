@@ -1,13 +1,9 @@
-import { celsiusFromF, metresFromFt, tableOf, W_PER_BTU_H } from "@amp-saver/core/quantity";
-import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
+import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { type ProofInput, studyProof } from "@amp-saver/core/study/proof";
 import { clampReading, runTests, shownBy } from "../core-input.ts";
 import { asId, type Birth } from "../identity.ts";
-import { CLOSING_CHECKS, type FitLog, POWER_CHECKS } from "../kind/fit-log.ts";
 import type { Job } from "../kind/job.ts";
 import { newJob } from "../kind/job.ts";
-import type { Learning } from "../kind/learning.ts";
-import { newLearning } from "../kind/learning.ts";
 import type { Proof } from "../kind/proof.ts";
 import { newProof } from "../kind/proof.ts";
 import type { Reading } from "../kind/reading.ts";
@@ -15,70 +11,19 @@ import { newReading } from "../kind/reading.ts";
 import { newRig } from "../kind/rig.ts";
 import { newGenerator, newShore } from "../kind/source.ts";
 import { newUnit } from "../kind/unit.ts";
-import { newWiring } from "../kind/wiring.ts";
 import type { AnyRecord } from "../record.ts";
 import { STAGES } from "../stages.ts";
-import { demoFitLog, SHEET_RULE } from "./wiring.ts";
+import { fittedLog, learnedRuns } from "./fitted.ts";
+import { plainWiring } from "./wiring.ts";
 
 const DAY = "2025-04-26";
 const LATER = "2026-04-25";
 const at = (clock: string, day = DAY): string => `${day}T${clock}:00.000Z`;
 const born = <Id extends string>(id: string, now: string): Birth<Id> => ({ id: id as Id, now });
 const plate = (value: number) => ({ value, from: "plate" as const });
-const ticked = <K extends string>(names: readonly K[]) => tableOf(names, () => true as const);
-
-/** Steps of the plan for this unit, by their keys, and when each was done. */
-const STEPS = [
-  ["photo as-found", "16:22"],
-  ["fit starter-in starter", "16:31"],
-  ["lift run-off w-run can.C", "16:36"],
-  ["splice run-to-starter starter.RUN-OUT joint1.J w-run w-run starter.RUN-OUT", "16:44"],
-  ["land feed-in-its-place starter.FEED can.C tab", "16:49"],
-  ["land start-on-herm starter.START can.HERM tab", "16:53"],
-  ["land common-tapped starter.REF overload.B piggyback", "17:01"],
-  ["photo as-built", "17:05"],
-] as const;
 
 /** Each run's peak, amps: four minutes of rest between starts, half a minute of running. */
-const PEAKS_A = [27.4, 23.1, 21.2, 20.6, 20.4];
-
-function fitting(job: Job, sources: readonly string[]): FitLog {
-  const work = demoFitLog(job, sources, at("16:12"), ["can", "can FAN"]);
-  return {
-    ...work,
-    mounting: {
-      ...work.mounting,
-      orientation: "upright",
-      gapM: 0.08,
-      clear: { fan: true, shaft: true, air: true, tubing: true, lid: true, edge: true, water: true },
-    },
-    steps: Object.fromEntries(STEPS.map(([key, clock]) => [key, { at: at(clock), tugged: true, note: "" }])),
-    power: ticked(POWER_CHECKS),
-    closing: ticked(CLOSING_CHECKS),
-    screwsIn: work.screwsOut,
-    events: [
-      { at: at("16:18"), what: "proved" },
-      { at: at("17:14"), what: "powered" },
-    ],
-  };
-}
-
-function learning(job: Job, sourceId: Job["sourceId"]): Learning {
-  const minute = (k: number, seconds = 0): string => new Date(Date.parse(at("17:30")) + (k * 270 + seconds) * 1000).toISOString();
-  const events = PEAKS_A.flatMap((peakA, k) => [
-    [`run-${k}-start`, { at: minute(k), what: "start" as const, peakA: null, failed: false, by: "tap" as const }] as const,
-    [`run-${k}-stop`, { at: minute(k, 30), what: "stop" as const, peakA, failed: false, by: "tap" as const }] as const,
-  ]);
-  return {
-    ...newLearning(at("17:28"), job),
-    rule: SHEET_RULE,
-    ruleFrom: "sheet",
-    sourceId,
-    strongSource: true,
-    ecoOff: true,
-    events: Object.fromEntries(events),
-  };
-}
+const PEAKS_A = [23.8, 20.6, 18.4, 17.7, 17.5];
 
 /** Frozen as it stood: its inputs as core asked them, and what they showed. */
 function frozen(readings: readonly Reading[], lockedRotorA: number, tests: Proof["tests"], hottestC: number): NonNullable<Proof["frozen"]> {
@@ -161,18 +106,18 @@ export function heronPost(): AnyRecord[] {
     meter: "bench clamp",
   });
   const readings = [
-    taken("b1", first, "before", "15:20", 54.1),
-    taken("b2", first, "before", "15:26", 54.8),
-    taken("b3", first, "before", "15:32", 54.4),
-    taken("b4", first, "before", "15:33", 10.2, "live"),
-    taken("a1", first, "after", "18:00", 20.5),
-    taken("a2", first, "after", "18:06", 20.2),
-    taken("a3", first, "after", "18:12", 20.9),
-    taken("a4", first, "after", "18:14", 10.3, "live"),
-    taken("c1", second, "after", "10:40", 20.8),
-    taken("c2", second, "after", "10:46", 21.1),
-    taken("c3", second, "after", "10:52", 20.6),
-    taken("c4", second, "after", "10:54", 10.5, "live"),
+    taken("b1", first, "before", "15:20", 46.0),
+    taken("b2", first, "before", "15:26", 46.7),
+    taken("b3", first, "before", "15:32", 46.3),
+    taken("b4", first, "before", "15:33", 9.7, "live"),
+    taken("a1", first, "after", "18:00", 17.5),
+    taken("a2", first, "after", "18:06", 17.3),
+    taken("a3", first, "after", "18:12", 17.9),
+    taken("a4", first, "after", "18:14", 9.8, "live"),
+    taken("c1", second, "after", "10:40", 17.8),
+    taken("c2", second, "after", "10:46", 18.1),
+    taken("c3", second, "after", "10:52", 17.6),
+    taken("c4", second, "after", "10:54", 10.0, "live"),
   ];
   const tests: Proof["tests"] = {
     "demo-hatch-run": {
@@ -186,12 +131,8 @@ export function heronPost(): AnyRecord[] {
   };
   const own = readings.filter((r) => r.jobId === first.id);
   const proof: Proof = { ...newProof(at("18:20"), first), tests, frozen: frozen(own, unit.lockedRotorA.value, tests, rig.hottestC.value) };
-  const wiring = {
-    ...newWiring(at("15:50"), unit),
-    switches: { ...PLAIN_ROOFTOP, overload: true },
-    windings: { ab: 5.1, bc: 1.2, ca: 4.3, probesOhm: 0.2, toCase: { a: false, b: false, c: false }, windingC: 29 },
-    proofs: { "w-run": { traced: true, onDiagram: true, reading: { bothEndsFree: true, ohm: 0.1, openToOthers: true }, override: null } },
-  };
-  const work = fitting(first, [generator.id, yard.id]);
-  return [rig, unit, generator, yard, first, second, wiring, work, learning(first, yard.id), proof, ...readings];
+  const wiring = plainWiring(unit, at("15:50"));
+  const work = fittedLog(first, [generator.id, yard.id], at("16:12"));
+  const learned = learnedRuns(first, yard.id, at("17:30"), PEAKS_A);
+  return [rig, unit, generator, yard, first, second, wiring, work, learned, proof, ...readings];
 }

@@ -8,9 +8,11 @@ import { newGenerator, newInverter, newShore } from "../kind/source.ts";
 import { newStarter } from "../kind/starter.ts";
 import { newUnit } from "../kind/unit.ts";
 import type { AnyRecord } from "../record.ts";
+import { STAGES } from "../stages.ts";
+import { fittedLog, learnedRuns } from "./fitted.ts";
 import { heronPost } from "./heron-post.ts";
 import { demoLoads } from "./loads.ts";
-import { demoFitLog, demoWiring, ROOF_SHEET } from "./wiring.ts";
+import { demoFitLog, demoWiring, plainWiring, ROOF_SHEET } from "./wiring.ts";
 
 const plate = (value: number): Figure => ({ value, from: "plate" });
 const sheet = (value: number): Figure => ({ value, from: "sheet" });
@@ -99,7 +101,8 @@ function tinLantern(): AnyRecord[] {
     ...newJob(born("demo-front-job", MAY), rig.id, front.id, "Fit a soft starter"),
     updatedAt: JUNE,
     stage: "prove" as const,
-    done: ["survey" as const, "check" as const],
+    done: STAGES.slice(0, STAGES.indexOf("prove")),
+    starterId: asId("starter", "demo-starter-roof"),
     sourceId: generator.id,
     method: "soft" as const,
     against: "direct" as const,
@@ -141,7 +144,11 @@ function tinLantern(): AnyRecord[] {
     MAY,
     ["can", "can FAN", "startcap"],
   );
-  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, demoWiring(rear, MAY), visit, ...readings];
+  const everySource = [generator, pedestal, outlet, small, inverter].map((s) => s.id);
+  const fitting = fittedLog(job, everySource, "2026-06-21T15:40:00.000Z");
+  const learned = learnedRuns(job, pedestal.id, "2026-06-21T17:00:00.000Z", [28.6, 25.3, 22.9, 22.0, 21.9]);
+  const wirings = [plainWiring(front, MAY), demoWiring(rear, MAY)];
+  return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, ...wirings, fitting, learned, visit, ...readings];
 }
 
 /** A house condenser on 240 V. */

@@ -24,6 +24,16 @@ export function demoWiring(unit: AirConditioner, now: string): Wiring {
   };
 }
 
+/** A plain roof unit with an overload in common, its terminals read and its run wire proved. */
+export function plainWiring(unit: AirConditioner, now: string): Wiring {
+  return {
+    ...newWiring(now, unit),
+    switches: { ...PLAIN_ROOFTOP, overload: true },
+    windings: { ab: 5.1, bc: 1.2, ca: 4.3, probesOhm: 0.2, toCase: { a: false, b: false, c: false }, windingC: 29 },
+    proofs: { "w-run": { traced: true, onDiagram: true, reading: { bothEndsFree: true, ohm: 0.1, openToOthers: true }, override: null } },
+  };
+}
+
 /** The sheet's learning in figures. */
 export const SHEET_RULE = { runs: 5, mostRuns: 5, runS: 30, restS: 240 } as const;
 
@@ -32,7 +42,7 @@ export const ROOF_SHEET: Partial<Starter> = {
   family: "F4",
   leads: {
     FEED: { color: "orange", awg: 16, end: "flag" },
-    "RUN-OUT": { color: "grey", awg: 16, end: "bare" },
+    "RUN-OUT": { color: "gray", awg: 16, end: "bare" },
     START: { color: "violet", awg: 16, end: "bare" },
     REF: { color: "pink", awg: 16, end: "bare" },
   },

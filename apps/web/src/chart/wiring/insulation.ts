@@ -24,7 +24,7 @@ export function insulation(name: string): { readonly base: string; readonly stri
   const words = name.toLowerCase().split(/[^a-z]+/);
   const [base, stripe] = words.filter((w) => w in INSULATION);
   return {
-    base: present(INSULATION[base ?? "grey"]),
+    base: present(INSULATION[base ?? "gray"]),
     stripe: stripe === undefined || stripe === base ? null : present(INSULATION[stripe]),
   };
 }

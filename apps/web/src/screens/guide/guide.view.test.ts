@@ -17,7 +17,7 @@ describe("the guide", () => {
   it("finds what has every word, in text, in sources and in figures", () => {
     const cap = searchGuide("CAP herm");
     expect(cap.chapters.flatMap((c) => c.entries.map((e) => e.id))).toEqual(["run-cap"]);
-    expect(searchGuide("NEC 440.62").chapters.flatMap((c) => c.entries.map((e) => e.id))).toEqual(["plug-in"]);
+    expect(searchGuide("NEC 440.62").chapters.flatMap((c) => c.entries.map((e) => e.id))).toEqual(["check", "plug-in"]);
     expect(searchGuide("peukert").figures.map((t) => [t.id, t.rows.length])).toEqual([["figures-battery", 2]]);
     expect(searchGuide("peukert herm").count).toBe(0);
   });

@@ -1,4 +1,3 @@
-import { formatAmps } from "@amp-saver/core/quantity";
 import type { JobBundle } from "../../store/queries.ts";
 import { PROOF } from "../../words/proof.ts";
 import { PROVE } from "../../words/prove.ts";
@@ -39,10 +38,7 @@ export function proofLines(
     measuredA: number | undefined,
     expectedA: number | null | undefined,
     how: Proved["study"]["before"],
-  ): string[] =>
-    measuredA === undefined || expectedA == null
-      ? []
-      : [`${PROOF.sides[side]}: ${formatAmps(measuredA)}, ${PROOF.predictedRow(expectedA)}${PROOF.against[how]}.`];
+  ): string[] => (measuredA === undefined || expectedA == null ? [] : [PROOF.against(side, measuredA, expectedA, how)]);
   return {
     shown,
     predicted: [

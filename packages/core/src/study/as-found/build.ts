@@ -69,8 +69,8 @@ function contactorSides(d: Drawing, s: AsFoundSwitches): Sides {
   if (s.heater) {
     d.part("heater", "heater");
     const [a, b] = s.poles === 1 && s.unbroken === "L1-T1" ? ["k.L2", "k.T2"] : ["k.L1", "k.T1"];
-    d.wire("w-heater-1", "grey", FAN_AWG, a, "heater.1");
-    d.wire("w-heater-2", "grey", FAN_AWG, "heater.2", b);
+    d.wire("w-heater-1", "gray", FAN_AWG, a, "heater.1");
+    d.wire("w-heater-2", "gray", FAN_AWG, "heater.2", b);
   }
   return { hot: "k.T1", cold: "k.T2", fanHot: "k.T1" };
 }

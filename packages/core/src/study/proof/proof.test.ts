@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { ROOFTOP, stiffStart } from "../../../validation/plates.ts";
 import type { ClampReading } from "../reading/index.ts";
-import { type ProofInput, predictReadings, type RunTest, studyProof } from "./index.ts";
+import { againstExpected, type ProofInput, predictReadings, type RunTest, studyProof } from "./index.ts";
 
 const TOLERANCE = 0.03;
 const MIN = 60_000;
@@ -149,5 +149,12 @@ describe("predicted readings", () => {
     const predicted = predictReadings(asFound, soft, "inrush", "common");
     const measured = [...three("before", predicted.beforeA! * 1.05), ...three("after", predicted.afterA! * 1.5)];
     expect(studyProof(input({ predicted, amps: measured }))).toMatchObject({ before: "same", after: "above", running: "not-known" });
+  });
+
+  it("are the same within the range and within the band, whichever is wider", () => {
+    const range = { middle: 20, low: 12, high: 21 };
+    expect([11.9, 12, 16, 24, 24.1].map((a) => againstExpected(a, 20, range))).toEqual(["below", "same", "same", "same", "above"]);
+    expect([15.9, 16.1, 24.1].map((a) => againstExpected(a, 20))).toEqual(["below", "same", "above"]);
+    expect([againstExpected(null, 20), againstExpected(20, null), againstExpected(20, 0)]).toEqual(["not-known", "not-known", "not-known"]);
   });
 });

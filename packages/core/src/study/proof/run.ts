@@ -20,13 +20,14 @@ export function studyProof(input: ProofInput): ProofStudy {
 }
 
 /**
- * How a reading stands to what was expected: within the range that units like it show, or within a band
- * around the figure where no range is known.
+ * How a reading stands to what was expected: the same within the range that units like it show, and
+ * within a band around the figure, which meters and starts scatter by.
  */
 export function againstExpected(measured: number | null | undefined, predicted: number | null | undefined, range?: Range | null): Against {
   if (measured == null || predicted == null || predicted <= 0) return "not-known";
   const band = P.predictedBand.value;
-  const { low, high } = range ?? { low: predicted * (1 - band), high: predicted * (1 + band) };
+  const low = Math.min(range?.low ?? predicted, predicted * (1 - band));
+  const high = Math.max(range?.high ?? predicted, predicted * (1 + band));
   return measured < low ? "below" : measured > high ? "above" : "same";
 }
 
