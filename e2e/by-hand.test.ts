@@ -73,7 +73,6 @@ describe("with nothing but a finger", () => {
     await type(page, "Runs, at least", "2");
     await type(page, "Runs, at most", "2");
     await tap(page, "It is on full shore power, or on a source that can carry it", "checkbox");
-    await tap(page, "Eco mode is off, if a generator feeds it", "checkbox");
     await sees(page, /60 s run, 3 min rest/);
   });
 

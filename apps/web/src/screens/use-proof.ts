@@ -1,6 +1,6 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
 import type { ReadingKind } from "@amp-saver/core/study/reading";
-import { clampReading } from "@amp-saver/records";
+import { clampReading, type Source } from "@amp-saver/records";
 import type { JobBundle } from "../store/queries.ts";
 import type { PredictQuestion } from "../workers/study.worker.ts";
 import { isComing } from "../workers/use-latest.ts";
@@ -12,15 +12,15 @@ interface LatestProof extends Proved {
   readonly busy: boolean;
 }
 
-/** What readings of a job are asked to show: which kind, on which wire, on the source they were taken on. */
-export function predictQuestion(bundle: JobBundle, kind: ReadingKind | null = null): PredictQuestion | null {
+/** What readings of a job are asked to show: which kind, on which wire, on the source they were taken on, or on one that is named. */
+export function predictQuestion(bundle: JobBundle, kind: ReadingKind | null = null, on?: Source): PredictQuestion | null {
   const { job, rig, unit, sources, starters, readings } = bundle;
   const own = readings.filter((r) => r.jobId === job.id).map(clampReading);
   const { start } = studyOf(bundle).readings;
   const usual = start ?? own.findLast((r) => r.kind !== "live") ?? null;
   const asked = kind ?? usual?.kind ?? "inrush";
   const taken = own.find((r) => r.kind === asked && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
-  const source = sources.find((s) => s.id === (taken?.sourceId ?? job.sourceId));
+  const source = on ?? sources.find((s) => s.id === (taken?.sourceId ?? job.sourceId));
   const conditions = { ...conditionsOf(rig, job, starters), otherLoadsA: 0, outdoorC: taken?.outdoorC ?? rig.hottestC.value };
   const asFound = startCase(unit, source, "as-found", conditions);
   const soft = startCase(unit, source, "soft", conditions);

@@ -81,11 +81,14 @@ export const LEARN = {
   stalled: "stalls, tries again",
   tripped: "the source shuts off",
   noPeak: "no peak read",
-  fell: (share: number): string => `${share < 0 ? "+" : "\u2212"}${formatNumber(Math.abs(share) * 100, 0)}\u00a0%`,
+  fell: (share: number): string => {
+    const percent = formatNumber(Math.abs(share) * 100, 0);
+    return percent === "0" ? "the same" : `${share < 0 ? "+" : "\u2212"}${percent}\u00a0%`;
+  },
   pictureLabel: (done: number, all: number): string => `${done} runs done of ${all} on one rule of amps, the rest expected.`,
   timerLabel: (word: string, left: string): string => `${word}: ${left}`,
   phase: {
-    held: "Two answers first",
+    held: "Answer first",
     ready: "Rested: call for cooling",
     called: "Called: it is quiet",
     running: (n: number): string => `Run ${n}: switch it off when this is over`,
@@ -118,9 +121,10 @@ export const LEARN = {
   sayOff: (unit: string): string => `Switch ${unit} off now.`,
   sayOn: (unit: string): string => `${unit} has rested. Switch it on.`,
   ready: "Before the first run",
+  source: "It learns on",
   strong: "It is on full shore power, or on a source that can carry it",
   eco: "Eco mode is off, if a generator feeds it",
-  notStrong: "Answer both before the first run. A weak source teaches it a wrong limit.",
+  notStrong: "Answer this before the first run. A weak source teaches it a wrong limit.",
   totalTitle: "How long it takes",
   total: (seconds: number, at: string): string => `About ${spell(seconds)} from now, until ${at}, plus the start delays.`,
   rulePick: "Learning rule",

@@ -62,7 +62,7 @@ export function newLearning(now: string, job: Job): Learning {
     rule: LEARNING_RULES["five-five"],
     ruleFrom: "five-five",
     events: {},
-    sourceId: job.sourceId,
+    sourceId: null,
     strongSource: false,
     ecoOff: false,
     link: null,

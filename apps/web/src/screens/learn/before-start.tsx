@@ -3,7 +3,7 @@ import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { LEARN } from "../../words/learn.ts";
 import { RuleFields } from "../rule-fields.tsx";
-import { isHeld, type RuleSource, rulesFor, turns } from "./learn.view.ts";
+import { isHeld, learningSource, type RuleSource, rulesFor, turns } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 import { StrongTicks } from "./strong-ticks.tsx";
 
@@ -17,7 +17,7 @@ export function BeforeStart({ bundle, conduct, starter }: LearnPartProps) {
   return (
     <section className="mt-4">
       <SectionHeading>{LEARN.ready}</SectionHeading>
-      {!isHeld(own) && <StrongTicks job={job} conduct={conduct} />}
+      {!isHeld(own, learningSource(bundle, learning)) && <StrongTicks bundle={bundle} conduct={conduct} />}
       <Pick<RuleSource>
         label={LEARN.rulePick}
         value={learning.ruleFrom}

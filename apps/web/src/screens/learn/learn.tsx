@@ -15,7 +15,7 @@ import { againstSentence, expectSentence, LEARN, learnSentence } from "../../wor
 import { useLearning, usePredicted } from "../../workers/use-study.ts";
 import { predictQuestion } from "../use-proof.ts";
 import { BeforeStart } from "./before-start.tsx";
-import { isHeld, lastAgainst } from "./learn.view.ts";
+import { isHeld, lastAgainst, learningSource } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 import { RunButtons } from "./run-buttons.tsx";
 import { TimerPanel } from "./timer-panel.tsx";
@@ -25,17 +25,17 @@ import { WaitingPanel } from "./waiting-panel.tsx";
 
 /** Learn: runs and rests conducted, each peak on the rule, and whether silence is a wait or a fault. */
 export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
-  const { job, rig, unit, sources, starters } = bundle;
+  const { job, rig, unit, starters } = bundle;
   const [aloud, setAloud] = useState(true);
   const instruments = useInstruments();
   const conduct = useConduct(bundle, instruments.displays, aloud);
   const { state, learning } = conduct.own;
   useWakeLock(conduct.views.some((v) => v.state.now.phase !== "done" && v.begunMs !== null));
-  const source = sources.find((s) => s.id === job.sourceId);
-  const question = startCase(unit, source, "soft", conditionsOf(rig, job, starters));
-  const predict = predictQuestion(bundle, learning.link === null ? null : "app");
+  const source = learningSource(bundle, learning);
+  const question = startCase(unit, source, "soft", { ...conditionsOf(rig, job, starters), otherLoadsA: 0 });
+  const predict = predictQuestion(bundle, learning.link === null ? null : "app", source);
   const { answer: expected } = useLearning(
-    question.ok && predict !== null ? { given: question.given, watched: { kind: predict.kind, conductor: predict.conductor } } : null,
+    predict === null ? null : { given: predict.soft, watched: { kind: predict.kind, conductor: predict.conductor } },
   );
   const range = usePredicted(predict).answer?.expected ?? null;
   const [frame, width] = useWidth<HTMLDivElement>();
@@ -50,7 +50,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
         <Evidence>
           <Answer guide="learn" question={LEARN.question(unit.name)} parts={learnSentence(state, learning.rule.mostRuns)} />
         </Evidence>
-        <TimerPanel view={conduct.own} now={conduct.now} held={isHeld(conduct.own)} />
+        <TimerPanel view={conduct.own} now={conduct.now} held={isHeld(conduct.own, source)} />
         <RunButtons bundle={bundle} conduct={conduct} />
         <Evidence ref={frame}>
           {width > 0 && (expected != null || state.peaksA.length > 0) && (

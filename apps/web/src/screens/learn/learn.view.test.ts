@@ -1,5 +1,14 @@
 import { conduct } from "@amp-saver/core/study/learning-runs";
-import { type AirConditioner, type Job, type JobId, type Learning, newLearning, type Starter } from "@amp-saver/records";
+import {
+  type AirConditioner,
+  type Job,
+  type JobId,
+  type Learning,
+  newLearning,
+  type Reading,
+  type Source,
+  type Starter,
+} from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -7,13 +16,16 @@ import { importCommit, learningCommit } from "../../store/commands.ts";
 import { memoryStore } from "../../store/memory.ts";
 import {
   eventsOf,
+  isHeld,
   type LearnView,
+  learningSource,
   learnView,
   nextEventKey,
   type Rule,
   rulesFor,
   ruleWith,
   stopKeys,
+  turnMates,
   turns,
   waitingNow,
 } from "./learn.view.ts";
@@ -77,6 +89,59 @@ describe("events of a job's learning", () => {
       state: { now: { phase: "ready" }, counted: 0 },
       learning: { ruleFrom: "five-five" },
     });
+  });
+});
+
+describe("the source it learns on", () => {
+  const rigs = records.filter((r): r is Source => r.kind === "source" && r.rigId === job.rigId);
+  const readings = records.filter((r): r is Reading => r.kind === "reading");
+  const fresh = learnView(job, [], T0);
+
+  it("is the one picked, else where the readings were taken, else shore power, else the job’s", () => {
+    const on = (sources: readonly Source[], read: readonly Reading[], sourceId: string | null) =>
+      learningSource({ job, sources, readings: read }, { ...fresh.learning, sourceId: sourceId as Source["id"] | null })?.id;
+    expect(on(rigs, readings, "demo-gen")).toBe("demo-gen");
+    expect(on(rigs, readings, null)).toBe("demo-pedestal");
+    expect(on(rigs, [], null)).toBe(rigs.find((s) => s.type === "shore")!.id);
+    expect(
+      on(
+        rigs.filter((s) => s.type !== "shore"),
+        [],
+        null,
+      ),
+    ).toBe(job.sourceId);
+    expect(on([], readings, "demo-gen")).toBeUndefined();
+  });
+
+  it("holds the first run until it is said to be strong, and eco mode off where there is one", () => {
+    const [engine, shore] = (["inverter-generator", "shore"] as const).map((type) => rigs.find((s) => s.type === type)!);
+    const view = (strongSource: boolean, ecoOff: boolean) => ({ ...fresh, learning: { ...fresh.learning, strongSource, ecoOff } });
+    expect([view(false, true), view(true, false), view(true, true)].map((v) => isHeld(v, engine))).toEqual([true, true, false]);
+    expect([view(false, false), view(true, false)].map((v) => isHeld(v, shore))).toEqual([true, false]);
+    expect(isHeld(view(true, false), undefined)).toBe(true);
+    expect(isHeld({ ...view(false, false), state: { ...fresh.state, counted: 1 } }, engine)).toBe(false);
+  });
+});
+
+describe("who may take turns", () => {
+  const of = (id: string, unitId: string, createdAt: string, handedOverAt?: string): Job => ({
+    ...job,
+    id: id as Job["id"],
+    unitId: unitId as Job["unitId"],
+    createdAt,
+    ...(handedOverAt !== undefined && { handedOverAt }),
+  });
+
+  it("is each other unit’s newest job that is not handed over", () => {
+    const mine = of("m", "u1", "2026-01-01");
+    const all = [
+      mine,
+      of("a", "u2", "2026-01-01"),
+      of("b", "u2", "2026-02-01"),
+      of("c", "u3", "2026-03-01", "2026-03-02"),
+      of("d", "u1", "2026-04-01"),
+    ];
+    expect(turnMates(mine, all).map((j) => j.id)).toEqual(["b"]);
   });
 });
 

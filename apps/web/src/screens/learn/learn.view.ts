@@ -11,7 +11,16 @@ import {
 import { type Against, againstExpected } from "@amp-saver/core/study/proof";
 import type { Range } from "@amp-saver/core/study/reading";
 import { judgeWaiting, type WaitingStudy } from "@amp-saver/core/study/waiting";
-import { type AirConditioner, type Job, type Learning, newLearning, RULE_SOURCES, type Starter } from "@amp-saver/records";
+import {
+  type AirConditioner,
+  type Job,
+  type Learning,
+  newLearning,
+  type Reading,
+  RULE_SOURCES,
+  type Source,
+  type Starter,
+} from "@amp-saver/records";
 
 /** Limits of each figure of a rule. */
 export const RULE_LIMITS = { ...RULE_BOUNDS, mostRuns: RULE_BOUNDS.runs } as const;
@@ -58,9 +67,32 @@ export function lastAgainst({ state }: LearnView, range: Range): { readonly last
   return lastA == null ? null : { lastA, how: againstExpected(lastA, range.middle, range) };
 }
 
-/** Whether the first run waits for its two answers: the source is strong, and eco mode off. */
-export function isHeld({ learning, state }: LearnView): boolean {
-  return state.counted + state.failed === 0 && !(learning.strongSource && learning.ecoOff);
+/** The source it learns on: as picked, else where the readings were taken, else shore power, else the job's. */
+export function learningSource({ job, sources, readings }: LearningRecords, { sourceId }: Learning): Source | undefined {
+  const read = readings.findLast((r) => r.jobId === job.id && r.sourceId !== null)?.sourceId;
+  const by = (id: string | null | undefined): Source | undefined => sources.find((s) => s.id === id);
+  return by(sourceId) ?? by(read) ?? sources.find((s) => s.type === "shore") ?? by(job.sourceId);
+}
+
+/** Jobs of the rig's other units that this one may take turns with: each unit's newest that is not handed over. */
+export function turnMates(job: Job, jobs: readonly Job[]): readonly Job[] {
+  const open = jobs.filter((j) => j.unitId !== job.unitId && j.handedOverAt === undefined);
+  return open.filter((j) => !open.some((k) => k.unitId === j.unitId && k.createdAt > j.createdAt));
+}
+
+/** Whether a source has an eco mode, or may have one. */
+export const mayEco = (source: Source | undefined): boolean =>
+  source === undefined || source.type === "generator" || source.type === "inverter-generator";
+
+/** Whether the first run waits for its answers: the source is strong, and eco mode off where there is one. */
+export function isHeld({ learning, state }: LearnView, source: Source | undefined): boolean {
+  return state.counted + state.failed === 0 && !(learning.strongSource && (learning.ecoOff || !mayEco(source)));
+}
+
+interface LearningRecords {
+  readonly job: Job;
+  readonly sources: readonly Source[];
+  readonly readings: readonly Reading[];
 }
 
 /** Runs that are still to come by the rule's least count. */

@@ -6,17 +6,18 @@ import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { LEARN } from "../../words/learn.ts";
-import { isHeld, stopKeys } from "./learn.view.ts";
+import { isHeld, learningSource, stopKeys } from "./learn.view.ts";
 import { StrongTicks } from "./strong-ticks.tsx";
 import type { Conduct } from "./use-conduct.ts";
 
 /** What can be told now, the likeliest biggest; the peak of the run just made. */
-export function RunButtons({ bundle: { job }, conduct }: { readonly bundle: JobBundle; readonly conduct: Conduct }) {
+export function RunButtons({ bundle, conduct }: { readonly bundle: JobBundle; readonly conduct: Conduct }) {
+  const { job } = bundle;
   const { own, tell, save } = conduct;
   const { measure } = useSettings();
   const { state, learning } = own;
   const phase = state.now.phase;
-  const held = isHeld(own);
+  const held = isHeld(own, learningSource(bundle, learning));
   const keys = stopKeys(learning, state);
   const peak = (key: string, run: number) => (
     <TextField
@@ -41,7 +42,7 @@ export function RunButtons({ bundle: { job }, conduct }: { readonly bundle: JobB
       {held && (
         <>
           <p className="font-semibold">{LEARN.notStrong}</p>
-          <StrongTicks job={job} conduct={conduct} />
+          <StrongTicks bundle={bundle} conduct={conduct} />
         </>
       )}
       {phase === "ready" && state.calledMs === null && (

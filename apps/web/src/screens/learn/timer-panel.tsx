@@ -39,9 +39,11 @@ export function TimerPanel({ view, now, held }: { readonly view: LearnView; read
         {timed !== null && <span className="text-ink2">{LEARN.at(format(timed.untilMs, "H:mm:ss"))}</span>}
       </p>
       <div className="flex flex-wrap items-end justify-between gap-x-4">
-        <p role="timer" className="figure text-clock font-semibold">
-          {shown}
-        </p>
+        {state.now.phase !== "done" && (
+          <p role="timer" className="figure text-clock font-semibold">
+            {shown}
+          </p>
+        )}
         <p className="pb-3 text-body">{LEARN.ruleLine(rule.runS, rule.restS)}</p>
       </div>
       {width > 0 && timed !== null && <TimerRule width={width} goneS={wholeS - leftS} wholeS={wholeS} />}

@@ -3,7 +3,7 @@ import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { clock, LEARN } from "../../words/learn.ts";
-import { turns } from "./learn.view.ts";
+import { turnMates, turns } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
 import type { Conduct } from "./use-conduct.ts";
 
@@ -11,7 +11,7 @@ import type { Conduct } from "./use-conduct.ts";
 export function TurnsList({ bundle, conduct }: LearnPartProps) {
   const { job, jobs, units } = bundle;
   const { views, now, own, tell, save } = conduct;
-  const others = jobs.filter((j) => j.id !== job.id && j.unitId !== job.unitId);
+  const others = turnMates(job, jobs);
   if (others.length === 0) return null;
   const plan = turns(views, now);
   const name = (unitId: string): string => units.find((u) => u.id === unitId)?.name ?? "";
