@@ -158,6 +158,7 @@ describe("with instruments that answer", () => {
       const first = await named(page, "button", "Cooling is called");
       expect(await first.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
       await press(page, "It is on full shore power, or on a source that can carry it", "tap", "checkbox");
+      if (link === "starter-rear") await press(page, "Eco mode is off, if a generator feeds it", "tap", "checkbox");
       await pick(page, "Learning rule", "own");
       for (const [field, text] of [
         ["Runs, at least", "3"],

@@ -1,7 +1,8 @@
+import { isDeepStrictEqual } from "node:util";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, named, notYet, press, sees, type, until } from "./hands.ts";
+import { answerLike, fieldValue, keptIn, named, notYet, press, sees, type, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -17,7 +18,7 @@ const noAlert = (): Promise<unknown> =>
   });
 
 /** Sources surveyed in full, with figures that cannot be right among them. Steps depend on one another. */
-describe("surveying a battery inverter and a measured hook-up", () => {
+describe("surveying an inverter on batteries and a measured circuit", () => {
   it("takes an inverter with its bank and its ratings in between", async () => {
     const { page } = session;
     await press(page, "New rig");
@@ -40,12 +41,24 @@ describe("surveying a battery inverter and a measured hook-up", () => {
 
   it("refuses a rating that cannot be read, keeps what was typed, and takes it mended", async () => {
     const { page } = session;
-    await type(page, "Ratings in between", "3600 long");
+    await press(page, "Ratings in between");
+    await type(page, "Watts and seconds", "3600 long");
     await press(page, "Use these");
-    await sees(page, /Ratings in between, line 1: must be /);
-    expect(await fieldValue(page, "Ratings in between")).toBe("3600 long");
-    await type(page, "Ratings in between", "3600 1800");
+    await sees(page, /Watts and seconds, line 1: must be /);
+    expect(await fieldValue(page, "Watts and seconds")).toBe("3600 long");
+    await type(page, "Watts and seconds", "3600 1800");
     await press(page, "Use these");
+    await noAlert();
+  });
+
+  it("leaves what was kept where a figure is refused, not the part of it that was good", async () => {
+    const { page } = session;
+    const kept = async () => (await keptIn(page)).records.find((r) => r.kind === "source")?.runningW;
+    await type(page, "Running watts", "300000");
+    await sees(page, /Running watts must be a number from 50 to 100,000 W/);
+    await until("3,000 W to be kept", async () => isDeepStrictEqual(await kept(), { value: 3000, from: "sheet" }) || notYet(await kept()));
+    expect(await fieldValue(page, "Running watts")).toBe("300000");
+    await type(page, "Running watts", "3000");
     await noAlert();
   });
 
@@ -75,6 +88,7 @@ describe("surveying a battery inverter and a measured hook-up", () => {
 
   it("refuses a breaker’s band whose edges cross, and keeps one that does not", async () => {
     const { page } = session;
+    await press(page, "Breaker trip curve");
     await type(page, "Trips at the latest", "1.35 3600");
     await press(page, "Use these");
     await sees(page, /needs two pairs or more/);
@@ -132,7 +146,7 @@ describe("surveying a battery inverter and a measured hook-up", () => {
     await page.waitForFunction(() => document.querySelectorAll("section button[aria-expanded]").length >= 2);
     await press(page, "Inverter");
     await press(page, "More about this source");
-    expect(await fieldValue(page, "Ratings in between")).toBe("3600 1800");
+    expect(await fieldValue(page, "Watts and seconds")).toBe("3600 1800");
     expect(await fieldValue(page, "Bank and cables")).toMatch(/^6(\.0)?$/);
   });
 

@@ -80,6 +80,7 @@ export const SURVEY = {
   place: "Where",
   places: { rv: "RV", house: "House" },
   more: "More, if the plate has it",
+  addUnit: "Add another unit to this rig",
   model: "Model, as printed",
   hertz: "Volts and frequency on the plate",
   startAid: "Start aid as found",

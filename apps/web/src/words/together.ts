@@ -93,6 +93,7 @@ export const TOGETHER = {
   title: "What can run together",
   question: (source: string): string => `What can run together on ${source}?`,
   open: "What can run together",
+  back: "Back to the job",
   sure: "On the rig’s hottest day at its highest campsite. Each start is simulated on top of what stays on.",
   nothing: "Not known yet. Enter a unit’s plate and a source first.",
   toSurvey: "Go to Survey",

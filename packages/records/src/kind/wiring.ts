@@ -133,13 +133,22 @@ export type Wiring = RecordFrom<typeof wiringRecord>;
 /** Temperature a winding is taken to have where nobody measured it, °C: a unit at rest on a mild day. */
 const RESTED_C = 25;
 
-/** The wiring of a unit before anyone has looked inside. */
+/** The start aid of a circuit by what the survey says of the unit. */
+const FOUND_AID: Readonly<Record<AirConditioner["startAid"], Wiring["switches"]["aid"]>> = {
+  none: "none",
+  unknown: "none",
+  ptc: "start-capacitor-ptc",
+  relay: "start-capacitor-relay",
+  kit: "hard-start",
+};
+
+/** The wiring of a unit before anyone has looked inside: plain, with the start aid that the survey names. */
 export function newWiring(now: string, unit: AirConditioner): Wiring {
   return {
     ...wiringRecord.born({ id: asId("wiring", unit.id), now }),
     rigId: unit.rigId,
     unitId: unit.id,
-    switches: isHighVolts(unit.plateVolts.value) ? PLAIN_CONDENSER : PLAIN_ROOFTOP,
+    switches: { ...(isHighVolts(unit.plateVolts.value) ? PLAIN_CONDENSER : PLAIN_ROOFTOP), aid: FOUND_AID[unit.startAid] },
     corrected: null,
     windings: { ab: null, bc: null, ca: null, probesOhm: 0, toCase: { a: false, b: false, c: false }, windingC: RESTED_C },
     proofs: {},

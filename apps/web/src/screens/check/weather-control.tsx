@@ -14,7 +14,7 @@ const MOST_LOADS_A = 30;
 const TYPICAL_LOADS_A = USUAL_OTHER_LOADS_A;
 
 /** Other loads running beside the unit. */
-export function LoadsControl({ bundle: { rig }, question: { conditions, drag, keep } }: ControlProps) {
+export function LoadsControl({ bundle: { job, rig }, question: { conditions, drag, keep } }: ControlProps) {
   return (
     <RuleSlider
       label={CHECK.loads}
@@ -31,7 +31,11 @@ export function LoadsControl({ bundle: { rig }, question: { conditions, drag, ke
           ) : (
             <Reset word={CHECK.loadsBack} onClick={() => keep({ otherLoadsA: null })} />
           )}
-          <Link to={`/rig/${rig.id}/together`} className="text-small underline underline-offset-3 pointer-coarse:py-3">
+          <Link
+            to={`/rig/${rig.id}/together`}
+            state={{ from: `/job/${job.id}/check` }}
+            className="text-small underline underline-offset-3 pointer-coarse:py-3"
+          >
             {CHECK.fromList}
           </Link>
         </>

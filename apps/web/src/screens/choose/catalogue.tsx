@@ -46,7 +46,10 @@ export function Catalogue({ bundle }: { readonly bundle: JobBundle }) {
                 <StarterForm
                   starter={starter}
                   chosen={chosen}
-                  onAsk={() => asked(chosen ? null : starter.id)}
+                  onAsk={() => {
+                    asked(chosen ? null : starter.id);
+                    if (!chosen) setOpen(null);
+                  }}
                   onDelete={() => void store.list("job").then((jobs) => commit(deleteStarterCommit(jobs, starter)))}
                 />
               )}

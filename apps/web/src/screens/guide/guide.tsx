@@ -8,6 +8,7 @@ import { PlainTable } from "../../ui/plain-table.tsx";
 import { SearchField } from "../../ui/search-field.tsx";
 import type { GuideEntry } from "../../words/guide/index.ts";
 import { GUIDE } from "../../words/guide-screen.ts";
+import { cameFrom } from "../came-from.ts";
 import { searchGuide } from "./guide.view.ts";
 
 /** What is folded until it is wanted: a heading, and what it says. Its name is part of the address, so that a Why leads here. */
@@ -56,11 +57,6 @@ function Entry({ entry, open }: { readonly entry: GuideEntry; readonly open: boo
       <p className="pt-1 text-small text-ink2">{GUIDE.source(entry.source ?? GUIDE.ownSource)}</p>
     </Folded>
   );
-}
-
-/** Where the guide was opened, if the address before says so. */
-function cameFrom(state: unknown): string | null {
-  return typeof state === "object" && state !== null && "from" in state && typeof state.from === "string" ? state.from : null;
 }
 
 /** The guide: words, method, rules, figures, what is left out; searched, and opened at what a Why asks for. */

@@ -39,7 +39,7 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
       />
       <Tick label={SOURCE_WORDS.eco} help={SOURCE_WORDS.ecoHelp} ticked={source.eco === true} onChange={(eco) => save({ eco }, "eco")} />
       <FigureInput name="tankL" figure={source.tankL} usual="sheet" onChange={(tankL) => save({ tankL }, "tankL")} />
-      <Fold label={SOURCE_WORDS.overload}>
+      <Fold label={SOURCE_WORDS.overload} startOpen={source.overload !== undefined}>
         <PointsForm
           label={SOURCE_WORDS.overloadPoints}
           help={SOURCE_WORDS.overloadHelp}

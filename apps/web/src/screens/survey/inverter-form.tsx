@@ -66,7 +66,7 @@ export function InverterForm({ source, save }: { readonly source: InverterSource
         placeholder={SURVEY.assumed}
         onChange={(next) => save({ depth: next }, "depth")}
       />
-      <Fold label={SOURCE_WORDS.endurance}>
+      <Fold label={SOURCE_WORDS.endurance} startOpen={source.endurance !== undefined}>
         <PointsForm
           label={SOURCE_WORDS.endurancePoints}
           help={SOURCE_WORDS.enduranceHelp}

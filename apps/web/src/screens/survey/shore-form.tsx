@@ -58,7 +58,7 @@ export function ShoreForm({ source, save }: { readonly source: ShoreSource; read
           </p>
         )}
       </fieldset>
-      <Fold label={SOURCE_WORDS.band}>
+      <Fold label={SOURCE_WORDS.band} startOpen={source.band !== undefined}>
         {edge("earliest")}
         {edge("latest")}
       </Fold>

@@ -41,7 +41,11 @@ export function SourcesForm({ bundle }: { readonly bundle: JobBundle }) {
         <Button onClick={() => add("inverter-generator", SURVEY.generatorName)}>{SURVEY.addGenerator}</Button>
         <Button onClick={() => add("inverter", SURVEY.inverterName)}>{SURVEY.addInverter}</Button>
       </div>
-      <Link to={`/rig/${rig.id}/together`} className="mt-3 inline-block underline underline-offset-4 pointer-coarse:py-3">
+      <Link
+        to={`/rig/${rig.id}/together`}
+        state={{ from: `/job/${job.id}/survey` }}
+        className="mt-3 inline-block underline underline-offset-4 pointer-coarse:py-3"
+      >
         {TOGETHER.open}
       </Link>
     </section>

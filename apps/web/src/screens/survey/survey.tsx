@@ -1,10 +1,12 @@
-import { Link } from "react-router";
-import { editCommit } from "../../store/commands.ts";
+import { Link, useNavigate } from "react-router";
+import { addUnitCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { HOME, RIGS } from "../../words/home.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { Photos } from "../photos/photos.tsx";
 import { RigForm } from "./rig-form.tsx";
@@ -17,6 +19,7 @@ const SUBJECTS = ["plate", "diagram", "other"] as const;
 /** Survey: the unit from its plate, the rig, and what feeds it. */
 export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { commit, epoch } = useStore();
+  const navigate = useNavigate();
   const { job, unit, sources } = bundle;
   const state = surveyState(
     unit,
@@ -47,6 +50,15 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
           }
         />
         <UnitForm key={`${unit.id} ${epoch}`} unit={unit} />
+        <Button
+          className="mt-4"
+          onClick={() => {
+            const made = addUnitCommit(bundle, RIGS.unitName(bundle.units.length + 1), HOME.jobTitle);
+            void commit(made.commit).then((result) => result.ok && navigate(`/job/${made.jobId}/survey`));
+          }}
+        >
+          {SURVEY.addUnit}
+        </Button>
         <Photos bundle={bundle} subjects={SUBJECTS} />
         <div className="mt-4 max-w-[720px]">
           <Caution title={SURVEY.plateCaution}>{SURVEY.plateCautionText}</Caution>

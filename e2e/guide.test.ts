@@ -1,0 +1,83 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFindings } from "./axe.ts";
+import { openApp, PHONE, type Session } from "./browser.ts";
+import { answerLike, notYet, press, sees, type, until } from "./hands.ts";
+
+let session: Session;
+beforeAll(async () => {
+  session = await openApp("/");
+  await press(session.page, "Look at an example");
+  await answerLike(session.page, /Tin Lantern: /);
+});
+afterAll(() => session.close());
+
+/** Titles of the entries that stand open. */
+const opened = (): Promise<string[]> => session.page.$$eval("details[open] > summary", (all) => all.map((e) => e.textContent ?? ""));
+
+describe("the guide", () => {
+  it("opens from a Why at what is asked about, and leads back", async () => {
+    const { page } = session;
+    await page.goto(new URL("/job/demo-front-job/check", page.url()).href, { waitUntil: "load" });
+    await answerLike(page, /to spare|short/);
+    await press(page, "Why W");
+    await press(page, "Why, in the guide: Simulated tries, and what changes them", "click", "link");
+    await answerLike(page, /^Words, method, rules, figures, and what is left out\.$/);
+    await until("the entry to stand open alone", async () => {
+      const open = await opened();
+      return open.join() === "Simulated tries" || notYet(open);
+    });
+    expect(await page.evaluate(() => document.activeElement?.textContent)).toBe("Simulated tries");
+    expect(await axeFindings(page)).toEqual([]);
+    await press(page, "Back", "click", "link");
+    await until("Check again", async () => page.url().endsWith("/job/demo-front-job/check"));
+  });
+
+  it("leads from every stage to that stage’s own entry", async () => {
+    const { page } = session;
+    for (const [path, title] of [
+      ["/job/demo-front-job/survey", "Survey: what is known, and how well"],
+      ["/job/demo-rear-job/isolate", "Isolate: proven dead"],
+      ["/job/demo-front-job/learn", "Learn: until the peak has settled"],
+      ["/job/demo-front-job/prove/after", "Prove: what the starter did"],
+    ] as const) {
+      await page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+      await page.waitForSelector('#answer, a[href^="/guide#"]');
+      const link = await until("a Why", () => page.$('a[href^="/guide#"]'));
+      await link.click();
+      await until(`${title} to stand open`, async () => (await opened()).join() === title || notYet(await opened()));
+    }
+  });
+
+  it("is searched by words, rules, figures and sources, and says what it does not have", async () => {
+    const { page } = session;
+    await type(page, "word, rule, figure", "peukert lead");
+    await sees(page, /1 entry/);
+    await sees(page, /Peukert.s exponent, lead/);
+    await type(page, "word, rule, figure", "NEC 440.62");
+    await sees(page, /A plug-in unit and its circuit/);
+    await type(page, "word, rule, figure", "zeppelin");
+    await sees(page, /Nothing in the guide has “zeppelin”\./);
+    expect(session.complaints).toEqual([]);
+  });
+
+  it("stands under the question mark on a phone, folds and unfolds by touch, and never wider than the screen", async () => {
+    const phone = await openApp("/", PHONE);
+    const { page } = phone;
+    await press(page, "keys", "tap");
+    await press(page, "Open the guide", "tap", "link");
+    await answerLike(page, /^Words, method, rules/);
+    const entry = await until("Rest", async () => page.$("#rest > summary"));
+    await entry.tap();
+    await sees(page, /Time between two starts\. Below 3 min the pressures are not equal/);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+    const small = await page.$$eval("main a, main summary, main input", (all) =>
+      all.filter((e) => (e.closest("label") ?? e).getBoundingClientRect().height < 44).map((e) => e.textContent),
+    );
+    expect(small).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
+    await press(page, "Back", "tap", "link");
+    await until("home", async () => new URL(page.url()).pathname === "/");
+    expect(phone.complaints).toEqual([]);
+    await phone.close();
+  });
+});
