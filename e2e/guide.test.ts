@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, notYet, press, sees, type, until } from "./hands.ts";
+import { answerLike, notYet, press, sees, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -19,7 +19,7 @@ describe("the guide", () => {
     const { page } = session;
     await page.goto(new URL("/job/demo-front-job/check", page.url()).href, { waitUntil: "load" });
     await answerLike(page, /to spare|short/);
-    await press(page, "Why W");
+    await page.keyboard.press("w");
     await press(page, "Why, in the guide: Simulated tries, and what changes them", "click", "link");
     await answerLike(page, /^Words, method, rules, figures, and what is left out\.$/);
     await until("the entry to stand open alone", async () => {
@@ -50,12 +50,17 @@ describe("the guide", () => {
 
   it("is searched by words, rules, figures and sources, and says what it does not have", async () => {
     const { page } = session;
-    await type(page, "word, rule, figure", "peukert lead");
+    const find = async (words: string): Promise<void> => {
+      const field = await until("the search", () => page.$('input[type="search"]'));
+      await field.click({ count: 3 });
+      await field.type(words);
+    };
+    await find("peukert lead");
     await sees(page, /1 entry/);
     await sees(page, /Peukert.s exponent, lead/);
-    await type(page, "word, rule, figure", "NEC 440.62");
+    await find("NEC 440.62");
     await sees(page, /A plug-in unit and its circuit/);
-    await type(page, "word, rule, figure", "zeppelin");
+    await find("zeppelin");
     await sees(page, /Nothing in the guide has “zeppelin”\./);
     expect(session.complaints).toEqual([]);
   });
