@@ -18,7 +18,7 @@ export function figureRow(param: Param): readonly string[] {
 }
 
 /** A table of figures with the rows that are shown of it. */
-export interface FigureTable {
+interface FigureTable {
   readonly id: string;
   readonly title: string;
   readonly rows: readonly (readonly string[])[];

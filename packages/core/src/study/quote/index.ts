@@ -1,2 +1,2 @@
-export { QUOTE_PARAMS, QUOTE_PRICES, type QuotePrices, USUAL_QUOTE_PRICES } from "./params.ts";
+export { type QuotePrices, USUAL_QUOTE_PRICES } from "./params.ts";
 export { type Quote, spanOf, studyQuote } from "./run.ts";

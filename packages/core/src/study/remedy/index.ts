@@ -1,4 +1,4 @@
 export { type Choices, REMEDIES, type RemedyCode } from "./candidates.ts";
-export { PRICES, type Prices, REMEDY_PARAMS, USUAL_PRICES } from "./params.ts";
+export { PRICES, type Prices, USUAL_PRICES } from "./params.ts";
 export { type AssessedRemedy, adviseOf, assessRemedy, type Remedy, studyRemedies } from "./run.ts";
 export { SIZE_REASONS, type SizeReason, type StarterRating, sizeStarter } from "./size.ts";
