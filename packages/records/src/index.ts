@@ -10,6 +10,7 @@ export {
   type Tell,
   writeRigFile,
 } from "./exchange/rig-file.ts";
+export { type Feed, feedsOf } from "./feeds.ts";
 export type { Figure } from "./figure.ts";
 export { asId, type JobId, type RigId, type SourceId, type UnitId } from "./identity.ts";
 export { CLOSING_CHECKS, type FitLog, newFitLog, POWER_CHECKS } from "./kind/fit-log.ts";

@@ -26,6 +26,33 @@ function write(key: string, text: string | null): void {
   globalThis.dispatchEvent(new Event(CHANGED));
 }
 
+/** Turns the note under a key into the next, from outside of a screen. */
+export function turnLocalItem(key: string, turn: Turn): void {
+  write(key, turn(read(key)));
+}
+
+/** Notes under several keys at once; changes in other tabs arrive too. */
+export function useLocalItems(keys: readonly string[]): readonly (string | null)[] {
+  const named = JSON.stringify(keys);
+  const [texts, setTexts] = useState(() => keys.map(read));
+  useEffect(() => {
+    const all: readonly string[] = JSON.parse(named);
+    const look = (): void =>
+      setTexts((old) => {
+        const next = all.map(read);
+        return next.length === old.length && next.every((t, k) => t === old[k]) ? old : next;
+      });
+    look();
+    globalThis.addEventListener("storage", look);
+    globalThis.addEventListener(CHANGED, look);
+    return () => {
+      globalThis.removeEventListener("storage", look);
+      globalThis.removeEventListener(CHANGED, look);
+    };
+  }, [named]);
+  return texts;
+}
+
 type Turn = (old: string | null) => string | null;
 
 /** The note under a key, null for none, and how to turn it into the next; changes in other tabs arrive too. */

@@ -1,11 +1,55 @@
-import { formatNumber } from "@amp-saver/core/quantity";
+import { formatNumber, rowOf } from "@amp-saver/core/quantity";
 import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/core/study/isolation";
-import type { OwnMinutes, SiteQuestion } from "@amp-saver/core/study/site";
+import type { OwnMinutes, SitePlace, SiteQuestion } from "@amp-saver/core/study/site";
+import type { Feed } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
 
 const RELOCK: Readonly<Partial<Record<LockReason, readonly Span[]>>> = {
   "long-break": [{ text: "More than an hour has passed. " }, { text: "Prove it again.", decides: true }],
   "evidence-changed": [{ text: "A figure was changed since. " }, { text: "Prove it again.", decides: true }],
+};
+
+/** What is asked before anyone climbs; on the ground, what differs. */
+const ROOF_ASK: Readonly<Record<SiteQuestion, string>> = {
+  dry: "The roof is dry",
+  calm: "There is hardly any wind",
+  ladder: "The ladder is one piece, tied, three points of contact",
+  helper: "Somebody can hear me",
+  daylight: "There is daylight for the whole job",
+  haul: "Tools go up in a bucket, hands on the ladder",
+  skilled: "I have worked on line voltage before",
+  allowed: "I am allowed to do this work here",
+  flammable: "The plate names a flammable refrigerant (A2L)",
+};
+const GROUND_ASK: Readonly<Partial<Record<SiteQuestion, string>>> = {
+  dry: "The ground is dry, with no standing water",
+  daylight: "There is light for the whole job",
+};
+const ROOF_AGAINST = {
+  dry: "the roof is wet",
+  calm: "there is wind",
+  ladder: "the ladder is not good",
+  helper: "nobody can hear you",
+  daylight: "it gets dark",
+  haul: "hands are full on the ladder",
+} as const;
+const GROUND_AGAINST = { dry: "it is wet", daylight: "there is no light" } as const;
+
+/** How each thing that feeds is switched off. */
+const ROOF_HELP: Readonly<Record<Feed["kind"], string>> = {
+  shore: "Cord out at both ends.",
+  inverter: "It can feed the circuit again by itself. Switch it off at its own switch.",
+  "inverter-generator": "Stopped, cord out.",
+  generator: "Stopped, cord out.",
+  "auto-start": "Disabled at its own control.",
+  breaker: "At the panel of the rig.",
+  fuse: "Pull it, so that no call comes.",
+  disconnect: "Pull it. Later push it in once, with one hand.",
+};
+const GROUND_HELP: Readonly<Partial<Record<Feed["kind"], string>>> = {
+  shore: "At the panel: its breaker off.",
+  "inverter-generator": "Stopped, transfer switch locked.",
+  generator: "Stopped, transfer switch locked.",
 };
 
 /** Words for isolating and proving dead. */
@@ -27,17 +71,8 @@ export const ISOLATE = {
     run: "This contactor leaves the run side live without a call. Only the source switches it off.",
   },
   site: "Go or no-go",
-  siteAsk: {
-    dry: "The roof is dry",
-    calm: "There is hardly any wind",
-    ladder: "The ladder is one piece, tied, three points of contact",
-    helper: "Somebody can hear me",
-    daylight: "There is daylight for the whole job",
-    haul: "Tools go up in a bucket, hands on the ladder",
-    skilled: "I have worked on line voltage before",
-    allowed: "I am allowed to do this work here",
-    flammable: "The plate names a flammable refrigerant (A2L)",
-  } satisfies Readonly<Record<SiteQuestion, string>>,
+  siteAsk: (place: SitePlace, question: SiteQuestion): string =>
+    (place === "ground" ? GROUND_ASK[question] : undefined) ?? ROOF_ASK[question],
   yes: "Yes",
   no: "No",
   goes: (minutes: number): string => `Go. About ${formatNumber(minutes, 0)} min with tug tests, without learning runs.`,
@@ -45,14 +80,8 @@ export const ISOLATE = {
     `By your own log the steps take ${formatNumber(minutes, 0)} min, ${formatNumber(quickMin, 0)} to ${formatNumber(slowMin, 0)}: ${timed} steps timed in ${visits === 1 ? "one visit" : `${visits} visits`}.`,
   noGo: (what: readonly string[]): string => `No-go while: ${what.join(", ")}.`,
   siteOpen: (n: number): string => `${n === 1 ? "One answer" : `${n} answers`} missing.`,
-  against: {
-    dry: "the roof is wet",
-    calm: "there is wind",
-    ladder: "the ladder is not good",
-    helper: "nobody can hear you",
-    daylight: "it gets dark",
-    haul: "hands are full on the ladder",
-  },
+  against: (place: SitePlace, question: SiteQuestion): string | undefined =>
+    (place === "ground" ? rowOf(GROUND_AGAINST, question) : undefined) ?? rowOf(ROOF_AGAINST, question),
   who: {
     owner: "You can do it yourself.",
     professional: "Leave it to someone licensed.",
@@ -60,18 +89,26 @@ export const ISOLATE = {
   },
   noSparks: "Flammable refrigerant: ventilate, no sparks, no soldering.",
   feeds: "Every source off",
-  feedName: { breakers: "Every breaker to the roof", fuse: "12 V control fuse", disconnect: "Disconnect and its breaker" },
-  feedHelp: {
-    shore: "Cord out at both ends.",
-    inverter: "It can feed the circuit again by itself. Switch it off at its own switch.",
-    "inverter-generator": "Stopped, cord out, auto-start disabled.",
-    generator: "Stopped, cord out, auto-start disabled.",
-    breakers: "There may be three.",
-    fuse: "Pull it, so that no call comes.",
-    disconnect: "Pull it. Later push it in once, with one hand.",
+  feed: (kind: Feed["kind"], of: string | null): string => {
+    switch (kind) {
+      case "auto-start":
+        return `${of ?? ""}: auto-start`;
+      case "breaker":
+        return `Breaker of ${of ?? ""}`;
+      case "fuse":
+        return "12 V control fuse";
+      case "disconnect":
+        return "Disconnect at the unit";
+      default:
+        return of ?? "";
+    }
   },
-  off: (name: string): string => `${name}: off`,
-  locked: (name: string): string => `${name}: locked or tagged`,
+  feedStates: { locked: "Off, locked or tagged", off: "Off only", away: "Not here today", on: "Still on" },
+  roof: (unit: string, clock: string): string =>
+    `${unit} on this rig was proven dead at ${clock}, and its sources are off. They feed this unit too. Pairs and capacitors here are still to be read.`,
+  shareRoof: "Use that proof of the sources",
+  sameSite: (unit: string): string => `Same answers as for ${unit} today`,
+  feedHelp: (place: SitePlace, kind: Feed["kind"]): string => (place === "ground" ? GROUND_HELP[kind] : undefined) ?? ROOF_HELP[kind],
   meter: "Live, dead, live",
   meterHelp: "Prove the meter on a proving unit or a supply outside the rig, measure, and prove it again. 50 V at least.",
   before: "Meter proved before",

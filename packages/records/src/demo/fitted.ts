@@ -1,4 +1,5 @@
 import { tableOf } from "@amp-saver/core/quantity";
+import type { Feed } from "../feeds.ts";
 import { CLOSING_CHECKS, type FitLog, POWER_CHECKS } from "../kind/fit-log.ts";
 import type { Job } from "../kind/job.ts";
 import { type Learning, newLearning } from "../kind/learning.ts";
@@ -19,9 +20,9 @@ const STEPS = [
 ] as const;
 
 /** A visit on which a unit was fitted from the first photo to power, all steps done, from a moment on. */
-export function fittedLog(job: Job, sources: readonly string[], from: string): FitLog {
+export function fittedLog(job: Job, feeds: readonly Feed[], from: string): FitLog {
   const at = (minute: number): string => new Date(Date.parse(from) + minute * 60_000).toISOString();
-  const work = demoFitLog(job, sources, from, ["can", "can FAN"]);
+  const work = demoFitLog(job, feeds, from, ["can", "can FAN"]);
   return {
     ...work,
     mounting: {

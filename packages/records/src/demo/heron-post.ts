@@ -1,6 +1,7 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { type ProofInput, studyProof } from "@amp-saver/core/study/proof";
 import { clampReading, runTests, shownBy } from "../core-input.ts";
+import { feedsOf } from "../feeds.ts";
 import { asId, type Birth } from "../identity.ts";
 import type { Job } from "../kind/job.ts";
 import { newJob } from "../kind/job.ts";
@@ -132,7 +133,7 @@ export function heronPost(): AnyRecord[] {
   const own = readings.filter((r) => r.jobId === first.id);
   const proof: Proof = { ...newProof(at("18:20"), first), tests, frozen: frozen(own, unit.lockedRotorA.value, tests, rig.hottestC.value) };
   const wiring = plainWiring(unit, at("15:50"));
-  const work = fittedLog(first, [generator.id, yard.id], at("16:12"));
+  const work = fittedLog(first, feedsOf(rig, [unit], [generator, yard]), at("16:12"));
   const learned = learnedRuns(first, yard.id, at("17:30"), PEAKS_A);
   return [rig, unit, generator, yard, first, second, wiring, work, learned, proof, ...readings];
 }

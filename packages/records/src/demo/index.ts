@@ -1,4 +1,5 @@
 import { celsiusFromF, metresFromFt, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { feedsOf } from "../feeds.ts";
 import type { Figure } from "../figure.ts";
 import { asId, type Birth } from "../identity.ts";
 import { newJob } from "../kind/job.ts";
@@ -138,14 +139,9 @@ function tinLantern(): AnyRecord[] {
     taken(8, "after", 22.3),
     taken(9, "after", 11.8, { mode: "live" }),
   ];
-  const visit = demoFitLog(
-    rearJob,
-    [generator, pedestal, outlet, small, inverter].map((s) => s.id),
-    MAY,
-    ["can", "can FAN", "startcap"],
-  );
-  const everySource = [generator, pedestal, outlet, small, inverter].map((s) => s.id);
-  const fitting = fittedLog(job, everySource, "2026-06-21T15:40:00.000Z");
+  const feeds = feedsOf(rig, [front, rear], [generator, pedestal, outlet, small, inverter]);
+  const visit = demoFitLog(rearJob, feeds, MAY, ["can", "can FAN", "startcap"]);
+  const fitting = fittedLog(job, feeds, "2026-06-21T15:40:00.000Z");
   const learned = learnedRuns(job, pedestal.id, "2026-06-21T17:00:00.000Z", [28.6, 25.3, 22.9, 22.0, 21.9]);
   const wirings = [plainWiring(front, MAY), demoWiring(rear, MAY)];
   return [rig, front, rear, generator, pedestal, outlet, small, inverter, job, rearJob, ...wirings, fitting, learned, visit, ...readings];

@@ -1,4 +1,5 @@
 import { PLAIN_ROOFTOP } from "@amp-saver/core/study/as-found";
+import type { Feed } from "../feeds.ts";
 import type { FitLog } from "../kind/fit-log.ts";
 import { newFitLog } from "../kind/fit-log.ts";
 import type { Job } from "../kind/job.ts";
@@ -57,8 +58,8 @@ export const ROOF_SHEET: Partial<Starter> = {
 };
 
 /** A visit on which everything was switched off, measured and bled; nobody has said so on this device. */
-export function demoFitLog(job: Job, sources: readonly string[], now: string, capacitors: readonly string[]): FitLog {
-  const off = [...sources, "breakers", "fuse"].map((id) => [id, { off: true, locked: true }] as const);
+export function demoFitLog(job: Job, feeds: readonly Feed[], now: string, capacitors: readonly string[]): FitLog {
+  const off = feeds.map(({ id }) => [id, { off: true, locked: true }] as const);
   const bled = capacitors.map((id) => [id, { first: 3.1, firstAt: now, second: 2.4 }] as const);
   const dead = (volts: number) => ({ volts, lowImpedance: true });
   return {

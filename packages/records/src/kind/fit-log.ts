@@ -38,7 +38,7 @@ export const fitLogRecord = defineRecord({
       site: z.partialRecord(z.literal(SITE_QUESTIONS), z.boolean()),
       /** The measuring in which sources, meter, pairs, capacitors and reasons were written down. */
       run: z.string().max(100).optional(),
-      sources: z.record(name, z.strictObject({ off: z.boolean(), locked: z.boolean() })),
+      sources: z.record(name, z.strictObject({ off: z.boolean(), locked: z.boolean(), away: z.boolean().optional() })),
       meterBefore: volts.nullable(),
       meterAfter: volts.nullable(),
       pairs: z.partialRecord(z.literal([...DEAD_PAIRS[120], ...DEAD_PAIRS[240]]), z.strictObject({ volts, lowImpedance: z.boolean() })),

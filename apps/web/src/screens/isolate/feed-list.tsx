@@ -1,11 +1,26 @@
 import type { FitLog } from "@amp-saver/records";
+import { Choice } from "../../ui/choice.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
-import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import type { IsolationView } from "./isolate.view.ts";
 
-const NEITHER = { off: false, locked: false } as const;
+/** What can be told of something that feeds. */
+const FEED_STATES = ["locked", "off", "away", "on"] as const;
+type FeedState = (typeof FEED_STATES)[number];
+
+const FEED_ANSWERS: Readonly<Record<FeedState, FitLog["sources"][string]>> = {
+  locked: { off: true, locked: true, away: false },
+  off: { off: true, locked: false, away: false },
+  away: { off: false, locked: false, away: true },
+  on: { off: false, locked: false, away: false },
+};
+
+function stateOf(kept: FitLog["sources"][string] | undefined): FeedState | "" {
+  if (kept === undefined) return "";
+  if (kept.away === true) return "away";
+  return kept.off ? (kept.locked ? "locked" : "off") : kept.locked ? "" : "on";
+}
 
 interface FeedListProps {
   readonly view: IsolationView;
@@ -14,22 +29,22 @@ interface FeedListProps {
   readonly save: SaveFitLog;
 }
 
-/** One pair of ticks for everything that can feed the circuit of this rig. */
+/** One answer for everything that can feed the circuit of this rig. */
 export function FeedList({ view, work, nameOf, save }: FeedListProps) {
   return (
     <section className="mt-5">
       <SectionHeading>{ISOLATE.feeds}</SectionHeading>
-      {view.feeds.map(({ id, kind }) => {
-        const kept = work.sources[id] ?? NEITHER;
-        const set = (change: Partial<typeof kept>): void =>
-          void save({}, `source ${id}`, { sources: { [id]: change } }, { sources: { [id]: NEITHER } });
-        return (
-          <div key={id}>
-            <Tick label={ISOLATE.off(nameOf(id))} help={ISOLATE.feedHelp[kind]} ticked={kept.off} onChange={(off) => set({ off })} />
-            <Tick label={ISOLATE.locked(nameOf(id))} ticked={kept.locked} onChange={(locked) => set({ locked })} />
-          </div>
-        );
-      })}
+      {view.feeds.map(({ id, kind }) => (
+        <div key={id} className="border-b border-hair pb-1.5">
+          <Choice<FeedState | "">
+            label={nameOf(id)}
+            value={stateOf(work.sources[id])}
+            options={FEED_STATES.map((state) => ({ value: state, word: ISOLATE.feedStates[state] }))}
+            onChange={(state) => state !== "" && void save({}, `source ${id}`, { sources: { [id]: FEED_ANSWERS[state] } })}
+          />
+          <p className="text-small text-ink2">{ISOLATE.feedHelp(view.place, kind)}</p>
+        </div>
+      ))}
     </section>
   );
 }

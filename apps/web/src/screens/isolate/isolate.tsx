@@ -1,5 +1,4 @@
-import { rowOf } from "@amp-saver/core/quantity";
-import { format } from "date-fns";
+import { format, isSameDay, parseISO } from "date-fns";
 import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
@@ -11,7 +10,7 @@ import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { CapacitorList } from "./capacitor-list.tsx";
 import { FeedList } from "./feed-list.tsx";
-import { provedAt } from "./isolate.view.ts";
+import { provedAt, siteToday } from "./isolate.view.ts";
 import { OverrideList } from "./override-list.tsx";
 import { PairList } from "./pair-list.tsx";
 import { SiteList } from "./site-list.tsx";
@@ -20,11 +19,12 @@ import { SiteList } from "./site-list.tsx";
 export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job } = bundle;
   const { wiring, plan, names } = useUnitWiring(bundle);
-  const { work, view, lock, proof, now, save, saveEvidence, declare, relock } = useLock(bundle, wiring, 1);
+  const { work, view, lock, proof, now, roof, shareRoof, save, saveEvidence, declare, relock } = useLock(bundle, wiring, 1);
   const feedName = (id: string): string => {
     const feed = view.feeds.find((f) => f.id === id);
-    return feed?.name ?? rowOf(ISOLATE.feedName, feed?.kind ?? "") ?? id;
+    return feed === undefined ? id : ISOLATE.feed(feed.kind, feed.of);
   };
+  const today = siteToday(job, bundle, (iso) => isSameDay(parseISO(iso), now));
   const capacitorName = (id: string): string => {
     const [a, b] = view.capacitors.find((c) => c.id === id)?.between ?? [id, id];
     return `${names.terminal(a)} to ${names.terminal(b)}`;
@@ -44,7 +44,18 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>
       </div>
-      <SiteList work={work} site={view.site} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} save={save} />
+      {roof !== null && (
+        <section className="mt-4 border-[1.5px] border-ink px-3 py-3">
+          <p className="pb-2">{ISOLATE.roof(roof.unitName, format(roof.at, "H:mm"))}</p>
+          <RoofButton main onClick={shareRoof}>
+            {ISOLATE.shareRoof}
+          </RoofButton>
+        </section>
+      )}
+      {roof === null && today !== null && Object.keys(work.site).length === 0 && (
+        <RoofButton onClick={() => void save({ site: today.site }, "site")}>{ISOLATE.sameSite(today.unitName)}</RoofButton>
+      )}
+      <SiteList work={work} view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} save={save} />
       <FeedList view={view} work={work} nameOf={feedName} save={saveEvidence} />
       <PairList view={view} work={work} save={saveEvidence} />
       <CapacitorList view={view} work={work} nameOf={capacitorName} now={now} save={saveEvidence} />

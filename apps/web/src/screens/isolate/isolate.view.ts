@@ -18,16 +18,19 @@ import {
   runHolds,
   taskName,
 } from "@amp-saver/core/study/isolation";
-import { judgeSite, SITE_QUESTIONS, type SiteVerdict } from "@amp-saver/core/study/site";
-import type { AirConditioner, FitLog, Rig, Source, Wiring } from "@amp-saver/records";
+import { judgeSite, type SitePlace, type SiteVerdict, siteQuestions } from "@amp-saver/core/study/site";
+import {
+  type AirConditioner,
+  type Feed,
+  type FitLog,
+  feedsOf,
+  type Job,
+  newWiring,
+  type Rig,
+  type Source,
+  type Wiring,
+} from "@amp-saver/records";
 import { asFoundOf } from "../prepare/wiring.view.ts";
-
-/** Something that can feed the circuit, to be switched off and locked. */
-interface FeedItem {
-  readonly id: string;
-  readonly name: string | null;
-  readonly kind: Source["type"] | "breakers" | "fuse" | "disconnect";
-}
 
 /** Volts printed on capacitors where nobody read them; common practice, no source. */
 const PRINTED_V = { run: 370, fan: 370, start: 330 } as const;
@@ -38,7 +41,8 @@ const USUAL_RUN_F = 45e-6;
 
 /** Everything the screen of isolating shows. */
 export interface IsolationView {
-  readonly feeds: readonly FeedItem[];
+  readonly feeds: readonly Feed[];
+  readonly place: SitePlace;
   readonly capacitors: readonly (ChargedCapacitor & { readonly bleed: Bleed })[];
   readonly pairs: readonly { readonly pair: DeadPair; readonly verdict: PairVerdict | null }[];
   readonly evidence: DeadEvidence;
@@ -53,18 +57,17 @@ export interface IsolationView {
 interface IsolationInput {
   readonly rig: Rig;
   readonly unit: AirConditioner;
+  /** Every unit of the rig: one roof has the breakers of all. */
+  readonly units: readonly AirConditioner[];
   readonly sources: readonly Source[];
   readonly wiring: Wiring;
   readonly work: FitLog;
 }
 
 /** What must be off, measured and bled on this rig and unit, and what of it is open. */
-export function isolationView({ rig, unit, sources, wiring, work }: IsolationInput): IsolationView {
-  const extras: readonly FeedItem["kind"][] = rig.place === "house" ? ["disconnect"] : ["breakers", "fuse"];
-  const feeds: readonly FeedItem[] = [
-    ...sources.map((s) => ({ id: s.id, name: s.name, kind: s.type })),
-    ...extras.map((kind) => ({ id: kind, name: null, kind })),
-  ];
+export function isolationView({ rig, unit, units, sources, wiring, work }: IsolationInput): IsolationView {
+  const place: SitePlace = rig.place === "house" ? "ground" : "roof";
+  const feeds = feedsOf(rig, units, sources);
   const capacitors = capacitorsOf(asFoundOf(wiring), {
     farad: { run: unit.runCapacitorF?.value ?? USUAL_RUN_F, fan: USUAL_FAN_F, start: unit.startAidF?.value ?? USUAL_START_F },
     printedV: PRINTED_V,
@@ -72,7 +75,10 @@ export function isolationView({ rig, unit, sources, wiring, work }: IsolationInp
   const { system } = wiring.switches;
   const evidence: DeadEvidence = {
     system,
-    sources: feeds.map(({ id }) => ({ id, off: work.sources[id]?.off ?? false, locked: work.sources[id]?.locked ?? false })),
+    sources: feeds.map(({ id }) => {
+      const { off = false, locked = false, away = false } = work.sources[id] ?? {};
+      return { id, off, locked, away };
+    }),
     meterBefore: work.meterBefore,
     meterAfter: work.meterAfter,
     pairs: work.pairs,
@@ -86,6 +92,7 @@ export function isolationView({ rig, unit, sources, wiring, work }: IsolationInp
   const { control, poles, unbroken } = wiring.switches;
   return {
     feeds,
+    place,
     capacitors,
     pairs: DEAD_PAIRS[system].map((pair) => {
       const reading = work.pairs[pair];
@@ -94,7 +101,7 @@ export function isolationView({ rig, unit, sources, wiring, work }: IsolationInp
     evidence,
     open: openTasks(evidence),
     undone: openTasks({ ...evidence, overrides: {} }),
-    site: judgeSite(work.site),
+    site: judgeSite(work.site, place),
     liveLeg: control !== "contactor" || poles === 2 ? null : unbroken === "L1-T1" ? "common" : "run",
   };
 }
@@ -119,8 +126,66 @@ export function declared(view: IsolationView, proof: LocalProof, nowMs: number):
 
 /** Name of an open task, under which a reason is kept. */
 export const nameOfTask = taskName;
-/** Questions before anyone climbs. */
-export const SITE_LIST = SITE_QUESTIONS;
+/** Questions before anyone begins, at a place. */
+export const siteList = siteQuestions;
+
+/** A proof of this rig that holds on this device: whose it is, when it was given, and what was written down for it. */
+export interface RoofProof {
+  readonly unitName: string;
+  readonly at: number;
+  readonly work: FitLog;
+}
+
+/** What is known of a rig's jobs on this device. */
+interface RoofInput {
+  readonly rig: Rig;
+  readonly units: readonly AirConditioner[];
+  readonly sources: readonly Source[];
+  readonly wirings: readonly Wiring[];
+  readonly jobs: readonly Job[];
+  readonly works: readonly FitLog[];
+  readonly proofOf: (jobId: string) => LocalProof | null;
+  readonly nowMs: number;
+}
+
+/** The proof that another unit of this rig is worked under now: its sources are off for this unit too. Null where there is none. */
+export function roofProof(job: Job, { jobs, works, units, wirings, proofOf, nowMs, ...rest }: RoofInput): RoofProof | null {
+  for (const other of jobs) {
+    const unit = units.find((u) => u.id === other.unitId);
+    const work = works.find((w) => w.jobId === other.id);
+    const proof = proofOf(other.id);
+    if (other.unitId === job.unitId || unit === undefined || work === undefined || proof === null) continue;
+    const wiring = wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit);
+    const view = isolationView({ ...rest, unit, units, wiring, work: countedFitLog(work, proof, nowMs) });
+    if (lockNow(view, proof, nowMs) === null) return { unitName: unit.name, at: provedAt(work, proof), work };
+  }
+  return null;
+}
+
+/** What another unit's proof gives this one: sources and the meter as proved before. Pairs, capacitors and the meter after stay each unit's own. */
+export function fromRoof({ work }: RoofProof, kept: FitLog): Partial<FitLog> {
+  const shared = Object.entries(work.overrides).filter(([name]) => name.startsWith("source-"));
+  return {
+    ...NO_EVIDENCE,
+    sources: work.sources,
+    meterBefore: work.meterBefore,
+    overrides: Object.fromEntries(shared),
+    site: { ...work.site, ...kept.site },
+  };
+}
+
+/** Today's answers about the place, given for another unit of the rig; null where nobody gave any today. */
+export function siteToday(
+  job: Job,
+  { jobs, works, units }: Pick<RoofInput, "jobs" | "works" | "units">,
+  sameDay: (iso: string) => boolean,
+): { readonly unitName: string; readonly site: FitLog["site"] } | null {
+  const others = works.filter((w) => w.jobId !== job.id && Object.keys(w.site).length > 0 && sameDay(w.updatedAt));
+  const latest = others.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt))[0];
+  if (latest === undefined) return null;
+  const unitId = jobs.find((j) => j.id === latest.jobId)?.unitId;
+  return { unitName: units.find((u) => u.id === unitId)?.name ?? "", site: latest.site };
+}
 /** Seconds between the two readings of a capacitor. */
 const AGAIN_S = ISOLATION_PARAMS.againS.value;
 

@@ -1,30 +1,29 @@
-import { rowOf } from "@amp-saver/core/quantity";
 import type { OwnMinutes } from "@amp-saver/core/study/site";
 import type { FitLog } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
-import { type IsolationView, SITE_LIST } from "./isolate.view.ts";
+import { type IsolationView, siteList } from "./isolate.view.ts";
 
 interface SiteListProps {
   readonly work: FitLog;
-  readonly site: IsolationView["site"];
+  readonly view: IsolationView;
   readonly minutes: number;
   readonly own: OwnMinutes | null;
   readonly save: SaveFitLog;
 }
 
 /** Go or no-go before anyone climbs. */
-export function SiteList({ work, site, minutes, own, save }: SiteListProps) {
-  const against = site.against.map((q) => rowOf(ISOLATE.against, q)).filter((w) => w !== undefined);
+export function SiteList({ work, view: { site, place }, minutes, own, save }: SiteListProps) {
+  const against = site.against.map((q) => ISOLATE.against(place, q)).filter((w) => w !== undefined);
   return (
     <section className="mt-5">
       <SectionHeading>{ISOLATE.site}</SectionHeading>
-      {SITE_LIST.map((question) => (
+      {siteList(place).map((question) => (
         <Choice<"yes" | "no" | "">
           key={question}
-          label={ISOLATE.siteAsk[question]}
+          label={ISOLATE.siteAsk(place, question)}
           value={work.site[question] === undefined ? "" : work.site[question] ? "yes" : "no"}
           options={[
             { value: "yes", word: ISOLATE.yes },

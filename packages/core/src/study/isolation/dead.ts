@@ -36,7 +36,8 @@ export function judgePair(pair: DeadPair, { volts, lowImpedance }: PairReading, 
 /** Everything that was written down while proving dead. */
 export interface DeadEvidence {
   readonly system: 120 | 240;
-  readonly sources: readonly { readonly id: string; readonly off: boolean; readonly locked: boolean }[];
+  /** Everything that can feed the circuit; `away` is not connected and not here today. */
+  readonly sources: readonly { readonly id: string; readonly off: boolean; readonly locked: boolean; readonly away: boolean }[];
   /** Volts the meter showed outside the rig, before and after. */
   readonly meterBefore: number | null;
   readonly meterAfter: number | null;
@@ -67,8 +68,8 @@ export function openTasks(evidence: DeadEvidence): readonly DeadTask[] {
   const proved = (volts: number | null): boolean => volts !== null && Math.abs(volts) >= P.meterProofV.value;
   const below = (volts: number | null): boolean => volts !== null && Math.abs(volts) < P.dischargedV.value;
   const all: readonly (DeadTask | null)[] = [
-    ...sources.map((s) => (s.off ? null : { task: "source-off" as const, id: s.id })),
-    ...sources.map((s) => (s.locked ? null : { task: "source-locked" as const, id: s.id })),
+    ...sources.map((s) => (s.off || s.away ? null : { task: "source-off" as const, id: s.id })),
+    ...sources.map((s) => (s.locked || s.away ? null : { task: "source-locked" as const, id: s.id })),
     proved(meterBefore) ? null : { task: "meter-before" as const },
     ...DEAD_PAIRS[system].map((id) => {
       const reading = pairs[id];

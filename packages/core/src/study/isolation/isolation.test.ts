@@ -109,7 +109,7 @@ describe("one reading", () => {
 
 const DONE: DeadEvidence = {
   system: 120,
-  sources: [{ id: "shore", off: true, locked: true }],
+  sources: [{ id: "shore", off: true, locked: true, away: false }],
   meterBefore: 121,
   meterAfter: 120,
   pairs: { "L-N": { volts: 0.1, lowImpedance: true }, "L-G": { volts: 0, lowImpedance: true }, "N-G": { volts: 0, lowImpedance: true } },
@@ -126,7 +126,17 @@ describe("work on the circuit", () => {
     expect(lockOf({ ...DONE, meterAfter: 119 }, proof, 1000)).toBe("evidence-changed");
     expect(lockOf(DONE, proof, 1000 + 61 * 60_000)).toBe("long-break");
     expect(lockOf(DONE, { ...proof, at: 1000 + 120_000 }, 1000)).toBe("long-break");
-    expect(lockOf({ ...DONE, sources: [{ id: "shore", off: true, locked: false }] }, proof, 1000)).toBe("tasks-open");
+    expect(lockOf({ ...DONE, sources: [{ id: "shore", off: true, locked: false, away: false }] }, proof, 1000)).toBe("tasks-open");
+  });
+
+  it("does not ask a source that is not here today to be off or locked, and is bound to that answer", () => {
+    const away: DeadEvidence = { ...DONE, sources: [{ id: "shore", off: false, locked: false, away: true }] };
+    expect(openTasks(away)).toEqual([]);
+    expect(fingerprint(away)).not.toBe(fingerprint(DONE));
+    expect(openTasks({ ...DONE, sources: [{ id: "shore", off: false, locked: false, away: false }] }).map(taskName)).toEqual([
+      "source-off shore",
+      "source-locked shore",
+    ]);
   });
 
   it("counts only what was measured in the run begun here, and not after a long break", () => {
@@ -139,8 +149,8 @@ describe("work on the circuit", () => {
   });
 
   it.each<[string, Partial<DeadEvidence>, string]>([
-    ["a source that is on", { sources: [{ id: "gen", off: false, locked: true }] }, "source-off gen"],
-    ["a source nobody locked", { sources: [{ id: "gen", off: true, locked: false }] }, "source-locked gen"],
+    ["a source that is on", { sources: [{ id: "gen", off: false, locked: true, away: false }] }, "source-off gen"],
+    ["a source nobody locked", { sources: [{ id: "gen", off: true, locked: false, away: false }] }, "source-locked gen"],
     ["a meter proved on a small battery", { meterBefore: 12 }, "meter-before"],
     ["a meter not proved again", { meterAfter: null }, "meter-after"],
     ["a pair on high impedance", { pairs: { ...DONE.pairs, "N-G": { volts: 0, lowImpedance: false } } }, "pair N-G"],

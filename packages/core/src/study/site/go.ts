@@ -3,6 +3,17 @@ export const SITE_QUESTIONS = ["dry", "calm", "ladder", "helper", "daylight", "h
 export type SiteQuestion = (typeof SITE_QUESTIONS)[number];
 export type SiteAnswers = Readonly<Partial<Record<SiteQuestion, boolean>>>;
 
+/** Where a unit stands: up on a roof, or on the ground beside a house. */
+export type SitePlace = "roof" | "ground";
+
+/** Questions that only a roof asks. */
+const ROOF_ONLY: readonly SiteQuestion[] = ["calm", "ladder", "haul"];
+
+/** What is asked at a place, in order. */
+export function siteQuestions(place: SitePlace): readonly SiteQuestion[] {
+  return SITE_QUESTIONS.filter((q) => place === "roof" || !ROOF_ONLY.includes(q));
+}
+
 /** Questions whose answer no keeps everyone on the ground. */
 const STOPS: readonly SiteQuestion[] = ["dry", "calm", "ladder", "daylight", "haul"];
 
@@ -17,10 +28,11 @@ export interface SiteVerdict {
   readonly noSparks: boolean;
 }
 
-/** Judges the answers; common practice, no source. */
-export function judgeSite(answers: SiteAnswers): SiteVerdict {
-  const against = SITE_QUESTIONS.filter((q) => answers[q] === false && (STOPS.includes(q) || q === "helper"));
-  const unanswered = SITE_QUESTIONS.filter((q) => answers[q] === undefined);
+/** Judges the answers that a place asks for; common practice, no source. */
+export function judgeSite(answers: SiteAnswers, place: SitePlace = "roof"): SiteVerdict {
+  const asked = siteQuestions(place);
+  const against = asked.filter((q) => answers[q] === false && (STOPS.includes(q) || q === "helper"));
+  const unanswered = asked.filter((q) => answers[q] === undefined);
   const { skilled, allowed } = answers;
   const who = skilled === false || allowed === false ? "professional" : skilled && allowed ? "owner" : "not-known";
   return {

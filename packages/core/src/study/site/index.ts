@@ -1,2 +1,11 @@
-export { judgeSite, SITE_QUESTIONS, type SiteAnswers, type SiteQuestion, type SiteVerdict, usualMinutes } from "./go.ts";
+export {
+  judgeSite,
+  SITE_QUESTIONS,
+  type SiteAnswers,
+  type SitePlace,
+  type SiteQuestion,
+  type SiteVerdict,
+  siteQuestions,
+  usualMinutes,
+} from "./go.ts";
 export { type OwnMinutes, ownMinutes } from "./own-log.ts";

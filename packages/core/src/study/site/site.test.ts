@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { buildAsFound, STARTING_POINTS } from "../as-found/index.ts";
 import { planWiring } from "../wiring-plan/index.ts";
-import { judgeSite, SITE_QUESTIONS, type SiteAnswers, usualMinutes } from "./index.ts";
+import { judgeSite, SITE_QUESTIONS, type SiteAnswers, siteQuestions, usualMinutes } from "./index.ts";
 
 const GOOD: SiteAnswers = { ...Object.fromEntries(SITE_QUESTIONS.map((q) => [q, true])), flammable: false };
 
@@ -12,6 +12,16 @@ describe("go or no-go", () => {
 
   it.each(["dry", "calm", "ladder", "daylight", "haul"] as const)("is no-go without %s", (q) => {
     expect(judgeSite({ ...GOOD, [q]: false })).toMatchObject({ go: false, against: [q] });
+  });
+
+  it("asks on the ground for no ladder, no bucket and no calm, and still for dry, light and leave", () => {
+    expect(siteQuestions("ground")).toEqual(["dry", "helper", "daylight", "skilled", "allowed", "flammable"]);
+    expect(siteQuestions("roof")).toEqual([...SITE_QUESTIONS]);
+    const { calm: _calm, ladder: _ladder, haul: _haul, ...ground } = GOOD;
+    expect(judgeSite(ground, "ground")).toMatchObject({ go: true, unanswered: [] });
+    expect(judgeSite(ground)).toMatchObject({ go: false, unanswered: ["calm", "ladder", "haul"] });
+    expect(judgeSite({ ...GOOD, ladder: false }, "ground")).toMatchObject({ go: true, against: [] });
+    expect(judgeSite({ ...GOOD, dry: false }, "ground")).toMatchObject({ go: false, against: ["dry"] });
   });
 
   it("names working alone, but leaves that to the person", () => {
