@@ -9,6 +9,8 @@ export interface Settings {
   /** °F and feet, or °C and metres. */
   readonly measure: "us" | "si";
   readonly shortcuts: boolean;
+  /** How a phone asks: one question a screen, or all in a list. */
+  readonly asking: "one" | "list";
   /** Whether files bear the names of rigs. */
   readonly namesInFiles: boolean;
   /** What remedies cost, US dollars. */
@@ -34,6 +36,7 @@ function initial(): Settings {
     theme: night ? "night" : "daylight",
     measure: "us",
     shortcuts: true,
+    asking: "one",
     namesInFiles: false,
     prices: USUAL_PRICES,
     quotePrices: USUAL_QUOTE_PRICES,
@@ -45,6 +48,7 @@ function initial(): Settings {
       theme: kept.theme === "night" || kept.theme === "daylight" ? kept.theme : standard.theme,
       measure: kept.measure === "si" ? "si" : "us",
       shortcuts: kept.shortcuts !== false,
+      asking: kept.asking === "list" ? "list" : "one",
       namesInFiles: kept.namesInFiles === true,
       prices: keptPrices(PRICES, USUAL_PRICES, kept.prices),
       quotePrices: keptPrices(QUOTE_PRICES, USUAL_QUOTE_PRICES, kept.quotePrices),

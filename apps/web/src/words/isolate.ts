@@ -133,6 +133,7 @@ export const ISOLATE = {
     reversed: "Neutral is hot: reversed polarity. Find the source that still feeds it.",
   } satisfies Readonly<Record<PairVerdict, string>>,
   capacitors: "Every capacitor bled",
+  capacitorsAgain: "Every capacitor read again",
   capacitorsHelp:
     "Two 10,000 ohm 5 W resistors in series on insulated leads, across the terminals. Read DC below 10 V, wait 30 s, read again: it can rebound.",
   capacitor: (name: string): string => name,

@@ -1,8 +1,8 @@
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Asked } from "../../ui/asked.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
-import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { Photos } from "../photos/photos.tsx";
 import { closingList, closingState } from "./fit.view.ts";
@@ -22,14 +22,14 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} />
       <div className="mt-3">
-        {closingList(work).map((check) => (
-          <Tick
-            key={check}
-            label={FIT.closing[check]}
-            ticked={work.closing[check] === true}
-            onChange={(yes) => save({}, `closing ${check}`, { closing: { [check]: yes } })}
-          />
-        ))}
+        <Asked
+          label={FIT.phases.close}
+          questions={closingList(work).map((check) => ({
+            id: check,
+            done: work.closing[check] === true,
+            tick: { label: FIT.closing[check], onChange: (yes: boolean) => save({}, `closing ${check}`, { closing: { [check]: yes } }) },
+          }))}
+        />
         <ScrewTally work={work} save={save} />
       </div>
       <Photos bundle={bundle} subjects={SUBJECTS} />

@@ -1,6 +1,8 @@
+import type { MountingOpen } from "@amp-saver/core/study/mounting";
 import type { FitLog } from "@amp-saver/records";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Asked, type Question } from "../../ui/asked.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
@@ -16,6 +18,76 @@ export function MountPhase({ work, save }: FitProps) {
   const { measure } = useSettings();
   const { against, open } = mountingOf(work);
   const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
+  const isOpen = (what: MountingOpen): boolean => open.includes(what);
+  const tape = mounting.fastening === "tape";
+  const asked = (id: string, content: React.ReactNode, done = true): Question => ({ id, done, content });
+  const questions: readonly Question[] = [
+    asked(
+      "orientation",
+      <Pick
+        label={FIT.orientation}
+        value={mounting.orientation ?? ""}
+        options={(["", "upright", "leads-down", "sideways", "upside-down", "flat"] as const).map((value) => ({
+          value,
+          word: FIT.orientations[value],
+        }))}
+        onChange={(value) => set({ orientation: value === "" ? null : value }, "orientation")}
+      />,
+      !isOpen("orientation"),
+    ),
+    asked(
+      "fastening",
+      <Pick
+        label={FIT.fastening}
+        value={mounting.fastening}
+        options={(["tape", "screws", "both"] as const).map((value) => ({ value, word: FIT.fastenings[value] }))}
+        onChange={(fastening) => set({ fastening }, "fastening")}
+      />,
+    ),
+    asked(
+      "surface",
+      <Pick
+        label={FIT.surface}
+        value={mounting.surface}
+        options={(["clean-metal", "painted", "plastic", "foam", "dirty"] as const).map((value) => ({ value, word: FIT.surfaces[value] }))}
+        onChange={(surface) => set({ surface }, "surface")}
+      />,
+    ),
+    asked(
+      "roofC",
+      <BoundedInput
+        name="hottestC"
+        label={FIT.roofHot}
+        value={mounting.roofC}
+        onChange={(roofC) => roofC !== null && set({ roofC }, "roofC")}
+      />,
+    ),
+    ...(tape
+      ? []
+      : [
+          asked(
+            "screwM",
+            <BoundedInput name="screwM" value={mounting.screwM} onChange={(screwM) => screwM !== null && set({ screwM }, "screwM")} />,
+          ),
+          asked(
+            "gapM",
+            <BoundedInput name="gapM" value={mounting.gapM} optional onChange={(gapM) => set({ gapM }, "gapM")} />,
+            !isOpen("behind"),
+          ),
+        ]),
+    asked("leadM", <BoundedInput name="leadM" value={mounting.leadM} onChange={(leadM) => leadM !== null && set({ leadM }, "leadM")} />),
+    asked("routeM", <BoundedInput name="routeM" value={mounting.wayM} onChange={(wayM) => wayM !== null && set({ wayM }, "wayM")} />),
+    {
+      id: "second",
+      done: mounting.secondRestraint || !(tape || isOpen("second-restraint")),
+      tick: { label: FIT.second, onChange: (secondRestraint) => set({ secondRestraint }, "secondRestraint") },
+    },
+    ...MOUNTING_LIST.map((check) => ({
+      id: check,
+      done: mounting.clear[check] === true,
+      tick: { label: FIT.checks[check], onChange: (yes: boolean) => set({ clear: { [check]: yes } }, check) },
+    })),
+  ];
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer guide="fit" question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
@@ -26,54 +98,7 @@ export function MountPhase({ work, save }: FitProps) {
           </li>
         ))}
       </ul>
-      <Pick
-        label={FIT.orientation}
-        value={mounting.orientation ?? ""}
-        options={(["", "upright", "leads-down", "sideways", "upside-down", "flat"] as const).map((value) => ({
-          value,
-          word: FIT.orientations[value],
-        }))}
-        onChange={(value) => set({ orientation: value === "" ? null : value }, "orientation")}
-      />
-      <Pick
-        label={FIT.fastening}
-        value={mounting.fastening}
-        options={(["tape", "screws", "both"] as const).map((value) => ({ value, word: FIT.fastenings[value] }))}
-        onChange={(fastening) => set({ fastening }, "fastening")}
-      />
-      <Pick
-        label={FIT.surface}
-        value={mounting.surface}
-        options={(["clean-metal", "painted", "plastic", "foam", "dirty"] as const).map((value) => ({ value, word: FIT.surfaces[value] }))}
-        onChange={(surface) => set({ surface }, "surface")}
-      />
-      <BoundedInput
-        name="hottestC"
-        label={FIT.roofHot}
-        value={mounting.roofC}
-        onChange={(roofC) => roofC !== null && set({ roofC }, "roofC")}
-      />
-      {mounting.fastening !== "tape" && (
-        <>
-          <BoundedInput name="screwM" value={mounting.screwM} onChange={(screwM) => screwM !== null && set({ screwM }, "screwM")} />
-          <BoundedInput name="gapM" value={mounting.gapM} optional onChange={(gapM) => set({ gapM }, "gapM")} />
-        </>
-      )}
-      <BoundedInput name="leadM" value={mounting.leadM} onChange={(leadM) => leadM !== null && set({ leadM }, "leadM")} />
-      <BoundedInput name="routeM" value={mounting.wayM} onChange={(wayM) => wayM !== null && set({ wayM }, "wayM")} />
-      <Tick
-        label={FIT.second}
-        ticked={mounting.secondRestraint}
-        onChange={(secondRestraint) => set({ secondRestraint }, "secondRestraint")}
-      />
-      {MOUNTING_LIST.map((check) => (
-        <Tick
-          key={check}
-          label={FIT.checks[check]}
-          ticked={mounting.clear[check] === true}
-          onChange={(yes) => set({ clear: { [check]: yes } }, check)}
-        />
-      ))}
+      <Asked label={FIT.phases.mount} questions={questions} />
       <Tick label={FIT.mountFirst} ticked={work.mountFirst} onChange={(mountFirst) => save({ mountFirst }, "mountFirst")} />
       <Tick label={FIT.fixLast} ticked={work.fixLast !== false} onChange={(fixLast) => save({ fixLast }, "fixLast")} />
     </div>

@@ -1,8 +1,8 @@
 import { Answer } from "../../ui/answer.tsx";
+import { Asked, type Question } from "../../ui/asked.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
-import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { lockNow } from "../isolate/isolate.view.ts";
@@ -29,14 +29,11 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
             : FIT.expect
           : FIT.before;
   const ready = plan.plan.ok && undone === 0 && faults === 0;
-  const tick = (check: (typeof BEFORE_POWER)[number]) => (
-    <Tick
-      key={check}
-      label={FIT.power[check]}
-      ticked={work.power[check] === true}
-      onChange={(yes) => save({}, `power ${check}`, { power: { [check]: yes } })}
-    />
-  );
+  const question = (check: (typeof BEFORE_POWER)[number]): Question => ({
+    id: check,
+    done: work.power[check] === true,
+    tick: { label: FIT.power[check], onChange: (yes) => save({}, `power ${check}`, { power: { [check]: yes } }) },
+  });
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} sure={FIT.strong} />
@@ -44,16 +41,21 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>
       <SectionHeading spaced>{FIT.powerBefore}</SectionHeading>
-      {BEFORE_POWER.map(tick)}
-      {!powered && (
-        <div className="py-3">
-          <RoofButton main disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
-            {FIT.powerOn}
-          </RoofButton>
-        </div>
-      )}
+      <Asked
+        label={FIT.powerBefore}
+        questions={BEFORE_POWER.map(question)}
+        end={
+          !powered && (
+            <div className="py-3">
+              <RoofButton main disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
+                {FIT.powerOn}
+              </RoofButton>
+            </div>
+          )
+        }
+      />
       <SectionHeading spaced>{FIT.powerAfter}</SectionHeading>
-      {AFTER_POWER.map(tick)}
+      <Asked label={FIT.powerAfter} questions={AFTER_POWER.map(question)} />
       <SectionHeading spaced>{FIT.powerStop}</SectionHeading>
       <ul className="list-disc py-1 pl-6 font-semibold text-lead">
         {FIT.powerStops.map((stop) => (

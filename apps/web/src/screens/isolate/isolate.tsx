@@ -1,6 +1,7 @@
 import { format, isSameDay, parseISO } from "date-fns";
 import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { Asked } from "../../ui/asked.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
@@ -8,12 +9,13 @@ import { ISOLATE, taskWords } from "../../words/isolate.ts";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
 import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
-import { CapacitorList } from "./capacitor-list.tsx";
-import { FeedList } from "./feed-list.tsx";
+import { capacitorQuestions } from "./capacitor-questions.tsx";
+import { feedQuestions } from "./feed-questions.tsx";
 import { provedAt, siteToday } from "./isolate.view.ts";
 import { OverrideList } from "./override-list.tsx";
-import { PairList } from "./pair-list.tsx";
-import { SiteList } from "./site-list.tsx";
+import { usePairQuestions } from "./pair-questions.tsx";
+import { siteQuestionsOf } from "./site-questions.tsx";
+import { SiteVerdict } from "./site-verdict.tsx";
 
 /** Isolate: go or no-go, every source off, live–dead–live, every capacitor bled; then work opens on this device. */
 export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -36,6 +38,30 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       : first !== undefined
         ? ISOLATE.notYet(view.open.length, `${taskWords(first, feedName, capacitorName)}.`)
         : (lock !== null && ISOLATE.relock[lock]) || ISOLATE.ready;
+  const pairs = usePairQuestions(view, work, saveEvidence);
+  const questions = [
+    ...siteQuestionsOf(view, work, save),
+    ...feedQuestions(view, work, feedName, saveEvidence),
+    ...pairs,
+    ...capacitorQuestions(view, work, capacitorName, now, saveEvidence),
+  ];
+  const end = (
+    <div className="mt-6 grid gap-3 pb-6">
+      {lock === null ? (
+        <>
+          <LinkButton to={`/job/${job.id}/fit`} main>
+            {ISOLATE.toFit}
+          </LinkButton>
+          <RoofButton onClick={() => relock("powered")}>{ISOLATE.powered}</RoofButton>
+          <RoofButton onClick={() => relock("hands")}>{ISOLATE.hands}</RoofButton>
+        </>
+      ) : (
+        <RoofButton main disabled={view.open.length > 0} onClick={declare}>
+          {ISOLATE.declare}
+        </RoofButton>
+      )}
+    </div>
+  );
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer guide="isolate" question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
@@ -55,26 +81,9 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       {roof === null && today !== null && Object.keys(work.site).length === 0 && (
         <RoofButton onClick={() => void save({ site: today.site }, "site")}>{ISOLATE.sameSite(today.unitName)}</RoofButton>
       )}
-      <SiteList work={work} view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} save={save} />
-      <FeedList view={view} work={work} nameOf={feedName} save={saveEvidence} />
-      <PairList view={view} work={work} save={saveEvidence} />
-      <CapacitorList view={view} work={work} nameOf={capacitorName} now={now} save={saveEvidence} />
+      <SiteVerdict view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} />
+      <Asked label={ISOLATE.question} questions={questions} end={end} />
       <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={saveEvidence} />
-      <div className="mt-6 grid gap-3 pb-6">
-        {lock === null ? (
-          <>
-            <LinkButton to={`/job/${job.id}/fit`} main>
-              {ISOLATE.toFit}
-            </LinkButton>
-            <RoofButton onClick={() => relock("powered")}>{ISOLATE.powered}</RoofButton>
-            <RoofButton onClick={() => relock("hands")}>{ISOLATE.hands}</RoofButton>
-          </>
-        ) : (
-          <RoofButton main disabled={view.open.length > 0} onClick={declare}>
-            {ISOLATE.declare}
-          </RoofButton>
-        )}
-      </div>
     </div>
   );
 }

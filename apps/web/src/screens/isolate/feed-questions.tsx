@@ -1,6 +1,6 @@
 import type { FitLog } from "@amp-saver/records";
+import type { Question } from "../../ui/asked.tsx";
 import { Choice } from "../../ui/choice.tsx";
-import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import type { IsolationView } from "./isolate.view.ts";
@@ -22,29 +22,22 @@ function stateOf(kept: FitLog["sources"][string] | undefined): FeedState | "" {
   return kept.off ? (kept.locked ? "locked" : "off") : kept.locked ? "" : "on";
 }
 
-interface FeedListProps {
-  readonly view: IsolationView;
-  readonly work: FitLog;
-  readonly nameOf: (id: string) => string;
-  readonly save: SaveFitLog;
-}
-
 /** One answer for everything that can feed the circuit of this rig. */
-export function FeedList({ view, work, nameOf, save }: FeedListProps) {
-  return (
-    <section className="mt-5">
-      <SectionHeading>{ISOLATE.feeds}</SectionHeading>
-      {view.feeds.map(({ id, kind }) => (
-        <div key={id} className="border-b border-hair pb-1.5">
-          <Choice<FeedState | "">
-            label={nameOf(id)}
-            value={stateOf(work.sources[id])}
-            options={FEED_STATES.map((state) => ({ value: state, word: ISOLATE.feedStates[state] }))}
-            onChange={(state) => state !== "" && void save({}, `source ${id}`, { sources: { [id]: FEED_ANSWERS[state] } })}
-          />
-          <p className="text-small text-ink2">{ISOLATE.feedHelp(view.place, kind)}</p>
-        </div>
-      ))}
-    </section>
-  );
+export function feedQuestions(view: IsolationView, work: FitLog, nameOf: (id: string) => string, save: SaveFitLog): readonly Question[] {
+  return view.feeds.map(({ id, kind }) => ({
+    id: `feed ${id}`,
+    group: ISOLATE.feeds,
+    done: work.sources[id]?.away === true || (work.sources[id]?.off === true && work.sources[id].locked),
+    content: (
+      <div className="border-b border-hair pb-1.5">
+        <Choice<FeedState | "">
+          label={nameOf(id)}
+          value={stateOf(work.sources[id])}
+          options={FEED_STATES.map((state) => ({ value: state, word: ISOLATE.feedStates[state] }))}
+          onChange={(state) => state !== "" && void save({}, `source ${id}`, { sources: { [id]: FEED_ANSWERS[state] } })}
+        />
+        <p className="text-small text-ink2">{ISOLATE.feedHelp(view.place, kind)}</p>
+      </div>
+    ),
+  }));
 }

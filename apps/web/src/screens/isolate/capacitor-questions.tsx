@@ -1,0 +1,68 @@
+import type { FitLog } from "@amp-saver/records";
+import { nowIso } from "../../store/identity.ts";
+import type { Question } from "../../ui/asked.tsx";
+import { ISOLATE } from "../../words/isolate.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
+import { againIn, type IsolationView } from "./isolate.view.ts";
+import { VoltsField } from "./volts-field.tsx";
+
+const UNREAD = { first: null, firstAt: null, second: null } as const;
+
+/** Every capacitor of the circuit, as questions: bled and read, then read again half a minute later. */
+export function capacitorQuestions(
+  view: IsolationView,
+  work: FitLog,
+  nameOf: (id: string) => string,
+  now: number,
+  save: SaveFitLog,
+): readonly Question[] {
+  const isOpen = (task: "first-discharge" | "second-discharge", id: string): boolean =>
+    view.undone.some((t) => t.task === task && t.id === id);
+  const intro = <p className="py-1 text-body">{ISOLATE.capacitorsHelp}</p>;
+  const of = (again: boolean) =>
+    view.capacitors.flatMap(({ id, bleed }): readonly Question[] => {
+      const kept = work.capacitors[id] ?? UNREAD;
+      const set = (change: Partial<typeof kept>): void =>
+        void save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
+      const wait = againIn(kept.firstAt, now);
+      const name = nameOf(id);
+      if (!again)
+        return [
+          {
+            id: `bleed ${id}`,
+            group: ISOLATE.capacitors,
+            intro,
+            done: !isOpen("first-discharge", id),
+            content: (
+              <div className="border-l-[3px] border-ink pl-2">
+                <p className="pt-1">
+                  <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}
+                </p>
+                <VoltsField
+                  label={ISOLATE.first(name)}
+                  value={kept.first}
+                  onVolts={(first) => set({ first, firstAt: first === null ? null : nowIso(), second: null })}
+                />
+              </div>
+            ),
+          },
+        ];
+      if (kept.first === null) return [];
+      return [
+        {
+          id: `again ${id}`,
+          group: ISOLATE.capacitorsAgain,
+          done: !isOpen("second-discharge", id),
+          content:
+            wait > 0 ? (
+              <p className="figure py-2" role="timer">
+                {name}: {ISOLATE.again(wait)}
+              </p>
+            ) : (
+              <VoltsField label={ISOLATE.second(name)} value={kept.second} onVolts={(second) => set({ second })} />
+            ),
+        },
+      ];
+    });
+  return [...of(false), ...of(true)];
+}

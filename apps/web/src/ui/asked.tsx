@@ -1,0 +1,149 @@
+import { useRef, useState } from "react";
+import { useSettings } from "../store/settings.tsx";
+import { ASKED } from "../words/asked.ts";
+import { SectionHeading } from "./layout/section-heading.tsx";
+import { RoofButton } from "./roof-button.tsx";
+import { Tick } from "./tick.tsx";
+import { useWide } from "./use-wide.ts";
+
+/** One thing that is asked, and whether it is answered. */
+export interface Question {
+  readonly id: string;
+  readonly done: boolean;
+  /** What it belongs to, as a heading over those that follow one another. */
+  readonly group?: string;
+  /** What is said once, before the first of its group in a list, and with each of them where one is asked at a time. */
+  readonly intro?: React.ReactNode;
+  /** A yes or no; absent where the content asks by itself. */
+  readonly tick?: { readonly label: string; readonly help?: string; readonly onChange: (yes: boolean) => void };
+  /** Asked by a field, a list or a choice. */
+  readonly content?: React.ReactNode;
+}
+
+interface AskedProps {
+  /** What is asked about, for who cannot see it. */
+  readonly label: string;
+  readonly questions: readonly Question[];
+  /** What follows once everything is answered; in a list it stands below. */
+  readonly end?: React.ReactNode;
+}
+
+/** Questions in a list at the desk; on a phone one at a time, with big answers, a way back and a count. */
+export function Asked(props: AskedProps) {
+  const wide = useWide();
+  const { asking, change } = useSettings();
+  if (wide) return <List {...props} />;
+  const turn = asking === "list" ? "one" : "list";
+  return (
+    <>
+      {asking === "list" ? <List {...props} /> : <OneByOne {...props} />}
+      <button
+        type="button"
+        onClick={() => change({ asking: turn })}
+        className="mt-2 flex min-h-[48px] items-center underline underline-offset-4"
+      >
+        {ASKED.turn[turn]}
+      </button>
+    </>
+  );
+}
+
+/** Whether the one before belongs to another group. */
+const begins = (questions: readonly Question[], k: number): boolean => k === 0 || questions[k - 1]?.group !== questions[k]?.group;
+
+function List({ label, questions, end }: AskedProps) {
+  return (
+    <section aria-label={label}>
+      {questions.map((question, k) => (
+        <div key={question.id}>
+          {question.group !== undefined && begins(questions, k) && (
+            <>
+              <SectionHeading className="mt-5">{question.group}</SectionHeading>
+              {question.intro}
+            </>
+          )}
+          {question.tick === undefined ? question.content : <Tick {...question.tick} ticked={question.done} />}
+        </div>
+      ))}
+      {end}
+    </section>
+  );
+}
+
+function OneByOne({ label, questions, end }: AskedProps) {
+  const [at, setAt] = useState<string | null>(null);
+  const frame = useRef<HTMLElement>(null);
+  const open = questions.findIndex((q) => !q.done);
+  const chosen = at === null ? -1 : questions.findIndex((q) => q.id === at);
+  const k = chosen >= 0 ? chosen : open;
+  const question = questions[k];
+  const go = (id: string | null): void => {
+    setAt(id);
+    frame.current?.focus({ preventScroll: true });
+    frame.current?.scrollIntoView({ block: "nearest" });
+  };
+  /** The next that is not answered, this one taken as answered; the end where there is none. */
+  const onward = (): void => {
+    const rest = [...questions.slice(k + 1), ...questions.slice(0, k)];
+    go(rest.find((q) => !q.done)?.id ?? null);
+  };
+  return (
+    <section ref={frame} tabIndex={-1} aria-label={label} className="mt-3 border-t-[1.5px] border-ink outline-offset-[-3px]">
+      {question === undefined ? (
+        end
+      ) : (
+        <div
+          onFocusCapture={(event) => {
+            // What is being typed in stays until one goes on, however good the figure is by then.
+            if (event.target instanceof HTMLInputElement && at === null) setAt(question.id);
+          }}
+        >
+          <p className="flex justify-between py-2 text-body text-ink2" aria-live="polite">
+            <span>{question.group ?? label}</span>
+            <span className="figure">{ASKED.count(k + 1, questions.length)}</span>
+          </p>
+          {question.intro}
+          <OneQuestion key={question.id} question={question} onward={onward} />
+          <div className="sticky bottom-0 flex gap-2 bg-face py-2">
+            <RoofButton disabled={k === 0} onClick={() => go(questions[k - 1]?.id ?? null)}>
+              {ASKED.back}
+            </RoofButton>
+            <RoofButton onClick={() => (question.done ? onward() : go(questions[k + 1]?.id ?? null))}>
+              {question.done ? ASKED.next : ASKED.later}
+            </RoofButton>
+          </div>
+        </div>
+      )}
+      {question === undefined && questions.length > 0 && (
+        <button
+          type="button"
+          onClick={() => go(questions.at(-1)?.id ?? null)}
+          className="flex min-h-[48px] items-center underline underline-offset-4"
+        >
+          {ASKED.look}
+        </button>
+      )}
+    </section>
+  );
+}
+
+function OneQuestion({ question, onward }: { readonly question: Question; readonly onward: () => void }) {
+  const { tick } = question;
+  if (tick === undefined) return <div className="text-large">{question.content}</div>;
+  return (
+    <fieldset>
+      <legend className="py-2 text-large font-semibold">{tick.label}</legend>
+      {tick.help !== undefined && <p className="pb-2 text-ink2">{tick.help}</p>}
+      <RoofButton
+        main
+        onClick={() => {
+          tick.onChange(true);
+          onward();
+        }}
+      >
+        {ASKED.yes}
+      </RoofButton>
+      {question.done && <RoofButton onClick={() => tick.onChange(false)}>{ASKED.takeBack}</RoofButton>}
+    </fieldset>
+  );
+}

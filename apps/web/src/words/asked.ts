@@ -1,0 +1,11 @@
+/** Words of questions that are asked one at a time. */
+export const ASKED = {
+  count: (n: number, of: number): string => `${n} of ${of}`,
+  back: "Back",
+  next: "Next",
+  later: "Later",
+  yes: "Yes",
+  takeBack: "Undo this answer",
+  look: "Look through the answers",
+  turn: { list: "Show them as a list", one: "Ask one at a time" },
+} as const;
