@@ -65,7 +65,7 @@ export const PLAN = {
   } satisfies Readonly<Record<SpliceName, string>>,
   made: { "on the ground": "on the ground", "after it has passed": "after it is pulled through", "comes so": "factory end" },
   pull: (newton: number, measure: Measure): string => `holds ${pullForce(newton, measure)}`,
-  pullSource: "Pull: UL 486A. Colors: DIN 46245.",
+  pullSource: "Pull: UL 486A, from memory. Colors: DIN 46245, from memory.",
   kit: "Kit and spares",
   kitQuestion: (unit: string): string => `What do you take up to ${unit}?`,
   kitAnswer: (pieces: number, spares: number): readonly Span[] => [
