@@ -104,6 +104,14 @@ export async function press(page: Page, name: string, how: "click" | "tap" = "cl
   }
 }
 
+/** Has a phone show what is asked in a list from the next page on, as its own setting does. */
+export async function asList(page: Page): Promise<void> {
+  await page.evaluateOnNewDocument(() => {
+    const kept = JSON.parse(localStorage.getItem("amp-saver settings") ?? "{}");
+    localStorage.setItem("amp-saver settings", JSON.stringify({ ...kept, asking: "list" }));
+  });
+}
+
 /** Replaces what a field holds. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
   const field = await named(page, "textbox", label);

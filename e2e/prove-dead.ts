@@ -25,7 +25,10 @@ export async function proveDead(page: Page): Promise<void> {
       await box.click();
     }
   };
-  await tick(/: off|locked or tagged/);
+  for (const radio of await page.$$('[role="radio"][value="locked"]')) {
+    await radio.scrollIntoView();
+    await radio.click();
+  }
   await type(page, "Meter proved before, V", "121");
   await fill(page, /^(line|neutral).*, V$/, "0.1");
   await tick(/: on low impedance/);

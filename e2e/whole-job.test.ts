@@ -99,7 +99,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     const { page } = session;
     await answerLike(page, /^\d+ checks? left\. Next: /);
     await me.choose('[role="radio"][value="yes"]');
-    await me.tickAll(/: off|locked or tagged|: on low impedance|disabled/);
+    await me.choose('[role="radio"][value="locked"]');
     await me.type("Meter proved before, V", "121");
     expect(await fill(/^(line|neutral).*, V$/, "0.1")).toBe(3);
     await me.tickAll(/: on low impedance/);

@@ -15,7 +15,7 @@ export interface Question {
   /** What is said once, before the first of its group in a list, and with each of them where one is asked at a time. */
   readonly intro?: React.ReactNode;
   /** A yes or no; absent where the content asks by itself. */
-  readonly tick?: { readonly label: string; readonly help?: string; readonly onChange: (yes: boolean) => void };
+  readonly tick?: { readonly label: string; readonly help?: string; readonly ticked?: boolean; readonly onChange: (yes: boolean) => void };
   /** Asked by a field, a list or a choice. */
   readonly content?: React.ReactNode;
 }
@@ -62,7 +62,7 @@ function List({ label, questions, end }: AskedProps) {
               {question.intro}
             </>
           )}
-          {question.tick === undefined ? question.content : <Tick {...question.tick} ticked={question.done} />}
+          {question.tick === undefined ? question.content : <Tick ticked={question.done} {...question.tick} />}
         </div>
       ))}
       {end}
@@ -143,7 +143,7 @@ function OneQuestion({ question, onward }: { readonly question: Question; readon
       >
         {ASKED.yes}
       </RoofButton>
-      {question.done && <RoofButton onClick={() => tick.onChange(false)}>{ASKED.takeBack}</RoofButton>}
+      {(tick.ticked ?? question.done) && <RoofButton onClick={() => tick.onChange(false)}>{ASKED.takeBack}</RoofButton>}
     </fieldset>
   );
 }

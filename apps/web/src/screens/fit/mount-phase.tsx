@@ -79,8 +79,12 @@ export function MountPhase({ work, save }: FitProps) {
     asked("routeM", <BoundedInput name="routeM" value={mounting.wayM} onChange={(wayM) => wayM !== null && set({ wayM }, "wayM")} />),
     {
       id: "second",
-      done: mounting.secondRestraint || !(tape || isOpen("second-restraint")),
-      tick: { label: FIT.second, onChange: (secondRestraint) => set({ secondRestraint }, "secondRestraint") },
+      done: mounting.secondRestraint || !isOpen("second-restraint"),
+      tick: {
+        label: FIT.second,
+        ticked: mounting.secondRestraint,
+        onChange: (secondRestraint) => set({ secondRestraint }, "secondRestraint"),
+      },
     },
     ...MOUNTING_LIST.map((check) => ({
       id: check,
