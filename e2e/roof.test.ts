@@ -96,17 +96,17 @@ describe("on the roof, with the network off from the first tap", () => {
   it("goes through every source, pair and capacitor, and refuses what is not dead", async () => {
     const { page } = roof;
     await go(page, `${job}/isolate`);
-    await answerLike(page, /^19 checks left\. Next: switch off Generator\.$/);
+    await answerLike(page, /^15 checks left\. Next: switch off Generator\.$/);
     await tap(page, "Skip a check");
     await type(page, "Reason: measure line to ground", "too short");
-    await answerLike(page, /^19 checks left/);
+    await answerLike(page, /^15 checks left/);
     await type(page, "Reason: measure line to ground", "no bare metal in reach of a probe");
-    await answerLike(page, /^18 checks left/);
+    await answerLike(page, /^14 checks left/);
     await page.reload({ waitUntil: "load" });
-    await answerLike(page, /^18 checks left/);
+    await answerLike(page, /^14 checks left/);
     await tap(page, "Skip a check");
     await type(page, "Reason: measure line to ground", "x");
-    await answerLike(page, /^19 checks left/);
+    await answerLike(page, /^15 checks left/);
     for (const radio of await page.$$('[role="radio"][value="yes"]')) {
       await radio.scrollIntoView();
       await radio.tap();
@@ -252,13 +252,14 @@ describe("on the roof, with the network off from the first tap", () => {
       await new Promise((settled) => setTimeout(settled, 150));
     }
     await go(page, `${job}/isolate`);
-    await answerLike(page, /^19 checks left\. Next: switch off Generator\.$/);
+    await answerLike(page, /^15 checks left\. Next: switch off Generator\.$/);
     const declare = await named(page, "button", "It is proven dead: start work");
     expect(await declare.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
-    await (
-      await until("the generator’s answers", () => page.$('[role="radiogroup"][aria-label="Generator"] [role="radio"][value="off"]'))
-    ).tap();
-    await answerLike(page, /^18 checks left/);
+    const generator = '[role="radiogroup"][aria-label="Generator"] [role="radio"]';
+    await (await until("the generator’s answers", () => page.$(`${generator}[value="off"]`))).tap();
+    await answerLike(page, /^15 checks left\. Next: switch off Generator: auto-start\.$/);
+    await (await until("the same", () => page.$(`${generator}[value="away"]`))).tap();
+    await answerLike(page, /^14 checks left\. Next: switch off Generator: auto-start\.$/);
     await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Locked/);
     const second = await profile.newPage();
@@ -280,7 +281,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await go(elsewhere.page, `${job}/fit/wire`);
     await answerLike(elsewhere.page, /^Locked: it is not proven dead/);
     await go(elsewhere.page, `${job}/isolate`);
-    await answerLike(elsewhere.page, /^19 checks left/);
+    await answerLike(elsewhere.page, /^15 checks left/);
     await go(elsewhere.page, `${job}/fit/find`);
     await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();

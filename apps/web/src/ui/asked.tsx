@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useSettings } from "../store/settings.tsx";
 import { ASKED } from "../words/asked.ts";
 import { SectionHeading } from "./layout/section-heading.tsx";
@@ -58,7 +58,7 @@ function List({ label, questions, end }: AskedProps) {
         <div key={question.id}>
           {question.group !== undefined && begins(questions, k) && (
             <>
-              <SectionHeading className="mt-5">{question.group}</SectionHeading>
+              <SectionHeading spaced>{question.group}</SectionHeading>
               {question.intro}
             </>
           )}
@@ -77,7 +77,11 @@ function OneByOne({ label, questions, end }: AskedProps) {
   const chosen = at === null ? -1 : questions.findIndex((q) => q.id === at);
   const k = chosen >= 0 ? chosen : open;
   const question = questions[k];
+  /** Whether one is typing: what is being typed in stays until one goes on, however good the figure is by then. */
+  const typing = useRef(false);
+  const seen = useRef<{ readonly id: string; readonly done: boolean } | null>(null);
   const go = (id: string | null): void => {
+    typing.current = false;
     setAt(id);
     frame.current?.focus({ preventScroll: true });
     frame.current?.scrollIntoView({ block: "nearest" });
@@ -87,6 +91,14 @@ function OneByOne({ label, questions, end }: AskedProps) {
     const rest = [...questions.slice(k + 1), ...questions.slice(0, k)];
     go(rest.find((q) => !q.done)?.id ?? null);
   };
+  const ahead = useRef(onward);
+  ahead.current = onward;
+  const [id, done] = [question?.id ?? null, question?.done === true];
+  useEffect(() => {
+    const answered = seen.current?.id === id && !seen.current.done && done;
+    seen.current = id === null ? null : { id, done };
+    if (answered && !typing.current) ahead.current();
+  }, [id, done]);
   return (
     <section ref={frame} tabIndex={-1} aria-label={label} className="mt-3 border-t-[1.5px] border-ink outline-offset-[-3px]">
       {question === undefined ? (
@@ -94,8 +106,9 @@ function OneByOne({ label, questions, end }: AskedProps) {
       ) : (
         <div
           onFocusCapture={(event) => {
-            // What is being typed in stays until one goes on, however good the figure is by then.
-            if (event.target instanceof HTMLInputElement && at === null) setAt(question.id);
+            if (!(event.target instanceof HTMLInputElement)) return;
+            typing.current = true;
+            setAt(question.id);
           }}
         >
           <p className="flex justify-between py-2 text-body text-ink2" aria-live="polite">
@@ -129,7 +142,7 @@ function OneByOne({ label, questions, end }: AskedProps) {
 
 function OneQuestion({ question, onward }: { readonly question: Question; readonly onward: () => void }) {
   const { tick } = question;
-  if (tick === undefined) return <div className="text-large">{question.content}</div>;
+  if (tick === undefined) return <div className="one-question">{question.content}</div>;
   return (
     <fieldset>
       <legend className="py-2 text-large font-semibold">{tick.label}</legend>

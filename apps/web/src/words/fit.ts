@@ -118,6 +118,7 @@ export const FIT = {
   } satisfies Readonly<Record<PowerCheck, string>>,
   powerBefore: "Before power",
   powerAfter: "What to expect",
+  isOn: "Power is on. The work is locked.",
   powerOn: "Power is on: lock the work",
   powerStop: "Stop when",
   powerStops: [

@@ -141,6 +141,7 @@ export const ISOLATE = {
     `From up to ${formatNumber(fromV, 0)} V: ${formatNumber(seconds, 1)} s to below 10 V${overS >= 0.05 ? `; the resistors take more than their rating for ${formatNumber(overS, 1)} s` : ""}.`,
   first: (name: string): string => `${name}: DC volts`,
   second: (name: string): string => `${name}: DC volts again`,
+  bleedFirst: (name: string): string => `${name}: bleed and read it first.`,
   again: (seconds: number): string => `Read again in ${seconds} s.`,
   badVolts: (label: string): string => `${label} must be a number from −1,000 to 1,000 V.`,
   overrides: "Skip a check",

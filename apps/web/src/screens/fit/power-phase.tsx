@@ -29,33 +29,36 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
             : FIT.expect
           : FIT.before;
   const ready = plan.plan.ok && undone === 0 && faults === 0;
-  const question = (check: (typeof BEFORE_POWER)[number]): Question => ({
-    id: check,
-    done: work.power[check] === true,
-    tick: { label: FIT.power[check], onChange: (yes) => save({}, `power ${check}`, { power: { [check]: yes } }) },
-  });
+  const question =
+    (group: string) =>
+    (check: (typeof BEFORE_POWER)[number]): Question => ({
+      id: check,
+      group,
+      done: work.power[check] === true,
+      tick: { label: FIT.power[check], onChange: (yes) => save({}, `power ${check}`, { power: { [check]: yes } }) },
+    });
+  const power: Question = {
+    id: "power",
+    group: FIT.powerBefore,
+    done: powered,
+    content: powered ? (
+      <p className="py-2 font-semibold">{FIT.isOn}</p>
+    ) : (
+      <div className="py-3">
+        <RoofButton main disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
+          {FIT.powerOn}
+        </RoofButton>
+      </div>
+    ),
+  };
+  const questions = [...BEFORE_POWER.map(question(FIT.powerBefore)), power, ...AFTER_POWER.map(question(FIT.powerAfter))];
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} sure={FIT.strong} />
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>
-      <SectionHeading spaced>{FIT.powerBefore}</SectionHeading>
-      <Asked
-        label={FIT.powerBefore}
-        questions={BEFORE_POWER.map(question)}
-        end={
-          !powered && (
-            <div className="py-3">
-              <RoofButton main disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
-                {FIT.powerOn}
-              </RoofButton>
-            </div>
-          )
-        }
-      />
-      <SectionHeading spaced>{FIT.powerAfter}</SectionHeading>
-      <Asked label={FIT.powerAfter} questions={AFTER_POWER.map(question)} />
+      <Asked label={FIT.phases.power} questions={questions} />
       <SectionHeading spaced>{FIT.powerStop}</SectionHeading>
       <ul className="list-disc py-1 pl-6 font-semibold text-lead">
         {FIT.powerStops.map((stop) => (

@@ -3,7 +3,7 @@ import { nowIso } from "../../store/identity.ts";
 import type { Question } from "../../ui/asked.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
-import { againIn, type IsolationView } from "./isolate.view.ts";
+import { againIn, type IsolationView, openQuestions } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 const UNREAD = { first: null, firstAt: null, second: null } as const;
@@ -16,8 +16,7 @@ export function capacitorQuestions(
   now: number,
   save: SaveFitLog,
 ): readonly Question[] {
-  const isOpen = (task: "first-discharge" | "second-discharge", id: string): boolean =>
-    view.undone.some((t) => t.task === task && t.id === id);
+  const open = openQuestions(view);
   const intro = <p className="py-1 text-body">{ISOLATE.capacitorsHelp}</p>;
   const of = (again: boolean) =>
     view.capacitors.flatMap(({ id, bleed }): readonly Question[] => {
@@ -32,7 +31,7 @@ export function capacitorQuestions(
             id: `bleed ${id}`,
             group: ISOLATE.capacitors,
             intro,
-            done: !isOpen("first-discharge", id),
+            done: !open.has(`first-discharge ${id}`),
             content: (
               <div className="border-l-[3px] border-ink pl-2">
                 <p className="pt-1">
@@ -47,14 +46,15 @@ export function capacitorQuestions(
             ),
           },
         ];
-      if (kept.first === null) return [];
       return [
         {
           id: `again ${id}`,
           group: ISOLATE.capacitorsAgain,
-          done: !isOpen("second-discharge", id),
+          done: !open.has(`second-discharge ${id}`),
           content:
-            wait > 0 ? (
+            kept.first === null ? (
+              <p className="border-b border-hair py-2 text-ink2">{ISOLATE.bleedFirst(name)}</p>
+            ) : wait > 0 ? (
               <p className="figure py-2" role="timer">
                 {name}: {ISOLATE.again(wait)}
               </p>

@@ -3,7 +3,7 @@ import type { Question } from "../../ui/asked.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
-import type { IsolationView } from "./isolate.view.ts";
+import { type IsolationView, openQuestions } from "./isolate.view.ts";
 
 /** What can be told of something that feeds. */
 const FEED_STATES = ["locked", "off", "away", "on"] as const;
@@ -24,10 +24,11 @@ function stateOf(kept: FitLog["sources"][string] | undefined): FeedState | "" {
 
 /** One answer for everything that can feed the circuit of this rig. */
 export function feedQuestions(view: IsolationView, work: FitLog, nameOf: (id: string) => string, save: SaveFitLog): readonly Question[] {
+  const open = openQuestions(view);
   return view.feeds.map(({ id, kind }) => ({
     id: `feed ${id}`,
     group: ISOLATE.feeds,
-    done: work.sources[id]?.away === true || (work.sources[id]?.off === true && work.sources[id].locked),
+    done: !open.has(`source ${id}`),
     content: (
       <div className="border-b border-hair pb-1.5">
         <Choice<FeedState | "">

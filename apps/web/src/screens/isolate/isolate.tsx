@@ -11,7 +11,7 @@ import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { capacitorQuestions } from "./capacitor-questions.tsx";
 import { feedQuestions } from "./feed-questions.tsx";
-import { provedAt, siteToday } from "./isolate.view.ts";
+import { openQuestions, provedAt, siteToday } from "./isolate.view.ts";
 import { OverrideList } from "./override-list.tsx";
 import { usePairQuestions } from "./pair-questions.tsx";
 import { siteQuestionsOf } from "./site-questions.tsx";
@@ -36,7 +36,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     lock === null && proof !== null
       ? ISOLATE.open(format(provedAt(work, proof), "H:mm"))
       : first !== undefined
-        ? ISOLATE.notYet(view.open.length, `${taskWords(first, feedName, capacitorName)}.`)
+        ? ISOLATE.notYet(openQuestions(view).size, `${taskWords(first, feedName, capacitorName)}.`)
         : (lock !== null && ISOLATE.relock[lock]) || ISOLATE.ready;
   const pairs = usePairQuestions(view, work, saveEvidence);
   const questions = [
@@ -63,9 +63,9 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     </div>
   );
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto flex w-full max-w-[820px] flex-col px-4 py-3 min-[1000px]:px-6">
       <Answer guide="isolate" question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
-      <div className="mt-3">
+      <div className="mt-3 max-[999px]:order-2">
         <Caution title={ISOLATE.caution}>
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>
@@ -81,9 +81,15 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       {roof === null && today !== null && Object.keys(work.site).length === 0 && (
         <RoofButton onClick={() => void save({ site: today.site }, "site")}>{ISOLATE.sameSite(today.unitName)}</RoofButton>
       )}
-      <SiteVerdict view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} />
-      <Asked label={ISOLATE.question} questions={questions} end={end} />
-      <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={saveEvidence} />
+      <div className="max-[999px]:order-2">
+        <SiteVerdict view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} />
+      </div>
+      <div className="max-[999px]:order-1">
+        <Asked label={ISOLATE.question} questions={questions} end={end} />
+      </div>
+      <div className="order-3">
+        <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={saveEvidence} />
+      </div>
     </div>
   );
 }

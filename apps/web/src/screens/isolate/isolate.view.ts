@@ -106,6 +106,13 @@ export function isolationView({ rig, unit, units, sources, wiring, work }: Isola
   };
 }
 
+/** Names of the questions that open tasks belong to: off and locked are one answer. */
+export function openQuestions({ open }: Pick<IsolationView, "open">): ReadonlySet<string> {
+  return new Set(
+    open.map((task) => ("id" in task ? (task.task.startsWith("source-") ? `source ${task.id}` : `${task.task} ${task.id}`) : task.task)),
+  );
+}
+
 /** Evidence before anything is measured. */
 export const NO_EVIDENCE = { sources: {}, meterBefore: null, meterAfter: null, pairs: {}, capacitors: {}, overrides: {} } as const;
 

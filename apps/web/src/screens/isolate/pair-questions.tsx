@@ -4,22 +4,21 @@ import type { Question } from "../../ui/asked.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
-import type { IsolationView } from "./isolate.view.ts";
+import { type IsolationView, openQuestions } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
 /** Live, dead, live, as questions: the meter proved, all pairs, the meter proved again. */
 export function usePairQuestions(view: IsolationView, work: FitLog, save: SaveFitLog): readonly Question[] {
   /** What was last typed and ticked: it may still be on its way into the record, and an emptied field does not lose its range. */
   const last = useRef(new Map<string, { readonly volts: number | null; readonly low: boolean }>());
-  const isOpen = (task: string, id?: string): boolean =>
-    view.undone.some((t) => t.task === task && (id === undefined || ("id" in t && t.id === id)));
+  const open = openQuestions(view);
   /** A meter's range stays as it is from one pair to the next. */
   const usual = Object.values(work.pairs).some((p) => p?.lowImpedance === true);
   const meter = (at: "before" | "after"): Question => ({
     id: `meter ${at}`,
     group: ISOLATE.meter,
     intro: <p className="py-1 text-body">{ISOLATE.meterHelp}</p>,
-    done: !isOpen(`meter-${at}`),
+    done: !open.has(`meter-${at}`),
     content:
       at === "before" ? (
         <VoltsField label={ISOLATE.before} value={work.meterBefore} onVolts={(meterBefore) => save({ meterBefore }, "meterBefore")} />
@@ -38,7 +37,7 @@ export function usePairQuestions(view: IsolationView, work: FitLog, save: SaveFi
       id: `pair ${pair}`,
       group: ISOLATE.pairs,
       intro: <p className="py-1 text-body">{ISOLATE.pairsHelp}</p>,
-      done: !isOpen("pair", pair),
+      done: !open.has(`pair ${pair}`),
       content: (
         <div className="border-l-[3px] border-ink pl-2">
           <VoltsField
