@@ -1,9 +1,9 @@
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
-import { Asked } from "../../ui/asked.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { FIT } from "../../words/fit.ts";
+import { Asked } from "../asked.tsx";
 import { Photos } from "../photos/photos.tsx";
 import { closingList, closingState } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";

@@ -1,10 +1,10 @@
 import { Answer } from "../../ui/answer.tsx";
-import { Asked, type Question } from "../../ui/asked.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { FIT } from "../../words/fit.ts";
 import { ISOLATE } from "../../words/isolate.ts";
+import { Asked, type Question } from "../asked.tsx";
 import type { lockNow } from "../isolate/isolate.view.ts";
 import { builtView } from "../prepare/built.view.ts";
 import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "./fit.view.ts";

@@ -1,7 +1,7 @@
 import type { FitLog } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
-import type { Question } from "../../ui/asked.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
+import type { Question } from "../asked.tsx";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import { againIn, type IsolationView, openQuestions } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";

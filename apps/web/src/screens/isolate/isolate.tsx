@@ -1,11 +1,11 @@
 import { format, isSameDay, parseISO } from "date-fns";
 import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
-import { Asked } from "../../ui/asked.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { ISOLATE, taskWords } from "../../words/isolate.ts";
+import { Asked } from "../asked.tsx";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
 import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";

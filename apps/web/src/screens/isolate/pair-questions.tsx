@@ -1,8 +1,8 @@
 import type { FitLog } from "@amp-saver/records";
 import { useRef } from "react";
-import type { Question } from "../../ui/asked.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
+import type { Question } from "../asked.tsx";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, openQuestions } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";

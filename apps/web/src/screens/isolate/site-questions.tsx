@@ -1,7 +1,7 @@
 import type { FitLog } from "@amp-saver/records";
-import type { Question } from "../../ui/asked.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
+import type { Question } from "../asked.tsx";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, siteList } from "./isolate.view.ts";
 

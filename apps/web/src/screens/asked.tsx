@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from "react";
 import { useSettings } from "../store/settings.tsx";
+import { SectionHeading } from "../ui/layout/section-heading.tsx";
+import { RoofButton } from "../ui/roof-button.tsx";
+import { Tick } from "../ui/tick.tsx";
+import { useWide } from "../ui/use-wide.ts";
 import { ASKED } from "../words/asked.ts";
-import { SectionHeading } from "./layout/section-heading.tsx";
-import { RoofButton } from "./roof-button.tsx";
-import { Tick } from "./tick.tsx";
-import { useWide } from "./use-wide.ts";
 
 /** One thing that is asked, and whether it is answered. */
 export interface Question {
