@@ -30,7 +30,7 @@ const ticksNamed: Step = (old) => {
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const fitLogRecord = defineRecord({
   kind: "work",
-  migrations: { "work-2-adds-run": asItWas, "work-3-names-line": ticksNamed },
+  migrations: { "work-2-adds-run": asItWas, "work-3-names-line": ticksNamed, "work-4-adds-away": asItWas },
   schema: (base) =>
     z.strictObject({
       ...base,
