@@ -34,6 +34,7 @@ const SHOTS = [
   ["day", "/rig/demo-tin-lantern/day", TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
   ["history", "/rig/demo-heron-post/history", TABLE],
+  ["guide", "/guide#check", TABLE],
 ];
 
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
