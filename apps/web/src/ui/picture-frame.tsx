@@ -56,7 +56,7 @@ export function PictureFrame({ reading, steps, at, onStep, onKey, fileName, chil
           {reading ?? <span className="font-normal text-ink2">{PICTURES.empty}</span>}
         </output>
         <span className="flex gap-2">
-          <Button look="quiet" onClick={() => keep(saveSvg)}>
+          <Button look="quiet" className="pointer-coarse:hidden" onClick={() => keep(saveSvg)}>
             {PICTURES.saveSvg}
           </Button>
           <Button look="quiet" onClick={() => keep(savePng)}>

@@ -201,7 +201,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
         </label>
       </div>
       {text("loadsOn", PROVE.loadsOn)}
-      <Button type="submit" look="primary" className="min-h-[48px]">
+      <Button type="submit" look="primary" className="min-h-[48px] max-[999px]:sticky max-[999px]:bottom-1">
         {PROVE.save}
       </Button>
     </form>
