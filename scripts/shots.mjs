@@ -17,7 +17,6 @@ const SHOTS = [
   ["choose", `${JOB}/choose`, TABLE],
   ["wiring-found", "/job/demo-rear-job/prepare", TABLE],
   ["wiring-plan", "/job/demo-rear-job/prepare/plan", TABLE],
-  ["wiring-phone", "/job/demo-rear-job/prepare/plan", PHONE],
   ["isolate-phone", "/job/demo-rear-job/isolate", PHONE],
   [
     "fit-phone",
@@ -34,7 +33,7 @@ const SHOTS = [
   ["day", "/rig/demo-tin-lantern/day", TABLE],
   ["check-phone", `${JOB}/check`, PHONE],
   ["history", "/rig/demo-heron-post/history", TABLE],
-  ["guide", "/guide#check", TABLE],
+  ["guide", "/guide", TABLE],
 ];
 
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
