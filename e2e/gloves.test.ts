@@ -117,6 +117,17 @@ describe("in gloves, one question a screen", () => {
     await answerLike(page, /^7 checks left\. Next: measure line to ground\.$/);
   });
 
+  it("keeps the other unit proven when a source is only said to be away", async () => {
+    const { page } = roof;
+    await press(page, "Show them as a list", "tap");
+    const generator = `${QUESTIONS} [role="radiogroup"][aria-label="2.2 kW generator"] [role="radio"]`;
+    await (await until("the generator’s answers", () => page.$(`${generator}[value="locked"]`))).tap();
+    await (await until("the same", () => page.$(`${generator}[value="away"]`))).tap();
+    await press(page, "Ask one at a time", "tap");
+    await go(page, `${REAR}/isolate`);
+    await answerLike(page, /^Proven dead at/);
+  });
+
   it("locks every unit of the roof when power is back on one", async () => {
     const { page } = roof;
     await go(page, `${REAR}/isolate`);
@@ -128,12 +139,37 @@ describe("in gloves, one question a screen", () => {
     expect(await page.$("::-p-text(Use that proof of the sources)")).toBeNull();
   });
 
+  it("asks about the place once a day: a unit added today takes the answers over", async () => {
+    const { page } = roof;
+    await go(page, `${FRONT}/survey`);
+    await press(page, "Add another unit to this rig", "tap");
+    await until("the new unit", async () => !page.url().includes("demo-") || notYet(page.url()));
+    await go(page, page.url().replace("/survey", "/isolate"));
+    expect(await named(page, "radiogroup", "The roof is dry")).not.toBeNull();
+    await press(page, "Same answers as for Rear, over the bunks today", "tap");
+    await until(
+      "the first source to be asked",
+      async () => (await page.$(`${QUESTIONS} [role="radiogroup"][aria-label="2.2 kW generator"]`)) !== null,
+    );
+    await go(page, `${FRONT}/isolate`);
+  });
+
+  it("keeps what warns on the screen of a phone held sideways", async () => {
+    const { page } = roof;
+    await page.setViewport({ width: 844, height: 390, isMobile: true, hasTouch: true });
+    await sees(page, /Waiting is no proof\. A meter on AC volts does not show a charged capacitor/);
+    await sees(page, /Line voltage kills, capacitors stay charged/);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+    await page.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
+  });
+
   it("shows them as a list where that is wanted, and remembers it", async () => {
     const { page } = roof;
     await press(page, "Show them as a list", "tap");
-    await until("every source", async () => (await page.$$(`${QUESTIONS} [role="radio"][value="locked"]`)).length === 10);
+    // Ten of before, and the added unit's own breaker.
+    await until("every source", async () => (await page.$$(`${QUESTIONS} [role="radio"][value="locked"]`)).length === 11);
     await page.reload({ waitUntil: "load" });
-    await until("every source still", async () => (await page.$$(`${QUESTIONS} [role="radio"][value="locked"]`)).length === 10);
+    await until("every source still", async () => (await page.$$(`${QUESTIONS} [role="radio"][value="locked"]`)).length === 11);
     await press(page, "Ask one at a time", "tap");
     await until("one question", async () => (await page.$$(`${QUESTIONS} [role="radio"][value="locked"]`)).length === 1);
     expect(roof.complaints).toEqual([]);

@@ -12,7 +12,7 @@ beforeAll(async () => {
 afterAll(() => session.close());
 
 /** Titles of the entries that stand open. */
-const opened = (): Promise<string[]> => session.page.$$eval("details[open] > summary", (all) => all.map((e) => e.textContent ?? ""));
+const opened = (): Promise<string[]> => session.page.$$eval('main [data-state="open"] > h3', (all) => all.map((e) => e.textContent ?? ""));
 
 describe("the guide", () => {
   it("opens from a Why at what is asked about, and leads back", async () => {
@@ -71,11 +71,11 @@ describe("the guide", () => {
     await press(page, "keys", "tap");
     await press(page, "Open the guide", "tap", "link");
     await answerLike(page, /^Words, method, rules/);
-    const entry = await until("Rest", async () => page.$("#rest > summary"));
+    const entry = await until("Rest", async () => page.$("#rest button"));
     await entry.tap();
     await sees(page, /Time between two starts\. Below 3 min the pressures are not equal/);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
-    const small = await page.$$eval("main a, main summary, main input", (all) =>
+    const small = await page.$$eval("main a, main h3 button, main input", (all) =>
       all.filter((e) => (e.closest("label") ?? e).getBoundingClientRect().height < 44).map((e) => e.textContent),
     );
     expect(small).toEqual([]);

@@ -27,7 +27,7 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
             <NavLink
               to={`/job/${job.id}/${line.stage}`}
               className={({ isActive }) =>
-                `flex grow items-end justify-between px-3 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : TONE[line.state]}`
+                `flex grow items-end justify-between px-1.5 pb-1.5 text-body font-semibold -outline-offset-3 ${isActive ? "bg-ink text-face outline-face" : TONE[line.state]}`
               }
             >
               <span className="whitespace-nowrap">

@@ -1,4 +1,4 @@
-import { type FitLog, newFitLog, type Wiring } from "@amp-saver/records";
+import { type FitLog, type Job, newFitLog, type Wiring } from "@amp-saver/records";
 import { useMemo, useRef } from "react";
 import { type Changing, fitLogCommit } from "../store/commands.ts";
 import { newId, nowIso } from "../store/identity.ts";
@@ -6,13 +6,21 @@ import { forgetProof, useLocalProof, useLocalProofs } from "../store/local-proof
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { useNow } from "../store/use-now.ts";
-import { countedFitLog, declared, fromRoof, isolationView, lockNow, NO_EVIDENCE, roofProof } from "./isolate/isolate.view.ts";
+import {
+  countedFitLog,
+  declared,
+  feedsAgain,
+  fromRoof,
+  isolationView,
+  lockNow,
+  NO_EVIDENCE,
+  ofTheRoof,
+  roofProof,
+} from "./isolate/isolate.view.ts";
 import type { SaveFitLog } from "./save-fit-log.ts";
 
 const MOST_EVENTS = 500;
-
-/** Whether an answer about a source says that it can feed again. */
-const isBack = (answer: unknown): boolean => typeof answer === "object" && answer !== null && "off" in answer && answer.off === false;
+type Event = FitLog["events"][number]["what"];
 
 /**
  * The visit of a job as it counts on this device, whether its work is open, and what changes that. Evidence
@@ -39,8 +47,6 @@ export function useLock(bundle: JobBundle, wiring: Wiring, everyS: number) {
   };
   const saveEvidence: SaveFitLog = (change, field, entries, fresh) => {
     const at = Date.now();
-    // A source that is no longer off is so for every unit it feeds.
-    if (Object.values(entries?.sources ?? {}).some((s) => isBack(s))) for (const other of others) forgetProof(other);
     if (begunOn.current === stored || work === stored) {
       setLocal((old) => old && { ...old, at });
       return commit(fitLogCommit(job, change, field, entries, fresh));
@@ -51,7 +57,8 @@ export function useLock(bundle: JobBundle, wiring: Wiring, everyS: number) {
     const anew: Changing<FitLog> = (kept) => ({ ...NO_EVIDENCE, run, ...(typeof change === "function" ? change(kept) : change) });
     return commit(fitLogCommit(job, anew, field, entries, fresh));
   };
-  const roof = lock === null ? null : roofProof(job, { rig, units, sources, wirings, jobs, works, proofOf, nowMs: now });
+  const feedsOpen = view.open.some(ofTheRoof);
+  const roof = lock === null || !feedsOpen ? null : roofProof(job, { rig, units, sources, wirings, jobs, works, proofOf, nowMs: now });
   /** Goes on under the proof that another unit of this rig was given: what is the roof's is not asked again. */
   const shareRoof = (): void => {
     if (roof === null) return;
@@ -60,9 +67,22 @@ export function useLock(bundle: JobBundle, wiring: Wiring, everyS: number) {
     setLocal(() => ({ run, evidence: null, at: Date.now() }));
     void commit(fitLogCommit(job, (kept) => ({ ...fromRoof(roof, kept), run }), "roof proof"));
   };
-  const log = (what: FitLog["events"][number]["what"]): void => {
+  const log = (what: Event, of: Job = job): void => {
     const event = { at: nowIso(), what };
-    void commit(fitLogCommit(job, (kept) => ({ events: [...kept.events, event].slice(-MOST_EVENTS) }), `event ${what}`));
+    void commit(fitLogCommit(of, (kept) => ({ events: [...kept.events, event].slice(-MOST_EVENTS) }), `event ${what}`));
+  };
+  /** What was proven for the rig's other units counts no longer either. */
+  const lockOthers = (what: Event): void => {
+    for (const other of jobs) {
+      if (other.id === job.id || proofOf(other.id) === null) continue;
+      forgetProof(other.id);
+      log(what, other);
+    }
+  };
+  /** One answer about what feeds the rig; where it can feed again, it can for every unit. */
+  const saveFeed = (id: string, answer: FitLog["sources"][string]): void => {
+    if (feedsAgain(answer)) lockOthers("powered");
+    void saveEvidence({}, `source ${id}`, { sources: { [id]: answer } });
   };
   const declare = (): void => {
     setLocal((old) => old && declared(view, old, Date.now()));
@@ -71,13 +91,8 @@ export function useLock(bundle: JobBundle, wiring: Wiring, everyS: number) {
   /** Power is back, or other hands take over: what was measured counts no longer, for any unit of the rig. */
   const relock = (what: "powered" | "hands"): void => {
     setLocal(() => null);
-    for (const other of jobs) {
-      if (other.id === job.id || proofOf(other.id) === null) continue;
-      forgetProof(other.id);
-      const event = { at: nowIso(), what };
-      void commit(fitLogCommit(other, (kept) => ({ events: [...kept.events, event].slice(-MOST_EVENTS) }), `event ${what}`));
-    }
+    lockOthers(what);
     log(what);
   };
-  return { work, view, lock, proof: local, now, roof, shareRoof, save, saveEvidence, declare, relock };
+  return { work, view, lock, proof: local, now, roof, shareRoof, save, saveEvidence, saveFeed, declare, relock };
 }

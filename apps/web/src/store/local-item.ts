@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useMemo, useSyncExternalStore } from "react";
 
 /** Notes that lie beside the records, on this device alone: they travel in no file and no undo brings one back. */
 const CHANGED = "amp-saver local item changed";
@@ -26,47 +26,30 @@ function write(key: string, text: string | null): void {
   globalThis.dispatchEvent(new Event(CHANGED));
 }
 
+type Turn = (old: string | null) => string | null;
+
 /** Turns the note under a key into the next, from outside of a screen. */
 export function turnLocalItem(key: string, turn: Turn): void {
   write(key, turn(read(key)));
 }
 
-/** Notes under several keys at once; changes in other tabs arrive too. */
-export function useLocalItems(keys: readonly string[]): readonly (string | null)[] {
-  const named = JSON.stringify(keys);
-  const [texts, setTexts] = useState(() => keys.map(read));
-  useEffect(() => {
-    const all: readonly string[] = JSON.parse(named);
-    const look = (): void =>
-      setTexts((old) => {
-        const next = all.map(read);
-        return next.length === old.length && next.every((t, k) => t === old[k]) ? old : next;
-      });
-    look();
-    globalThis.addEventListener("storage", look);
-    globalThis.addEventListener(CHANGED, look);
-    return () => {
-      globalThis.removeEventListener("storage", look);
-      globalThis.removeEventListener(CHANGED, look);
-    };
-  }, [named]);
-  return texts;
+function listen(heard: () => void): () => void {
+  globalThis.addEventListener("storage", heard);
+  globalThis.addEventListener(CHANGED, heard);
+  return () => {
+    globalThis.removeEventListener("storage", heard);
+    globalThis.removeEventListener(CHANGED, heard);
+  };
 }
 
-type Turn = (old: string | null) => string | null;
+/** Notes under several keys, null for none; changes in other tabs arrive too. */
+export function useLocalItems(keys: readonly string[]): readonly (string | null)[] {
+  const all = useSyncExternalStore(listen, () => JSON.stringify(keys.map(read)));
+  return useMemo(() => JSON.parse(all), [all]);
+}
 
 /** The note under a key, null for none, and how to turn it into the next; changes in other tabs arrive too. */
 export function useLocalItem(key: string): readonly [string | null, (turn: Turn) => void] {
-  const [text, setText] = useState(() => read(key));
-  useEffect(() => {
-    const look = (): void => setText(read(key));
-    look();
-    globalThis.addEventListener("storage", look);
-    globalThis.addEventListener(CHANGED, look);
-    return () => {
-      globalThis.removeEventListener("storage", look);
-      globalThis.removeEventListener(CHANGED, look);
-    };
-  }, [key]);
-  return [text, useCallback((turn) => write(key, turn(read(key))), [key])];
+  const text = useSyncExternalStore(listen, () => read(key));
+  return [text, useCallback((turn) => turnLocalItem(key, turn), [key])];
 }

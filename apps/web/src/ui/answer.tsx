@@ -31,7 +31,7 @@ export function Answer({ question, parts, sure, extra, guide }: AnswerProps) {
             </span>
           ))}
         </h1>
-        {sure !== undefined && <p className="sure text-body">{sure}</p>}
+        {sure !== undefined && <p className="text-body">{sure}</p>}
       </div>
       {extra}
     </div>

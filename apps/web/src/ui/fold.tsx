@@ -6,33 +6,37 @@ interface FoldProps {
   /** Whether it is a part of the screen of its own, under a rule. */
   readonly ruled?: boolean;
   readonly id?: string;
+  /** A heading in a list of such, rather than words in a form. */
+  readonly heading?: boolean;
   readonly startOpen?: boolean;
   readonly className?: string;
   readonly children: ReactNode;
 }
 
 /** What few need, folded away until its words are pressed. */
-export function Fold({ label, ruled = false, id, startOpen = false, className = "", children }: FoldProps) {
+export function Fold({ label, ruled = false, heading = false, id, startOpen = false, className = "", children }: FoldProps) {
+  const words = heading ? "min-h-[48px] w-full font-semibold" : `min-h-[44px] underline underline-offset-4 ${ruled ? "font-bold" : ""}`;
+  const trigger = (
+    <Collapsible.Trigger className={`group flex items-center gap-2 text-left pointer-coarse:min-h-[48px] ${words}`}>
+      <svg
+        viewBox="0 0 16 16"
+        width="12"
+        height="12"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.8"
+        aria-hidden="true"
+        className="shrink-0"
+      >
+        <path d="M2 8h12" />
+        <path d="M8 2v12" className="group-data-[state=open]:hidden" />
+      </svg>
+      {label}
+    </Collapsible.Trigger>
+  );
   return (
     <Collapsible.Root id={id} defaultOpen={startOpen} className={`${ruled ? "border-t-[1.5px] border-ink" : ""} ${className}`}>
-      <Collapsible.Trigger
-        className={`group flex min-h-[44px] items-center gap-2 text-left underline underline-offset-4 pointer-coarse:min-h-[48px] ${ruled ? "font-bold" : ""}`}
-      >
-        <svg
-          viewBox="0 0 16 16"
-          width="12"
-          height="12"
-          fill="none"
-          stroke="currentColor"
-          strokeWidth="1.8"
-          aria-hidden="true"
-          className="shrink-0"
-        >
-          <path d="M2 8h12" />
-          <path d="M8 2v12" className="group-data-[state=open]:hidden" />
-        </svg>
-        {label}
-      </Collapsible.Trigger>
+      {heading ? <h3>{trigger}</h3> : trigger}
       <Collapsible.Content>{children}</Collapsible.Content>
     </Collapsible.Root>
   );

@@ -8,7 +8,6 @@ export const GUIDE = {
   found: (n: number): string => (n === 1 ? "1 entry" : `${n} entries`),
   noMatch: (text: string): string => `Nothing in the guide has “${text}”.`,
   source: (source: string): string => `Rests on: ${source}`,
-  ownSource: "How the app itself works",
   figures: "The figures, and where they come from",
   figure: "Figure",
   value: "Value",

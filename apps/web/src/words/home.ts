@@ -1,3 +1,4 @@
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { ReductionRow } from "@amp-saver/core/study/own-record";
 import type { ArchiveFailure } from "@amp-saver/records/archive";
@@ -59,9 +60,9 @@ export const OWN = {
   title: "My own jobs in figures",
   jobs: (n: number, done: number): string => `${n === 1 ? "1 job" : `${n} jobs`}, ${done} handed over.`,
   none: "No job has readings alike on both sides yet.",
-  reduction: ({ volts, tons, reduction: r }: ReductionRow): string => {
+  reduction: ({ volts, tons, reduction: r }: ReductionRow, measure: Measure): string => {
     const percent = (share: number): string => formatNumber(share * 100, 0);
-    const kind = `${volts} V${tons === null ? "" : `, ${formatNumber(tons, 1)} tons`}`;
+    const kind = `${volts} V${tons === null ? "" : `, ${figureText("tons", measure, tons)}`}`;
     return r.count === 1
       ? `${kind}: ${percent(r.middle)} % less, one job.`
       : `${kind}: ${percent(r.middle)} % less in the middle of ${r.count} jobs, ${percent(r.least)} to ${percent(r.most)} %.`;

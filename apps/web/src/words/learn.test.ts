@@ -1,7 +1,7 @@
 import { conduct, type RunEvent } from "@amp-saver/core/study/learning-runs";
 import { judgeWaiting } from "@amp-saver/core/study/waiting";
 import { describe, expect, it } from "vitest";
-import { clock, LEARN, learnSentence, spell, waitingSentence } from "./learn.ts";
+import { againstSentence, clock, LEARN, learnSentence, spell, waitingSentence } from "./learn.ts";
 
 const RULE = { runs: 3, mostRuns: 4, runS: 60, restS: 300 };
 const said = (parts: readonly { readonly text: string }[]): string =>
@@ -63,5 +63,16 @@ describe("times in words", () => {
     expect(LEARN.missed({ what: "rest-over", byS: 600 })).toContain("10 min ago. You can start it now.");
     expect(LEARN.missed({ what: "run-over", byS: 480 })).toContain("Switch it off now.");
     expect(LEARN.missed({ what: "rest-short", run: 2, restS: 60, leastS: 270 })).toContain("60 s of rest");
+  });
+});
+
+describe("the last peak beside what is expected", () => {
+  const range = { middle: 16, low: 12.5, high: 20 };
+  it("says by how much it is off, of the end it is beyond, and what to look at", () => {
+    const at = (lastA: number, how: Parameters<typeof againstSentence>[1]) => againstSentence(lastA, how, range).replaceAll("\u00a0", " ");
+    expect(at(18, "same")).toBe("The last peak lies within that.");
+    expect(at(25, "above")).toMatch(/^The last peak, 25\.0 A, is 25 % above that\. Let it learn more\./);
+    expect(at(10, "below")).toBe("The last peak, 10.0 A, is 20 % below that. Check the meter’s mode and the wire it is on.");
+    expect(at(10, "not-known")).toBe("");
   });
 });

@@ -41,8 +41,6 @@ export function learnSentence(state: RunState, mostRuns: number): readonly Span[
   ];
 }
 
-const percentOver = (over: number, base: number): string => formatPercent(over / base - 1);
-
 const runs = (n: number): string => (n === 1 ? "1 run" : `${n} runs`);
 
 /** The simulated course, in one line. */
@@ -67,9 +65,9 @@ export const LEARN = {
   against: {
     same: "The last peak lies within that.",
     above: (lastA: number, highA: number): string =>
-      `The last peak, ${formatAmps(lastA)}, is ${percentOver(lastA, highA)} above that. Let it learn more. If it stays there, check the run cap, the volts and the starter’s sheet.`,
+      `The last peak, ${formatAmps(lastA)}, is ${formatPercent(lastA / highA - 1)} above that. Let it learn more. If it stays there, check the run cap, the volts and the starter’s sheet.`,
     below: (lastA: number, lowA: number): string =>
-      `The last peak, ${formatAmps(lastA)}, is ${percentOver(lowA, lastA)} below that. Check the meter’s mode and the wire it is on.`,
+      `The last peak, ${formatAmps(lastA)}, is ${formatPercent(1 - lastA / lowA)} below that. Check the meter’s mode and the wire it is on.`,
   },
   kinds: { inrush: "inrush mode", "max-hold": "max hold", app: "the starter’s app", live: "the live display" } satisfies Readonly<
     Record<ReadingKind, string>

@@ -1,4 +1,5 @@
 import { formatAmps, formatNumber, formatPercent } from "@amp-saver/core/quantity";
+import { ASSESS_PARAMS } from "@amp-saver/core/study/assess/params";
 
 interface BatteryWords {
   readonly startA: number;
@@ -7,6 +8,8 @@ interface BatteryWords {
   readonly runV: number | null;
   readonly cutOffV: number;
 }
+
+const hundredths = (share: number): string => formatNumber(100 * share, 0);
 
 export const WHY = {
   trials: "Simulated tries, and what changes them",
@@ -22,7 +25,7 @@ export const WHY = {
     "Start: how much smaller the source could be for the start still to be made, found by simulating it. On a circuit the lowest volts or the breaker’s trip curve decide, whichever leaves less (UL 489 for the fixed points).",
     "Run: the steady current at this outdoor temp. It is compared with rated watts after altitude and heat, the breaker over three hours, the battery, and the volts at the unit.",
     "Each try draws every figure that was not measured. It works when it starts and keeps running.",
-    "Fits: works in 95 of 100 tries or more. Barely fits: in 50 to 94. Does not fit: in fewer. A broken rule of the code caps it at barely fits (NEC 430.24, 440.62, from memory).",
+    `Fits: works in ${hundredths(ASSESS_PARAMS.fitsShare.value)} of 100 tries or more. Does not fit: in fewer than ${hundredths(ASSESS_PARAMS.tooMuchShare.value)}. Barely fits: between. A broken rule of the code caps it at barely fits (NEC 430.24, 440.62, from memory).`,
   ],
   inputs: "What went in",
   limits: "Limits, and how much of each is used",

@@ -1,6 +1,7 @@
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { Link, useLocation } from "react-router";
 import { Answer } from "../../ui/answer.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
@@ -11,12 +12,11 @@ import { GUIDE } from "../../words/guide-screen.ts";
 import { cameFrom } from "../came-from.ts";
 import { searchGuide } from "./guide.view.ts";
 
-/** What is folded until it is wanted: a heading, and what it says. Its name is part of the address, so that a Why leads here. */
+/** An entry, folded until it is wanted. Its name is part of the address, so that a Why leads here. */
 function Folded({
-  id,
   title,
   open,
-  children,
+  ...rest
 }: {
   readonly id: string;
   readonly title: string;
@@ -24,25 +24,13 @@ function Folded({
   readonly children: React.ReactNode;
 }) {
   return (
-    <details id={id} open={open} className="group border-b border-hair">
-      <summary className="flex min-h-[48px] cursor-pointer items-center gap-3 py-2 font-semibold marker:content-none">
-        <svg
-          viewBox="0 0 16 16"
-          width="12"
-          height="12"
-          fill="none"
-          stroke="currentColor"
-          strokeWidth="1.8"
-          aria-hidden="true"
-          className="shrink-0"
-        >
-          <path d="M2 8h12" />
-          <path d="M8 2v12" className="group-open:hidden" />
-        </svg>
-        <h3 className="font-semibold">{title}</h3>
-      </summary>
-      <div className="max-w-[70ch] pb-3 pl-6">{children}</div>
-    </details>
+    <Fold
+      heading
+      label={title}
+      startOpen={open}
+      className="border-b border-hair [&>div]:max-w-[70ch] [&>div]:pb-3 [&>div]:pl-5"
+      {...rest}
+    />
   );
 }
 
@@ -54,7 +42,7 @@ function Entry({ entry, open }: { readonly entry: GuideEntry; readonly open: boo
           {text}
         </p>
       ))}
-      <p className="pt-1 text-small text-ink2">{GUIDE.source(entry.source ?? GUIDE.ownSource)}</p>
+      {entry.source !== undefined && <p className="pt-1 text-small text-ink2">{GUIDE.source(entry.source)}</p>}
     </Folded>
   );
 }
@@ -65,7 +53,7 @@ export function GuideScreen() {
   const [typed, setTyped] = useState("");
   const words = useDeferredValue(typed);
   const view = useMemo(() => searchGuide(words), [words]);
-  const asked = decodeURIComponent(hash.slice(1));
+  const asked = hash.slice(1);
   const from = cameFrom(state);
   const searching = words.trim() !== "";
   // biome-ignore lint/correctness/useExhaustiveDependencies: pressing the same chapter again leads there again
@@ -73,7 +61,7 @@ export function GuideScreen() {
     if (asked === "") return;
     const entry = document.getElementById(asked);
     entry?.scrollIntoView();
-    (entry?.querySelector("summary") ?? entry)?.focus({ preventScroll: true });
+    (entry?.querySelector("button") ?? entry)?.focus({ preventScroll: true });
   }, [asked, key]);
   return (
     <StageFrame>
@@ -87,7 +75,7 @@ export function GuideScreen() {
           <section key={chapter.id} id={`chapter-${chapter.id}`} className="mt-4">
             <SectionHeading>{chapter.title}</SectionHeading>
             {chapter.entries.map((entry) => (
-              <Entry key={`${entry.id} ${searching}`} entry={entry} open={searching || entry.id === asked} />
+              <Entry key={`${entry.id} ${searching} ${entry.id === asked}`} entry={entry} open={searching || entry.id === asked} />
             ))}
           </section>
         ))}
@@ -95,7 +83,12 @@ export function GuideScreen() {
           <section id="chapter-figures" className="mt-4">
             <SectionHeading>{GUIDE.figures}</SectionHeading>
             {view.figures.map((table) => (
-              <Folded key={`${table.id} ${searching}`} id={table.id} title={table.title} open={searching || table.id === asked}>
+              <Folded
+                key={`${table.id} ${searching} ${table.id === asked}`}
+                id={table.id}
+                title={table.title}
+                open={searching || table.id === asked}
+              >
                 <PlainTable heads={[GUIDE.figure, GUIDE.value, GUIDE.spread, GUIDE.from]} rows={table.rows} />
               </Folded>
             ))}

@@ -1,6 +1,5 @@
 import { formatNumber, type Param } from "@amp-saver/core/quantity";
 import { FIGURE_TABLES, GUIDE_CHAPTERS, type GuideChapter } from "../../words/guide/index.ts";
-import { GUIDE } from "../../words/guide-screen.ts";
 
 /** A figure as it is read: at most four digits that count. */
 function figureText(value: number, unit: string): string {
@@ -44,7 +43,7 @@ export function searchGuide(typed: string): GuideView {
   };
   const chapters = GUIDE_CHAPTERS.map((c) => ({
     ...c,
-    entries: c.entries.filter((e) => has(e.title, ...e.text, e.source ?? GUIDE.ownSource)),
+    entries: c.entries.filter((e) => has(e.title, ...e.text, e.source ?? "")),
   })).filter((c) => c.entries.length > 0);
   const figures = FIGURE_TABLES.map(({ id, title, table }) => ({
     id,

@@ -1,4 +1,5 @@
 import { useOwnRecords } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { Fold } from "../../ui/fold.tsx";
 import { OWN } from "../../words/home.ts";
 import { ownRecord } from "./statistics.view.ts";
@@ -16,6 +17,7 @@ export function OwnRecordPanel() {
 
 function Figures() {
   const all = useOwnRecords();
+  const { measure } = useSettings();
   if (all === undefined) return null;
   const { jobs, handedOver, reductions, fitMinutes } = ownRecord(all.jobs, all.units, all.readings, all.works);
   return (
@@ -26,7 +28,7 @@ function Figures() {
       ) : (
         <ul className="list-disc pl-6">
           {reductions.map((row) => (
-            <li key={`${row.volts} ${row.tons}`}>{OWN.reduction(row)}</li>
+            <li key={`${row.volts} ${row.tons}`}>{OWN.reduction(row, measure)}</li>
           ))}
         </ul>
       )}

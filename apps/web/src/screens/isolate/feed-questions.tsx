@@ -2,7 +2,6 @@ import type { FitLog } from "@amp-saver/records";
 import { Choice } from "../../ui/choice.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { Question } from "../asked.tsx";
-import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, openQuestions } from "./isolate.view.ts";
 
 /** What can be told of something that feeds. */
@@ -23,7 +22,12 @@ function stateOf(kept: FitLog["sources"][string] | undefined): FeedState | "" {
 }
 
 /** One answer for everything that can feed the circuit of this rig. */
-export function feedQuestions(view: IsolationView, work: FitLog, nameOf: (id: string) => string, save: SaveFitLog): readonly Question[] {
+export function feedQuestions(
+  view: IsolationView,
+  work: FitLog,
+  nameOf: (id: string) => string,
+  save: (id: string, answer: FitLog["sources"][string]) => void,
+): readonly Question[] {
   const open = openQuestions(view);
   return view.feeds.map(({ id, kind }) => ({
     id: `feed ${id}`,
@@ -35,7 +39,7 @@ export function feedQuestions(view: IsolationView, work: FitLog, nameOf: (id: st
           label={nameOf(id)}
           value={stateOf(work.sources[id])}
           options={FEED_STATES.map((state) => ({ value: state, word: ISOLATE.feedStates[state] }))}
-          onChange={(state) => state !== "" && void save({}, `source ${id}`, { sources: { [id]: FEED_ANSWERS[state] } })}
+          onChange={(state) => state !== "" && save(id, FEED_ANSWERS[state])}
         />
         <p className="text-small text-ink2">{ISOLATE.feedHelp(view.place, kind)}</p>
       </div>

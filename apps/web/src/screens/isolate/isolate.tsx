@@ -21,7 +21,7 @@ import { SiteVerdict } from "./site-verdict.tsx";
 export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job } = bundle;
   const { wiring, plan, names } = useUnitWiring(bundle);
-  const { work, view, lock, proof, now, roof, shareRoof, save, saveEvidence, declare, relock } = useLock(bundle, wiring, 1);
+  const { work, view, lock, proof, now, roof, shareRoof, save, saveEvidence, saveFeed, declare, relock } = useLock(bundle, wiring, 1);
   const feedName = (id: string): string => {
     const feed = view.feeds.find((f) => f.id === id);
     return feed === undefined ? id : ISOLATE.feed(feed.kind, feed.of);
@@ -41,7 +41,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const pairs = usePairQuestions(view, work, saveEvidence);
   const questions = [
     ...siteQuestionsOf(view, work, save),
-    ...feedQuestions(view, work, feedName, saveEvidence),
+    ...feedQuestions(view, work, feedName, saveFeed),
     ...pairs,
     ...capacitorQuestions(view, work, capacitorName, now, saveEvidence),
   ];
@@ -65,7 +65,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <div className="mx-auto flex w-full max-w-[820px] flex-col px-4 py-3 min-[1000px]:px-6">
       <Answer guide="isolate" question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
-      <div className="mt-3 max-[999px]:order-2">
+      <div className="mt-3 [@media(max-height:499px)]:order-2">
         <Caution title={ISOLATE.caution}>
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>

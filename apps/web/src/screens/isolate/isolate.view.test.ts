@@ -2,7 +2,7 @@ import type { LocalProof } from "@amp-saver/core/study/isolation";
 import type { AnyRecord, FitLog, Job, RecordKind } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { countedFitLog, declared, fromRoof, isolationView, lockNow, roofProof, siteToday } from "./isolate.view.ts";
+import { countedFitLog, declared, feedsAgain, fromRoof, isolationView, lockNow, roofProof, siteToday } from "./isolate.view.ts";
 
 const all = demoRecords();
 const of = <K extends RecordKind>(kind: K) =>
@@ -50,6 +50,17 @@ describe("one roof, one proof", () => {
     expect([...new Set(view.open.map((t) => t.task))]).toEqual(["pair", "meter-after", "first-discharge", "second-discharge"]);
     expect(view.open.length).toBeLessThan(viewOf(rear, { ...mine, sources: {}, meterBefore: null }).open.length / 2);
     expect(lockNow(view, here, NOW)).toBe("tasks-open");
+  });
+
+  it("ends with a source that can feed again, and not with one that is off or not here", () => {
+    const answers = [
+      { off: true, locked: true },
+      { off: true, locked: false, away: false },
+      { off: false, locked: false, away: true },
+      { off: false, locked: false },
+      { off: false, locked: false, away: false },
+    ];
+    expect(answers.map(feedsAgain)).toEqual([false, false, false, true, true]);
   });
 
   it("keeps reasons about sources and none about this unit’s own pairs", () => {

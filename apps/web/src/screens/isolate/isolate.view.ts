@@ -113,6 +113,9 @@ export function openQuestions({ open }: Pick<IsolationView, "open">): ReadonlySe
   );
 }
 
+/** Whether an answer about a source says that it can feed: then it can feed every unit of the rig. */
+export const feedsAgain = ({ off, away = false }: FitLog["sources"][string]): boolean => !off && !away;
+
 /** Evidence before anything is measured. */
 export const NO_EVIDENCE = { sources: {}, meterBefore: null, meterAfter: null, pairs: {}, capacitors: {}, overrides: {} } as const;
 
@@ -167,6 +170,11 @@ export function roofProof(job: Job, { jobs, works, units, wirings, proofOf, nowM
     if (lockNow(view, proof, nowMs) === null) return { unitName: unit.name, at: provedAt(work, proof), work };
   }
   return null;
+}
+
+/** Whether a task belongs to the roof: done for one unit of the rig, it is done for all. */
+export function ofTheRoof({ task }: DeadTask): boolean {
+  return task === "source-off" || task === "source-locked" || task === "meter-before";
 }
 
 /** What another unit's proof gives this one: sources and the meter as proved before. Pairs, capacitors and the meter after stay each unit's own. */

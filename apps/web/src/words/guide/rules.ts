@@ -16,6 +16,7 @@ export const RULES = [
       "Barely fits is everything between, or a rule of the code that is not met.",
       "Not known: a figure is missing that no typical value can stand for, or the figures contradict each other.",
     ],
+    source: ASSESS_PARAMS.fitsShare.source,
   },
   {
     id: "tries",
@@ -25,6 +26,7 @@ export const RULES = [
       "Tries that contradict what was seen are left out: a unit that started yesterday does start.",
       "The same figures always give the same tries.",
     ],
+    source: ASSESS_PARAMS.triesToSay.source,
   },
   {
     id: "breaker",
@@ -102,4 +104,4 @@ export const RULES = [
     ],
     source: COMMON_PRACTICE,
   },
-] as const satisfies readonly GuideEntry[];
+] as const satisfies readonly (GuideEntry & { readonly source: string })[];
