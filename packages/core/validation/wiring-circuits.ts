@@ -34,6 +34,7 @@ const switches: fc.Arbitrary<AsFoundSwitches> = fc
     lookAlike: yes,
     freeC: fc.nat(2),
     freeHerm: fc.nat(2),
+    sealed: yes,
   })
   .map(({ rooftop, ...rest }) => ({ ...(rooftop ? PLAIN_ROOFTOP : PLAIN_CONDENSER), ...rest }));
 

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { allTerminals, FAMILIES, type Family, listNets, type Netlist, netsOf, STARTER } from "../src/network/index.ts";
+import { allTerminals, FAMILIES, type Family, inReach, listNets, type Netlist, netsOf, STARTER } from "../src/network/index.ts";
 import { buildAsFound, STARTING_POINTS } from "../src/study/as-found/index.ts";
 import { checkWiring } from "../src/study/wiring-check/index.ts";
 import {
@@ -35,6 +35,10 @@ function holds(asFound: Netlist, options: PlanOptions, plan: WiringPlan): void {
   expect(listNets(back, without)).toEqual(listNets(asFound));
   const whole = asFound.conductors.filter((c) => back.conductors.every((o) => !o.id.startsWith(`${c.id}/`)));
   for (const wire of whole) expect(back.conductors.find((c) => c.id === wire.id)?.ends.toSorted()).toEqual(wire.ends.toSorted());
+  for (const step of plan.steps) {
+    const ends = step.do === "move" ? [step.at, step.with] : step.do === "land" || step.do === "lift" ? [step.at] : [];
+    for (const end of ends) expect(end === null || inReach(stepped, end)).toBe(true);
+  }
   for (const step of plan.steps)
     if (step.do === "land")
       expect(plan.steps).toContainEqual(expect.objectContaining({ do: "tug", conductor: step.conductor, at: step.at }));
@@ -55,6 +59,44 @@ describe("the twenty starting points", () => {
 
   it("has twenty, each under its own name", () => {
     expect(new Set(STARTING_POINTS.map((p) => p.id)).size).toBe(20);
+  });
+});
+
+describe("a run capacitor out of reach", () => {
+  const board = STARTING_POINTS.find((p) => p.id === "rooftop-circuit-board")!;
+  const steps = (change: Partial<typeof board.switches>, family: Family) => {
+    const plan = planWiring(buildAsFound({ ...board.switches, ...change }), { family });
+    if (!plan.ok) throw new Error(plan.reason);
+    return plan.value.steps;
+  };
+
+  it("has START joined to the wire that a start aid leaves on it", () => {
+    const start = steps({}, "F4").filter((s) => s.why === "start-on-herm" && s.do === "splice");
+    expect(start).toEqual([{ do: "splice", conductor: "starter.START", at: "joint2.J", with: "w-aid-3", why: "start-on-herm" }]);
+    const lifted = steps({}, "F4").filter((s) => s.conductor === "w-aid-3");
+    expect(lifted.map((s) => [s.do, s.at])).toEqual([
+      ["lift", "ptc.2"],
+      ["tug", "joint2.J"],
+    ]);
+  });
+
+  it("has START joined into the start winding’s own conductor where there was no aid", () => {
+    const start = steps({ aid: "none" }, "F4").filter((s) => s.why === "start-on-herm");
+    expect(start.filter((s) => s.do === "cut")).toEqual([
+      { do: "cut", conductor: "w-start", at: "can.HERM", with: "w-start/2", why: "start-on-herm" },
+    ]);
+    expect(start.filter((s) => s.do === "splice").map((s) => s.conductor)).toEqual(["w-start/2", "starter.START"]);
+  });
+
+  it("is fed by what is left of the link that went into a module", () => {
+    const link = steps({ control: "contactor", aid: "none", runAt: "can" }, "FM");
+    expect(link).toContainEqual({ do: "cut", conductor: "w-link", at: "can.C", with: "w-link/2", why: "link-to-starter" });
+    expect(link).toContainEqual({ do: "splice", conductor: "starter.CAP", at: "joint1.J", with: "w-link", why: "capacitor-fed" });
+  });
+
+  it("is planned as before where its tabs are in reach", () => {
+    const plain = steps({ sealed: false }, "F4");
+    expect(plain).toContainEqual({ do: "land", conductor: "starter.START", at: "can.HERM", with: "piggyback", why: "start-on-herm" });
   });
 });
 

@@ -16,7 +16,7 @@ import { useAppState } from "./use-app-state.ts";
 
 /** Keys, units, and what this device can and cannot do. */
 export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
-  const { shortcuts, namesInFiles, measure, change } = useSettings();
+  const { theme, shortcuts, namesInFiles, measure, change } = useSettings();
   const { undo, redo } = useStore();
   const history = useHistory();
   const { pathname } = useLocation();
@@ -39,28 +39,15 @@ export function KeysSheet({ open, onOpenChange }: { readonly open: boolean; read
           </div>
         ))}
       </dl>
-      <div className="mt-4 flex items-center gap-3 border-t-[1.5px] border-ink pt-3 pointer-coarse:hidden">
-        <Switch.Root
-          id="shortcuts"
-          checked={shortcuts}
-          onCheckedChange={(on) => change({ shortcuts: on })}
-          className="edge h-[24px] w-[46px] bg-face data-[state=checked]:bg-ink"
-        >
-          <Switch.Thumb className="block h-[18px] w-[18px] translate-x-[2px] bg-ink data-[state=checked]:translate-x-[22px] data-[state=checked]:bg-face" />
-        </Switch.Root>
-        <label htmlFor="shortcuts">{KEY_WORDS.shortcuts}</label>
-      </div>
-      <div className="mt-4 flex items-center gap-3 border-t-[1.5px] border-ink pt-3">
-        <Switch.Root
-          id="names-in-files"
-          checked={namesInFiles}
-          onCheckedChange={(on) => change({ namesInFiles: on })}
-          className="edge h-[24px] w-[46px] bg-face data-[state=checked]:bg-ink"
-        >
-          <Switch.Thumb className="block h-[18px] w-[18px] translate-x-[2px] bg-ink data-[state=checked]:translate-x-[22px] data-[state=checked]:bg-face" />
-        </Switch.Root>
-        <label htmlFor="names-in-files">{KEEPING.namesInFiles}</label>
-      </div>
+      <SwitchRow id="night" label={COMMON.night} on={theme === "night"} onTurn={(on) => change({ theme: on ? "night" : "daylight" })} />
+      <SwitchRow
+        id="shortcuts"
+        label={KEY_WORDS.shortcuts}
+        on={shortcuts}
+        onTurn={(on) => change({ shortcuts: on })}
+        className="pointer-coarse:hidden"
+      />
+      <SwitchRow id="names-in-files" label={KEEPING.namesInFiles} on={namesInFiles} onTurn={(on) => change({ namesInFiles: on })} />
       <fieldset className="mt-4 border-t-[1.5px] border-ink pt-3">
         <legend className="float-left mr-4 font-semibold">{KEY_WORDS.measure}</legend>
         {(["us", "si"] as const).map((name) => (
@@ -100,5 +87,26 @@ function Device() {
       <p>{secure ? `${KEEPING.offline[offline]}.` : KEY_WORDS.insecure}</p>
       {room !== null && <p>{room.lasting ? KEEPING.lasting : KEEPING.notLasting}</p>}
     </section>
+  );
+}
+
+interface SwitchRowProps {
+  readonly id: string;
+  readonly label: string;
+  readonly on: boolean;
+  readonly onTurn: (on: boolean) => void;
+  readonly className?: string;
+}
+
+function SwitchRow({ id, label, on, onTurn, className = "" }: SwitchRowProps) {
+  return (
+    <div className={`mt-4 flex items-center gap-3 border-t-[1.5px] border-ink pt-3 ${className}`}>
+      <Switch.Root id={id} checked={on} onCheckedChange={onTurn} className="edge h-[24px] w-[46px] bg-face data-[state=checked]:bg-ink">
+        <Switch.Thumb className="block h-[18px] w-[18px] translate-x-[2px] bg-ink data-[state=checked]:translate-x-[22px] data-[state=checked]:bg-face" />
+      </Switch.Root>
+      <label htmlFor={id} className="pointer-coarse:py-3">
+        {label}
+      </label>
+    </div>
   );
 }

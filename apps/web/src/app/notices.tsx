@@ -105,7 +105,7 @@ function Bar({ alert = false, children }: { readonly alert?: boolean; readonly c
   return (
     <div
       role={alert ? "alert" : undefined}
-      className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t-[1.5px] border-ink bg-ink px-4 py-1.5 text-face min-[1000px]:px-6"
+      className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t-[1.5px] border-ink bg-ink px-4 py-1.5 text-face min-[62.5rem]:px-6"
     >
       {children}
     </div>

@@ -21,7 +21,7 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
     [`${i + 1} ${STAGE_WORDS[line.stage]}`, stageStateWords(line)].filter((words) => words !== "").join(", ");
   return (
     <nav aria-label={COMMON.stages} className="shrink-0 border-t-[1.5px] border-ink bg-bench">
-      <ol className="hidden h-[44px] min-[1000px]:flex">
+      <ol className="hidden h-[44px] min-[62.5rem]:flex">
         {lines.map((line, i) => (
           <li key={line.stage} className="relative flex grow basis-0">
             <NavLink
@@ -41,9 +41,9 @@ export function StageStrip({ bundle, current }: { readonly bundle: JobBundle; re
         ))}
       </ol>
       <Popover.Root>
-        <ol className="flex h-[52px] min-[1000px]:hidden">
+        <ol className="flex h-[52px] min-[62.5rem]:hidden">
           {lines.map((line, i) => (
-            <li key={line.stage} className={`relative flex ${i === index ? "grow-[3]" : "grow"} basis-0`}>
+            <li key={line.stage} className={`relative flex ${i === index ? "grow-[3]" : "grow max-[20rem]:hidden"} basis-0`}>
               {i === index ? (
                 <Popover.Trigger className="figure flex grow items-center gap-2 bg-ink px-3 text-face -outline-offset-3 outline-face">
                   <span>{i + 1}</span> <span className="text-body">{STAGE_WORDS[line.stage]}</span>

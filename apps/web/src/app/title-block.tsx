@@ -25,34 +25,34 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
   const turn = (): void => change({ theme: theme === "night" ? "daylight" : "night" });
   useKeys({ "?": () => setKeys(true), d: turn });
   return (
-    <header className="flex h-[40px] shrink-0 items-stretch border-b-[1.5px] border-ink bg-face max-[999px]:h-[44px]">
+    <header className="flex h-[40px] shrink-0 items-stretch border-b-[1.5px] border-ink bg-face max-[62.4375rem]:h-[50px]">
       <Link
         to="/"
-        className="flex shrink-0 items-center gap-2.5 border-r-[1.5px] border-ink px-3 whitespace-nowrap min-[1000px]:px-6"
+        className="flex shrink-0 items-center gap-2.5 border-r-[1.5px] border-ink px-3 whitespace-nowrap min-[62.5rem]:px-6"
         aria-label={`${PRODUCT}: ${COMMON.home}`}
       >
         <Mark />
-        <span className="figure text-large max-[999px]:hidden">{PRODUCT}</span>
+        <span className="figure text-large max-[62.4375rem]:hidden">{PRODUCT}</span>
       </Link>
       {cells.map((cell) => (
         <div
           key={cell.label}
-          className="flex max-w-[270px] items-center gap-1.5 truncate border-r-[1.5px] border-ink px-3.5 text-small max-[999px]:hidden"
+          className="flex max-w-[270px] items-center gap-1.5 truncate border-r-[1.5px] border-ink px-3.5 text-small max-[62.4375rem]:hidden"
         >
           <span className="text-ink2">{cell.label}</span> <b className="truncate font-semibold">{cell.value}</b>
         </div>
       ))}
-      <div className="flex min-w-0 grow items-center truncate px-3 font-semibold min-[1000px]:hidden">
+      <div className="flex min-w-0 grow items-center truncate px-3 font-semibold min-[62.5rem]:hidden">
         <span className="truncate">{line}</span>
       </div>
-      <div className="hidden grow min-[1000px]:block" />
-      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-small leading-[1.15] text-ink2 min-[1200px]:flex">
+      <div className="hidden grow min-[62.5rem]:block" />
+      <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-small leading-[1.15] text-ink2 min-[75rem]:flex">
         {!kept ? COMMON.notKept : offline === "ready" || offline === "cannot" ? COMMON.keptHere : KEEPING.offline[offline]}
       </div>
       <button
         type="button"
         onClick={turn}
-        className="border-l-[1.5px] border-ink px-4 text-small max-[999px]:px-3"
+        className="border-l-[1.5px] border-ink px-4 text-small max-[62.4375rem]:px-3 max-[20rem]:hidden"
         aria-label={`${theme === "night" ? COMMON.night : COMMON.daylight}`}
       >
         {theme === "night" ? COMMON.night : COMMON.daylight}
@@ -60,11 +60,11 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
       <button
         type="button"
         onClick={() => setKeys(true)}
-        className="flex items-center gap-2 border-l-[1.5px] border-ink px-4 text-small max-[999px]:px-3"
+        className="flex items-center gap-2 border-l-[1.5px] border-ink px-4 text-small max-[62.4375rem]:px-3"
         aria-label={COMMON.keys}
       >
         <KeyCap name="?" /> <span className="figure hidden pointer-coarse:inline">?</span>
-        <span className="max-[999px]:hidden">{COMMON.keys}</span>
+        <span className="max-[62.4375rem]:hidden">{COMMON.keys}</span>
       </button>
       <KeysSheet open={keys} onOpenChange={setKeys} />
     </header>

@@ -1,113 +1,114 @@
 import { itemAt } from "@amp-saver/core/quantity";
-import { line } from "d3-shape";
-import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
-import { ampScale } from "./amp-scale.ts";
-import { Halo } from "./halo.tsx";
+import { DayAmps } from "./day-amps.tsx";
+import { DayBank } from "./day-bank.tsx";
+import type { DayPictureProps } from "./day-props.ts";
+import { DayRow } from "./day-row.tsx";
 
-interface DayPictureBand {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: "unit" | "load" | "charger";
-  readonly amps: readonly number[];
-}
+/** Width from which names stand beside the rows rather than above them. */
+const BESIDE = 620;
+const TOP = 22;
+const ROW = 22;
+const AMPS = 118;
+const BANK = 44;
+const FILLS = { unit: "var(--steel)", load: "var(--steel)", charger: "url(#hatch-fan)" } as const;
 
-interface DayPictureProps {
-  readonly width: number;
-  readonly height: number;
-  /** Bands from the rule's zero outwards, a value for each step. */
-  readonly bands: readonly DayPictureBand[];
-  readonly availableA: readonly number[];
-  /** Asked at once, before anything is switched off. */
-  readonly askedA: readonly number[];
-  /** Charge of the bank, 0 to 1, and the share it is not to go below; null without one. */
-  readonly charge: readonly number[] | null;
-  readonly leastCharge: number;
-  /** Steps in which a unit starts. */
-  readonly starts: readonly number[];
-  readonly label: string;
-  readonly words: { readonly amps: string; readonly bank: string };
-  readonly readStep: number | null;
-  readonly onRead: (step: number) => void;
-}
-
-const SIDE = 84;
-const FILLS = { unit: "var(--steel)", load: "url(#hatch-loads)", charger: "url(#hatch-fan)" } as const;
-const HOURS = [0, 3, 6, 9, 12, 15, 18, 21, 24] as const;
-
-/** A day from midnight down to midnight on one rule of amps: what takes power, what there is, every start, and the bank beside it. */
+/** A day from midnight to midnight: what feeds the rig, a row for all that takes power, the amps of all together, and the bank. */
 export function DayPicture(props: DayPictureProps) {
-  const { width, height, bands, availableA, askedA, charge, starts, label, words, readStep, onRead } = props;
+  const { width, lanes, feeds, availableA, charge, starts, label, words, readStep, onRead } = props;
   const steps = availableA.length;
-  const left = 56;
-  const right = charge === null ? width - 10 : width - SIDE - 14;
-  const top = RULE_HEIGHT + 8;
-  const scale = ampScale([...availableA, ...askedA], null, left, right);
-  const y = (step: number): number => top + ((height - 6 - top) * step) / steps;
-  const inner = bands.map((_, b) => Array.from({ length: steps }, (_, k) => sum(bands.slice(0, b), k)));
-  const stepLine = (values: readonly number[]): string =>
-    values.map((a, k) => `${k === 0 ? "M" : "L"}${scale.x(a)} ${y(k)}V${y(k + 1)}`).join("");
+  const beside = width >= BESIDE;
+  const [left, right] = beside ? [176, width - 108] : [34, width - 6];
+  const above = beside ? 0 : 19;
+  const pitch = ROW + above + 9;
+  const x = (step: number): number => left + ((right - left) * step) / steps;
+  const rowY = (k: number): number => TOP + 8 + above + k * pitch;
+  const ampsY = rowY(lanes.length + 1) + 6;
+  const bankY = ampsY + AMPS + above + 14;
+  const bottom = charge === null ? ampsY + AMPS + 6 : bankY + BANK + 6;
+  const hours = beside ? [0, 3, 6, 9, 12, 15, 18, 21, 24] : [0, 6, 12, 18, 24];
+  const frame = { left, right, beside, x };
   return (
     <svg
       width={width}
-      height={height}
+      height={bottom}
       role="img"
       aria-label={label}
       className="block"
       onPointerMove={(event) => {
         const box = event.currentTarget.getBoundingClientRect();
-        const step = Math.floor(((event.clientY - box.top - top) / (height - 6 - top)) * steps);
+        const step = Math.floor(((event.clientX - box.left - left) / (right - left)) * steps);
         if (step >= 0 && step < steps) onRead(step);
       }}
     >
-      <AmpRule scale={scale} y={0} label={words.amps} />
-      {HOURS.map((h) => (
+      {hours.map((h) => (
         <g key={h}>
-          <line x1={left} x2={right} y1={y((h / 24) * steps)} y2={y((h / 24) * steps)} stroke="var(--hair)" strokeWidth="1.2" />
-          <text x={left - 10} y={y((h / 24) * steps) + (h === 24 ? 0 : 5)} textAnchor="end" fontSize="14" fill="var(--ink)">
+          <line x1={x((h / 24) * steps)} x2={x((h / 24) * steps)} y1={TOP} y2={bottom} stroke="var(--hair)" strokeWidth="1.2" />
+          <text
+            x={x((h / 24) * steps)}
+            y={TOP - 7}
+            textAnchor={h === 24 && !beside ? "end" : "middle"}
+            fontSize="14"
+            fontWeight="600"
+            fill="var(--ink)"
+          >
             {String(h).padStart(2, "0")}
           </text>
         </g>
       ))}
-      {bands.map((band, b) => (
-        <path
-          key={band.id}
-          d={area(scale.x, y, itemAt(inner, b), band.amps)}
-          fill={FILLS[band.kind]}
-          stroke={band.kind === "unit" ? "var(--face)" : "var(--ink)"}
-          strokeWidth="1"
-        />
+      <DayRow {...frame} y={rowY(0)} height={ROW} name={words.feeds} note={null}>
+        {feeds.map(({ value, from, to }) => {
+          const name = fitted(value ?? words.nothing, x(to) - x(from) - 8);
+          return (
+            <g key={from}>
+              <rect
+                x={x(from)}
+                y={rowY(0)}
+                width={x(to) - x(from)}
+                height={ROW}
+                fill={value === null ? "url(#hatch-lead)" : "var(--face)"}
+                stroke={value === null ? "var(--lead)" : "var(--ink)"}
+                strokeWidth="1.8"
+              />
+              {value !== null && name !== "" && (
+                <text x={(x(from) + x(to)) / 2} y={rowY(0) + 16} textAnchor="middle" fontSize="13.5" fontWeight="600" fill="var(--ink)">
+                  {name}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      </DayRow>
+      {lanes.map((lane, k) => (
+        <DayRow key={lane.id} {...frame} y={rowY(k + 1)} height={ROW} name={lane.name} note={lane.note}>
+          <path d={rowArea(x, rowY(k + 1), lane.amps)} fill={FILLS[lane.kind]} stroke="none" />
+          {lane.without
+            .filter(({ value }) => value)
+            .map(({ from, to }) => (
+              <rect
+                key={from}
+                x={x(from)}
+                y={rowY(k + 1)}
+                width={x(to) - x(from)}
+                height={ROW}
+                fill="url(#hatch-lead)"
+                stroke="var(--lead)"
+                strokeWidth="1.8"
+              />
+            ))}
+        </DayRow>
       ))}
-      <path d={area(scale.x, y, availableA, beyond(availableA, askedA))} fill="url(#hatch-lead)" stroke="var(--lead)" strokeWidth="1.4" />
-      <path d={stepLine(availableA)} fill="none" stroke="var(--lead)" strokeWidth="3" />
+      <DayAmps {...props} {...frame} y={ampsY} height={AMPS} />
       {starts.map((k) => (
-        <line key={k} x1={left - 6} x2={left + 5} y1={y(k + 0.5)} y2={y(k + 0.5)} stroke="var(--ink)" strokeWidth="2" />
+        <line key={k} x1={x(k + 0.5)} x2={x(k + 0.5)} y1={ampsY + AMPS} y2={ampsY + AMPS + 6} stroke="var(--ink)" strokeWidth="1.6" />
       ))}
-      <rect x={left - 5} y={top - 6} width="5" height={height - top} fill="var(--ink)" />
-      {bands.map((band, b) => {
-        const at = widest(band.amps);
-        const wide = scale.x(itemAt(band.amps, at)) - scale.x(0);
-        if (wide < 9 * band.name.length * 0.86 || y(1) - y(0) === 0) return null;
-        return (
-          <Halo
-            key={`name ${band.id}`}
-            x={(scale.x(itemAt(itemAt(inner, b), at)) + scale.x(itemAt(itemAt(inner, b), at) + itemAt(band.amps, at))) / 2}
-            y={y(at) + 5}
-            anchor="middle"
-            size={14.5}
-            fill="var(--ink)"
-          >
-            {band.name}
-          </Halo>
-        );
-      })}
-      {charge !== null && <BankColumn {...props} charge={charge} x={width - SIDE} y={y} top={top} />}
+      {charge !== null && <DayBank {...frame} charge={charge} leastCharge={props.leastCharge} name={words.bank} y={bankY} height={BANK} />}
       {readStep !== null && (
         <line
           data-screen-only
-          x1={left}
-          x2={right}
-          y1={y(readStep + 0.5)}
-          y2={y(readStep + 0.5)}
+          x1={x(readStep + 0.5)}
+          x2={x(readStep + 0.5)}
+          y1={TOP}
+          y2={bottom}
           stroke="var(--ink)"
           strokeWidth="1.5"
           strokeDasharray="5 3"
@@ -117,68 +118,21 @@ export function DayPicture(props: DayPictureProps) {
   );
 }
 
-function BankColumn({
-  charge,
-  leastCharge,
-  x,
-  y,
-  top,
-  height,
-  words,
-}: DayPictureProps & {
-  readonly charge: readonly number[];
-  readonly x: number;
-  readonly y: (step: number) => number;
-  readonly top: number;
-}) {
-  const at = (share: number): number => x + share * (SIDE - 16);
-  const path = line<number>(
-    (share) => at(share),
-    (_, k) => y(k + 1),
-  )(charge);
-  return (
-    <g>
-      <text x={x} y={RULE_HEIGHT - 9} fontSize="14.5" fontWeight="700" fill="var(--ink)">
-        {words.bank}
-      </text>
-      <line x1={at(0)} x2={at(0)} y1={top} y2={height - 6} stroke="var(--ink)" strokeWidth="1.8" />
-      <line x1={at(1)} x2={at(1)} y1={top} y2={height - 6} stroke="var(--hair)" strokeWidth="1.2" />
-      <rect x={at(0)} y={top} width={at(leastCharge) - at(0)} height={height - 6 - top} fill="url(#hatch-lead)" />
-      <line x1={at(leastCharge)} x2={at(leastCharge)} y1={top} y2={height - 6} stroke="var(--lead)" strokeWidth="2.4" />
-      {path !== null && <path d={path} fill="none" stroke="var(--steel)" strokeWidth="4" strokeLinejoin="round" />}
-    </g>
+/** About how wide a letter of a name is, px. */
+const LETTER = 7.2;
+
+/** As much of a name as goes into so many px; nothing where that would not tell it. */
+function fitted(name: string, px: number): string {
+  const letters = Math.floor(px / LETTER);
+  return letters >= name.length ? name : letters < FEWEST ? "" : `${name.slice(0, letters - 1)}…`;
+}
+const FEWEST = 5;
+
+/** What one takes, as high as its own most. */
+function rowArea(x: (step: number) => number, top: number, amps: readonly number[]): string {
+  const most = Math.max(...amps, 1e-9);
+  const pieces = amps.map((a, k) =>
+    a <= 0 ? "" : `M${x(k)} ${top + ROW}V${top + ROW - (ROW * itemAt(amps, k)) / most}H${x(k + 1)}V${top + ROW}Z`,
   );
-}
-
-function sum(bands: readonly DayPictureBand[], step: number): number {
-  return bands.reduce((total, band) => total + itemAt(band.amps, step), 0);
-}
-
-/** A band between its inner edge and its own amps further out, stepped. */
-function area(x: (a: number) => number, y: (step: number) => number, inner: readonly number[], amps: readonly number[]): string {
-  const pieces: string[] = [];
-  for (let k = 0; k < amps.length; k++) {
-    if (amps[k] === 0) continue;
-    let last = k;
-    while (last + 1 < amps.length && amps[last + 1] !== 0) last++;
-    const out = Array.from(
-      { length: last - k + 1 },
-      (_, i) => `L${x(itemAt(inner, k + i) + itemAt(amps, k + i))} ${y(k + i)}V${y(k + i + 1)}`,
-    ).join("");
-    const back = Array.from({ length: last - k + 1 }, (_, i) => `L${x(itemAt(inner, last - i))} ${y(last - i + 1)}V${y(last - i)}`).join(
-      "",
-    );
-    pieces.push(`M${x(itemAt(inner, k))} ${y(k)}${out}${back}Z`);
-    k = last;
-  }
   return pieces.join("");
-}
-
-/** Amps asked beyond what there is, step by step. */
-function beyond(there: readonly number[], asked: readonly number[]): readonly number[] {
-  return asked.map((a, k) => Math.max(0, a - itemAt(there, k)));
-}
-
-function widest(amps: readonly number[]): number {
-  return amps.reduce((best, a, k) => (a > itemAt(amps, best) ? k : best), 0);
 }

@@ -1,5 +1,5 @@
 import type { FigureName } from "@amp-saver/core/figure";
-import { readTyped, shownAs, typedText } from "@amp-saver/core/figure";
+import { FIGURES, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { useRestore } from "../ui/use-draft.ts";
@@ -38,6 +38,7 @@ export function BoundedInput({ name, value, onChange, optional = false, label, p
         return null;
       }}
       restore={restore}
+      signed={FIGURES[name].min < 0}
       {...(placeholder !== undefined && { placeholder })}
     />
   );

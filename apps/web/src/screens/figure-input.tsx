@@ -1,5 +1,5 @@
 import type { FigureName } from "@amp-saver/core/figure";
-import { readTyped, shownAs, typedText } from "@amp-saver/core/figure";
+import { FIGURES, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import type { Origin } from "@amp-saver/core/quantity";
 import type { Figure } from "@amp-saver/records";
 import { useSettings } from "../store/settings.tsx";
@@ -45,6 +45,7 @@ export function FigureInput({ name, figure, usual, onChange, optional = true, pl
         return null;
       }}
       restore={restore}
+      signed={FIGURES[name].min < 0}
       onFrom={(from) => figure !== undefined && onChange({ value: figure.value, from })}
       {...(placeholder !== undefined && { placeholder })}
       {...(large !== undefined && { large })}

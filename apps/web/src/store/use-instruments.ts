@@ -14,6 +14,8 @@ export interface Instruments {
   readonly send: (id: string, command: InstrumentCommand) => Promise<boolean>;
 }
 
+/** How long until it is asked again where none answered. */
+const AGAIN_MS = 10_000;
 const NONE: ReadonlyMap<string, Display> = new Map();
 
 async function openPort(): Promise<InstrumentPort> {
@@ -69,13 +71,18 @@ export function useInstruments(): Instruments {
   const [displays, setDisplays] = useState(NONE);
   const [connection, setConnection] = useState<Connection>("lost");
   const opened = useCallback((): Promise<InstrumentPort> => {
-    port.current ??= openPort();
+    port.current ??= openPort().catch((error: unknown) => {
+      port.current = undefined;
+      throw error;
+    });
     return port.current;
   }, []);
-  const { data } = useSWR(["instruments"], async () => {
+  const ask = async (): Promise<readonly Instrument[]> => {
     const list = await (await opened()).list();
     return list.ok ? list.value : [];
-  });
+  };
+  // Instruments may be switched on, and a line may come back, while the page is open.
+  const { data } = useSWR(["instruments"], ask, { refreshInterval: (list) => (list?.length ? 0 : AGAIN_MS) });
   const any = (data?.length ?? 0) > 0;
   useEffect(() => {
     if (!any) return undefined;

@@ -5,6 +5,7 @@ import { ORIGIN_HELP, ORIGIN_WORDS } from "../words/common.ts";
 import { SURVEY } from "../words/survey.ts";
 import { FieldError } from "./field-error.tsx";
 import { Provenance } from "./provenance.tsx";
+import { SignButton } from "./sign-button.tsx";
 import { type Restore, useDraft } from "./use-draft.ts";
 
 interface FigureFieldProps {
@@ -21,10 +22,13 @@ interface FigureFieldProps {
   readonly restore: Restore;
   readonly placeholder?: string;
   readonly large?: boolean;
+  /** Whether it may lie below zero. */
+  readonly signed?: boolean;
 }
 
 /** One figure on a ruled row: label, value, unit, and the mark of where it comes from. */
-export function FigureField({ label, help, unit, kept, from, onText, onFrom, restore, placeholder, large = false }: FigureFieldProps) {
+export function FigureField(props: FigureFieldProps) {
+  const { label, help, unit, kept, from, onText, onFrom, restore, placeholder, large = false, signed = false } = props;
   const id = useId();
   const { shown, error, type, leave } = useDraft(label, kept, onText, restore);
   return (
@@ -39,6 +43,7 @@ export function FigureField({ label, help, unit, kept, from, onText, onFrom, res
           )}
         </span>
         <span className="flex shrink-0 items-center gap-2">
+          {signed && <SignButton label={label} text={shown} onText={type} />}
           <input
             id={id}
             type="text"

@@ -24,6 +24,7 @@ export function NumberField({ label, kept, min, max, whole = false, optional = f
       label={label}
       kept={kept === null ? "" : String(kept)}
       numeric
+      signed={min < 0}
       restore={restore}
       onText={(text) => {
         const value = readNumber(text, min, max);

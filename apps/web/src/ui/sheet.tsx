@@ -17,7 +17,7 @@ export function Sheet({ open, onOpenChange, title, description, children }: Shee
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Dialog.Content
-          className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-face p-4 min-[700px]:inset-auto min-[700px]:top-1/2 min-[700px]:left-1/2 min-[700px]:max-h-[88vh] min-[700px]:w-[640px] min-[700px]:-translate-x-1/2 min-[700px]:-translate-y-1/2 min-[700px]:border-[2.4px] min-[700px]:border-ink min-[700px]:p-6"
+          className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-face p-4 min-[43.75rem]:inset-auto min-[43.75rem]:top-1/2 min-[43.75rem]:left-1/2 min-[43.75rem]:max-h-[88vh] min-[43.75rem]:w-[640px] min-[43.75rem]:-translate-x-1/2 min-[43.75rem]:-translate-y-1/2 min-[43.75rem]:border-[2.4px] min-[43.75rem]:border-ink min-[43.75rem]:p-6"
           onOpenAutoFocus={(event) => {
             const { currentTarget } = event;
             const first = currentTarget instanceof HTMLElement ? currentTarget.querySelector<HTMLElement>("[data-first-focus]") : null;

@@ -1,6 +1,7 @@
 import { useId } from "react";
 import { COMMON } from "../words/common.ts";
 import { FieldError } from "./field-error.tsx";
+import { SignButton } from "./sign-button.tsx";
 import { type Restore, useDraft } from "./use-draft.ts";
 
 interface TextFieldProps {
@@ -10,6 +11,8 @@ interface TextFieldProps {
   readonly most?: number;
   /** Whether a number goes here. */
   readonly numeric?: boolean;
+  /** Whether the number may lie below zero. */
+  readonly signed?: boolean;
   /** Takes a text; says what is wrong with it, or null when it was kept. */
   readonly onText: (text: string) => string | null;
   /** What a refused text leaves in place. */
@@ -17,7 +20,15 @@ interface TextFieldProps {
 }
 
 /** A line of text on a ruled row, kept as it is typed. */
-export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, numeric = false, onText, restore }: TextFieldProps) {
+export function TextField({
+  label,
+  kept,
+  most = Number.POSITIVE_INFINITY,
+  numeric = false,
+  signed = false,
+  onText,
+  restore,
+}: TextFieldProps) {
   const id = useId();
   const { shown, error, type, leave } = useDraft(
     label,
@@ -31,6 +42,7 @@ export function TextField({ label, kept, most = Number.POSITIVE_INFINITY, numeri
         <label htmlFor={id} className="min-w-0 text-body">
           {label}
         </label>
+        {signed && <SignButton label={label} text={shown} onText={type} />}
         <input
           id={id}
           type="text"

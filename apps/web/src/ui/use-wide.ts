@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from "react";
 
-const query = (): MediaQueryList => matchMedia("(width >= 1000px)");
+const query = (): MediaQueryList => matchMedia("(width >= 62.5rem)");
 
 /** Whether the page is wide enough for a rail beside the evidence. */
 export function useWide(): boolean {

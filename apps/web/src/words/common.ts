@@ -77,6 +77,7 @@ export const COMMON = {
   failed: "This could not be worked out.",
   tookTooLong: (seconds: number) =>
     `Working this out took over ${seconds} s, so it was stopped. Check the figures you typed, or try again.`,
+  turnSign: (label: string): string => `${label}: turn the sign`,
   tooLong: (label: string, most: number) => `${label} is too long: at most ${formatNumber(most, 0)} letters.`,
   nameUnseen: (label: string, most: number) => `${label} is missing: 1 to ${most} letters that can be seen.`,
   tryAgain: "Try again",

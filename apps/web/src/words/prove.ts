@@ -192,6 +192,8 @@ export const PROVE = {
   source: "Fed by",
   sourceNone: "not noted",
   save: "Keep this reading",
+  conditions: (mode: string, wire: string, source: string): string => `${mode}, ${wire}, ${source}: change`,
+  hideConditions: "Hide mode, wire and source",
   required: (label: string, limits: string): string => `${label} must be a number from ${limits}.`,
   deleteReading: (amps: number): string => `Delete the reading of ${formatAmps(amps)}`,
   coach: "Next reading",

@@ -54,6 +54,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureName, { readonly label: string;
   limitA: { label: "Starter’s limit" },
   readingA: { label: "Amps" },
   readingVolts: { label: "Volts at the unit" },
+  printedVolts: { label: "Printed volts" },
   restMin: { label: "Rest before" },
 };
 

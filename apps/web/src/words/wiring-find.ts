@@ -33,6 +33,8 @@ export const FIND = {
   count: "One count of the meter",
   counts: { 0.1: "0.1 ohm", 0.01: "0.01 ohm", 0.001: "Four-wire" },
   windingC: "Windings at",
+  noneToCase: "No path to the case",
+  ohms: "Read the windings",
   toCase: (label: string): string => `Lead ${label} shows a path to the case`,
   use: "Use these for the start study",
   used: "The start study uses them.",
@@ -82,6 +84,7 @@ export const FIND = {
   proofs: "Prove before you open or cut",
   proofsHelp:
     "Two independent proofs and a photo. A beep proves nothing while the windings connect the terminals. Both ends free, at most 0.2 ohm end to end, no path to any other lead.",
+  allAsked: "Nothing is left to read or to prove here.",
   nothingToProve: "No wire has to be opened.",
   traced: "Traced by eye from end to end",
   onDiagram: "Shown on the unit’s own diagram",
@@ -108,5 +111,4 @@ export const FIND = {
   lookAlikes: (names: readonly string[]): string => `Looks like ${names.join(" and ")}: color does not tell them apart.`,
   byGauge: "The gauge differs: a hint, not a proof.",
   badEndOhm: "End to end must be a number from 0 to 1,000 ohm.",
-  reasonLong: "The reason is too long: at most 500 letters.",
 } as const;

@@ -34,7 +34,7 @@ const partSchema = z.discriminatedUnion(
       unbroken: z.literal(["L1-T1", "L2-T2"]).exactOptional(),
     }),
     z.strictObject({ id, kind: z.literal("starter"), family: z.literal(FAMILIES) }),
-    z.strictObject({ id, kind: z.literal(["run-capacitor", "fan-capacitor"]), tabs }),
+    z.strictObject({ id, kind: z.literal(["run-capacitor", "fan-capacitor"]), tabs, sealed: z.boolean().exactOptional() }),
     z.strictObject({ id, kind: z.literal(PLAIN) }),
   ],
   { error: `must be one of ${PART_KINDS.join(", ")}` },

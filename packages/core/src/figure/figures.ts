@@ -75,6 +75,7 @@ export const FIGURES = {
   limitA: row("current", 1, 1000),
   readingA: row("current", 0.1, 1000),
   readingVolts: row("fineVolts", 20, 300),
+  printedVolts: row("volts", 50, 1000),
   restMin: row("minutes", 0, 1440),
 } as const satisfies Readonly<Record<string, FigureRow>>;
 export type FigureName = keyof typeof FIGURES;

@@ -4,6 +4,7 @@ export {
   type Conductor,
   conductorsAt,
   farEnd,
+  inReach,
   type Netlist,
   nameOn,
   type Part,

@@ -12,6 +12,8 @@ export interface Part {
   readonly unbroken?: "L1-T1" | "L2-T2";
   /** Free tabs by terminal, where they were counted. */
   readonly tabs?: Readonly<Record<string, number>>;
+  /** Whether its terminals are out of reach: nothing can be lifted off or landed on them. */
+  readonly sealed?: boolean;
   /** Of a starter. */
   readonly family?: Family;
 }
@@ -70,6 +72,11 @@ export function partById(netlist: Netlist, id: string): Part {
   const part = netlist.parts.find((p) => p.id === id);
   if (part === undefined) throw new Error(`no part ${id}`);
   return part;
+}
+
+/** Whether a hand gets at a terminal. */
+export function inReach(netlist: Netlist, at: Terminal): boolean {
+  return partById(netlist, partOf(at)).sealed !== true;
 }
 
 /** Conductors with an end on a terminal. */

@@ -13,6 +13,15 @@ import { type Job, ofJob } from "./job.ts";
 const name = z.string().min(1).max(160);
 const volts = z.number().min(-1000).max(1000);
 
+/** What a tug found: it held; it moved, which is remade; it was remade. */
+export const TUGS = ["held", "moved", "remade"] as const;
+const tickSchema = z.strictObject({
+  at: timestamp,
+  tugged: z.boolean(),
+  tug: z.literal(TUGS).optional(),
+  note: z.string().max(TEXT_MOST.note),
+});
+
 /** What is ticked off before power and after it. */
 export const POWER_CHECKS = ["joints", "cover", "clear", "fan", "compressor", "lamp", "quiet"] as const;
 export const CLOSING_CHECKS = ["fixed", "putty", "grommet", "sealant", "lid", "tools"] as const;
@@ -27,10 +36,18 @@ const ticksNamed: Step = (old) => {
   return { ...old, steps: Object.fromEntries(steps) };
 };
 
+/** Nothing was confirmed by eye, undone or overridden before these were asked. */
+const beginsUnconfirmed: Step = (old) => ({ mountReason: "", confirmed: {}, undone: {}, ...old });
+
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const fitLogRecord = defineRecord({
   kind: "work",
-  migrations: { "work-2-adds-run": asItWas, "work-3-names-line": ticksNamed, "work-4-adds-away": asItWas },
+  migrations: {
+    "work-2-adds-run": asItWas,
+    "work-3-names-line": ticksNamed,
+    "work-4-adds-away": asItWas,
+    "work-5-adds-undoing": beginsUnconfirmed,
+  },
   schema: (base) =>
     z.strictObject({
       ...base,
@@ -57,8 +74,14 @@ export const fitLogRecord = defineRecord({
         wayM: bounded("routeM"),
         clear: z.partialRecord(z.literal(MOUNTING_CHECKS), z.boolean()),
       }),
+      /** Why work goes on although something speaks against the place; empty for no reason. */
+      mountReason: z.string().max(TEXT_MOST.note),
       /** Steps of the plan that are done, by their key, with when and how. */
-      steps: z.record(name, z.strictObject({ at: timestamp, tugged: z.boolean(), note: z.string().max(TEXT_MOST.note) })),
+      steps: z.record(name, tickSchema),
+      /** Steps of the way back that are done, by their key. */
+      undone: z.record(name, tickSchema),
+      /** Wires that somebody looked at and found where the map has them, by id and ends. */
+      confirmed: z.record(name, timestamp),
       power: z.partialRecord(z.literal(POWER_CHECKS), z.boolean()),
       closing: z.partialRecord(z.literal(CLOSING_CHECKS), z.boolean()),
       screwsOut: z.number().int().min(0).max(200),
@@ -71,7 +94,7 @@ export const fitLogRecord = defineRecord({
       events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
     }),
   references: JOB_REFERENCES,
-  merge: { entries: ["site", "mounting", "steps", "power", "closing"], together: EVIDENCE_FIELDS },
+  merge: { entries: ["site", "mounting", "steps", "undone", "confirmed", "power", "closing"], together: EVIDENCE_FIELDS },
 });
 export type FitLog = RecordFrom<typeof fitLogRecord>;
 
@@ -99,7 +122,10 @@ export function newFitLog(now: string, job: Job): FitLog {
       wayM: 0.4,
       clear: {},
     },
+    mountReason: "",
     steps: {},
+    undone: {},
+    confirmed: {},
     power: {},
     closing: {},
     screwsOut: 0,

@@ -56,6 +56,7 @@ const partSchema = z.strictObject({
   poles: z.literal([1, 2]).exactOptional(),
   unbroken: z.literal(UNBROKEN_POLES).exactOptional(),
   tabs: z.record(z.string().max(10), tabs).exactOptional(),
+  sealed: z.boolean().exactOptional(),
   family: z.literal(FAMILIES).exactOptional(),
 });
 const end = z.string().max(100).nullable();
@@ -93,10 +94,25 @@ const netlistNamed = (netlist: unknown): unknown => {
 
 const endsNamed: Step = (old) => ({ ...old, corrected: netlistNamed(old.corrected), built: netlistNamed(old.built) });
 
+/** A capacitor out of reach says so itself, in a circuit corrected by hand too. */
+const sealedNamed: Step = (old) => {
+  const { switches } = old;
+  const isSealed = typeof switches === "object" && switches !== null && "sealed" in switches && switches.sealed === true;
+  if (!isSealed) return { printed: {}, ...old };
+  const sealed = (netlist: unknown): unknown => {
+    if (typeof netlist !== "object" || netlist === null || !("parts" in netlist) || !Array.isArray(netlist.parts)) return netlist;
+    const parts = netlist.parts.map((part: unknown) =>
+      typeof part === "object" && part !== null && "kind" in part && part.kind === "run-capacitor" ? { ...part, sealed: true } : part,
+    );
+    return { ...netlist, parts };
+  };
+  return { printed: {}, ...old, corrected: sealed(old.corrected), built: sealed(old.built) };
+};
+
 /** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */
 export const wiringRecord = defineRecord({
   kind: "wiring",
-  migrations: { "wiring-2-adds-meter-count": asItWas, "wiring-3-names-line": endsNamed },
+  migrations: { "wiring-2-adds-meter-count": asItWas, "wiring-3-names-line": endsNamed, "wiring-4-adds-sealed-and-print": sealedNamed },
   schema: (base) =>
     z.strictObject({
       ...base,
@@ -122,11 +138,13 @@ export const wiringRecord = defineRecord({
       common: z.literal(COMMON_WAYS).nullable(),
       tap: z.literal(TAP_WAYS).nullable(),
       lidLow: z.boolean(),
+      /** What is printed on each capacitor, by part and section. */
+      printed: z.record(name, z.strictObject({ volts: bounded("printedVolts").nullable(), farad: bounded("runCapacitorF").nullable() })),
       /** Conductors as built where they were entered or changed; null while they are taken as planned. */
       built: netlistSchema.nullable(),
     }),
   references: ["rigId", "unitId"],
-  merge: { entries: ["proofs"] },
+  merge: { entries: ["proofs", "printed"] },
 });
 export type Wiring = RecordFrom<typeof wiringRecord>;
 
@@ -157,6 +175,7 @@ export function newWiring(now: string, unit: AirConditioner): Wiring {
     common: null,
     tap: null,
     lidLow: false,
+    printed: {},
     built: null,
   };
 }

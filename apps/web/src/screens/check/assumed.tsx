@@ -37,7 +37,7 @@ export function Assumed({
   const code = narrows?.code ?? swing?.code;
   const amps = sensitivities?.find((s) => s.code === code && s.nowA >= WORTH_A);
   return (
-    <div className="mt-auto grid gap-x-6 gap-y-3 pt-3 min-[700px]:grid-cols-[1fr_300px]">
+    <div className="mt-auto grid gap-x-6 gap-y-3 pt-3 min-[43.75rem]:grid-cols-[1fr_300px]">
       <section className="border-t-[1.5px] border-ink pt-2">
         <div className="flex items-baseline justify-between">
           <h2 className="text-body font-bold">{CHECK.assumed}</h2>
@@ -56,7 +56,7 @@ export function Assumed({
             </button>
           </span>
         </div>
-        <ul className="mt-1 grid gap-x-6 text-small min-[700px]:grid-cols-2">
+        <ul className="mt-1 grid gap-x-6 text-small min-[43.75rem]:grid-cols-2">
           {assumed.slice(0, SHOWN).map((a) => (
             <li key={a.code} className="flex items-baseline gap-2 leading-[1.3]">
               <Provenance from={a.origin} />

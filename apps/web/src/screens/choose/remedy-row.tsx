@@ -40,7 +40,7 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
           </Button>
         )}
       </div>
-      <dl className="mt-1 grid grid-cols-3 gap-x-4 gap-y-1 min-[700px]:grid-cols-7">
+      <dl className="mt-1 grid grid-cols-3 gap-x-4 gap-y-1 min-[43.75rem]:grid-cols-7">
         <Cell label={CHOOSE.heads.start} text={CHOOSE.spare(start.spareA)} />
         <Cell label={CHOOSE.heads.run} text={run === null ? "–" : CHOOSE.spare(run.spareA)} />
         <Cell label={CHOOSE.heads.held} text={tries === null ? CHOOSE.trying : CHOOSE.held(tries.holds, tries.trials)} />

@@ -19,7 +19,7 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
   const parts = open > 0 ? FIT.closeOpen(open) : screws !== 0 ? FIT.screwsMissing(screws) : FIT.closed;
   const closed = open === 0 && screws === 0;
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} />
       <div className="mt-3">
         <Asked

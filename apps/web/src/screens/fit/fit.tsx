@@ -40,7 +40,7 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
     const Hands = { mount: MountPhase, wire: WirePhase, close: ClosePhase }[phase];
     if (lock === null) return <Hands {...props} />;
     return (
-      <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+      <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
         <Answer guide="isolate" question={FIT.question} parts={FIT.locked(LOCKED[lock])} />
         <LinkButton to={`/job/${job.id}/isolate`} main className="mt-4">
           {FIT.toIsolate}

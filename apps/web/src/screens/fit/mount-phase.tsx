@@ -93,7 +93,7 @@ export function MountPhase({ work, save }: FitProps) {
     })),
   ];
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
       <ul className="mt-2">
         {against.map((reason) => (

@@ -53,7 +53,7 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
   };
   const questions = [...BEFORE_POWER.map(question(FIT.powerBefore)), power, ...AFTER_POWER.map(question(FIT.powerAfter))];
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} sure={FIT.strong} />
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>

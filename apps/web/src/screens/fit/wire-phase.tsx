@@ -46,7 +46,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   const step = worded[at];
   if (!plan.plan.ok || group === undefined || step === undefined)
     return (
-      <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+      <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
         <Answer guide="fit" question={FIT.question} parts={FIT.noPlan} />
         <LinkButton to={`/job/${job.id}/prepare/plan`} main className="mt-4">
           {FIT.toPrepare}
@@ -70,7 +70,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
   };
   const next = worded[at + 1];
   const parts = undone.length === 0 && chosen === null ? FIT.allDone : [{ text: step.sentence }];
-  const side = work.leftHanded ? "min-[1000px]:order-first" : "";
+  const side = work.leftHanded ? "min-[62.5rem]:order-first" : "";
   return (
     <StageFrame>
       <Evidence>

@@ -95,7 +95,7 @@ export function GuideScreen() {
           </section>
         )}
       </Evidence>
-      <Rail className="max-[999px]:order-first max-[999px]:border-t-0 max-[999px]:border-b-[1.5px]">
+      <Rail className="max-[62.4375rem]:order-first max-[62.4375rem]:border-t-0 max-[62.4375rem]:border-b-[1.5px]">
         <div className="sticky top-4">
           {from !== null && (
             <LinkButton to={from} className="mb-4">

@@ -14,7 +14,7 @@ export function EventList({ events, nameOf }: EventListProps) {
   return (
     <ol>
       {days.map((day) => (
-        <li key={day} className="grid gap-x-4 border-b border-hair py-1.5 min-[700px]:grid-cols-[130px_1fr]">
+        <li key={day} className="grid gap-x-4 border-b border-hair py-1.5 min-[43.75rem]:grid-cols-[130px_1fr]">
           <span className="figure text-body">{format(parseISO(day), "d MMM yyyy")}</span>
           <ul>
             {events

@@ -56,7 +56,7 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
         }
       />
       {failed !== null && <Failed text={failed} onAgain={again} />}
-      <div className="mt-4 grid max-w-[820px] gap-x-8 gap-y-4 min-[700px]:grid-cols-2">
+      <div className="mt-4 grid max-w-[820px] gap-x-8 gap-y-4 min-[43.75rem]:grid-cols-2">
         <section aria-label={FIRST.unit}>
           <h2 className="border-b-[1.5px] border-ink pb-1 font-bold">{FIRST.unit}</h2>
           {PLATE.map((name) => (

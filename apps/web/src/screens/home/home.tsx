@@ -59,7 +59,7 @@ export function HomeScreen() {
   };
   return (
     <>
-      <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
+      <section className="border-b-[1.5px] border-ink px-4 py-4 min-[62.5rem]:px-6">
         {log.length === 0 ? (
           <Suspense fallback={<p>{COMMON.loading}</p>}>
             <FirstQuestion>
@@ -80,7 +80,7 @@ export function HomeScreen() {
               }
               sure={`${nextLine?.unitName}. ${nextLine?.title}`}
               extra={
-                <div className="flex shrink-0 gap-2 max-[999px]:hidden">
+                <div className="flex shrink-0 gap-2 max-[62.4375rem]:hidden">
                   <Button look="primary" keyCap="O" onClick={openNext}>
                     {HOME.open}
                   </Button>
@@ -90,7 +90,7 @@ export function HomeScreen() {
                 </div>
               }
             />
-            <div className="mt-3 flex flex-col gap-2 min-[1000px]:hidden">
+            <div className="mt-3 flex flex-col gap-2 min-[62.5rem]:hidden">
               <Button look="primary" className="min-h-[62px] text-large" onClick={openNext}>
                 {HOME.open}
               </Button>
@@ -103,16 +103,16 @@ export function HomeScreen() {
       </section>
       <section className="min-h-0 grow bg-bench">
         {log.length > 0 && (
-          <div className="flex items-center gap-4 border-b-[1.5px] border-ink px-4 py-2.5 min-[1000px]:px-6">
+          <div className="flex items-center gap-4 border-b-[1.5px] border-ink px-4 py-2.5 min-[62.5rem]:px-6">
             <h2 className="font-bold">{HOME.logbook}</h2>
             <SearchField label={HOME.find} value={typed.words} onChange={(words) => narrow({ words })} className="grow" />
-            <span className="whitespace-nowrap max-[699px]:hidden">
+            <span className="whitespace-nowrap max-[43.6875rem]:hidden">
               {HOME.units(log.length)}, {HOME.rigs(rigs.length)}
             </span>
           </div>
         )}
         {log.length > 0 && (
-          <div className="border-b-[1.5px] border-ink bg-face min-[700px]:flex min-[700px]:items-start min-[700px]:justify-between">
+          <div className="border-b-[1.5px] border-ink bg-face min-[43.75rem]:flex min-[43.75rem]:items-start min-[43.75rem]:justify-between">
             <OwnRecordPanel />
             <StageFilter value={typed.stage} counts={counts} onChange={(stage) => narrow({ stage })} />
           </div>
@@ -120,7 +120,7 @@ export function HomeScreen() {
         {rows.length === 0 && log.length > 0 && <p className="px-6 py-4">{HOME.noMatch(filter.words, filter.stage !== "all")}</p>}
         {byMonth(shown).map(({ month, lines }) => (
           <section key={month} aria-label={monthOf(month)}>
-            <h3 className="border-b border-hair px-4 pt-2 pb-0.5 text-small font-semibold min-[1000px]:px-6">{monthOf(month)}</h3>
+            <h3 className="border-b border-hair px-4 pt-2 pb-0.5 text-small font-semibold min-[62.5rem]:px-6">{monthOf(month)}</h3>
             <ul>
               {lines.map((line) => (
                 <LogRow key={line.id} line={line} />

@@ -21,7 +21,7 @@ export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine })
     <li className="border-b border-hair bg-face">
       <Link
         to={`/job/${line.id}/${line.stage}`}
-        className="grid min-h-[69px] items-center gap-x-6 px-4 py-2 -outline-offset-3 max-[999px]:grid-cols-[1fr_auto] min-[1000px]:grid-cols-[minmax(220px,1.6fr)_150px_minmax(220px,1.2fr)_130px] min-[1000px]:px-6"
+        className="grid min-h-[69px] items-center gap-x-6 px-4 py-2 -outline-offset-3 max-[62.4375rem]:grid-cols-[1fr_auto] min-[62.5rem]:grid-cols-[minmax(220px,1.6fr)_150px_minmax(220px,1.2fr)_130px] min-[62.5rem]:px-6"
       >
         <span className="min-w-0">
           <span className="block truncate">
@@ -31,23 +31,23 @@ export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine })
             {line.unitName} · {line.title}
           </span>
         </span>
-        <span className="max-[999px]:order-3 max-[999px]:flex max-[999px]:items-center max-[999px]:gap-2">
+        <span className="max-[62.4375rem]:order-3 max-[62.4375rem]:flex max-[62.4375rem]:items-center max-[62.4375rem]:gap-2">
           <StageBar at={at} of={STAGES.length} label={HOME.stageAt(at + 1, STAGES.length, STAGE_WORDS[line.stage])} />
           <span className="block text-body">
             <span className="figure">{at + 1}</span> {line.handedOver ? HOME.handedOver : STAGE_WORDS[line.stage]}
           </span>
         </span>
-        <span className="max-[999px]:text-right">
-          <span className="flex items-center gap-2 max-[999px]:justify-end">
+        <span className="max-[62.4375rem]:text-right">
+          <span className="flex items-center gap-2 max-[62.4375rem]:justify-end">
             <span className="figure text-large">{line.fit === null ? HOME.noAnswer : figure}</span>
             <VerdictGlyph fit={fit} />
             {line.fit !== null && (spareA !== null || provisional) && (
-              <span className="max-[999px]:hidden">{provisional ? HOME.provisional : FIT_WORDS[fit]}</span>
+              <span className="max-[62.4375rem]:hidden">{provisional ? HOME.provisional : FIT_WORDS[fit]}</span>
             )}
           </span>
-          <span className="block text-small text-ink2 max-[999px]:hidden">{line.sourceName ?? HOME.noSource}</span>
+          <span className="block text-small text-ink2 max-[62.4375rem]:hidden">{line.sourceName ?? HOME.noSource}</span>
         </span>
-        <span className="text-small text-ink2 max-[999px]:text-right">
+        <span className="text-small text-ink2 max-[62.4375rem]:text-right">
           {isToday(changed) ? format(changed, "'today,' h:mm aaa") : format(changed, "d MMM yyyy")}
         </span>
       </Link>

@@ -7,7 +7,7 @@ import { ownRecord } from "./statistics.view.ts";
 /** One's own jobs in figures, worked out when they are asked for. */
 export function OwnRecordPanel() {
   return (
-    <Fold label={OWN.title} className="px-4 font-semibold min-[1000px]:px-6">
+    <Fold label={OWN.title} className="px-4 font-semibold min-[62.5rem]:px-6">
       <div className="pb-3 font-normal">
         <Figures />
       </div>

@@ -15,7 +15,7 @@ export function StageFilter({ value, counts, onChange }: StageFilterProps) {
   const total = [...counts.values()].reduce((a, b) => a + b, 0);
   const stages = [...STAGES, "done" as const].filter((stage) => present(counts.get(stage)) > 0 || stage === value);
   return (
-    <label className="flex min-h-[48px] items-center gap-2 px-4 min-[1000px]:px-6">
+    <label className="flex min-h-[48px] items-center gap-2 px-4 min-[62.5rem]:px-6">
       {HOME.stage}
       <select
         value={value}

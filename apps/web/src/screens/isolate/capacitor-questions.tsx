@@ -1,7 +1,10 @@
+import { CAPACITOR_VOLTS, type Printed } from "@amp-saver/core/study/isolation";
 import type { FitLog } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
+import { Pick } from "../../ui/pick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { Question } from "../asked.tsx";
+import { BoundedInput } from "../bounded-input.tsx";
 import type { SaveFitLog } from "../save-fit-log.ts";
 import { againIn, type IsolationView, openQuestions } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
@@ -15,11 +18,12 @@ export function capacitorQuestions(
   nameOf: (id: string) => string,
   now: number,
   save: SaveFitLog,
+  print: (id: string, printed: Partial<Printed>) => void,
 ): readonly Question[] {
   const open = openQuestions(view);
   const intro = <p className="py-1 text-body">{ISOLATE.capacitorsHelp}</p>;
   const of = (again: boolean) =>
-    view.capacitors.flatMap(({ id, bleed }): readonly Question[] => {
+    view.capacitors.flatMap(({ id, kind, bleed, farad, printedV, voltsRead, sealed }): readonly Question[] => {
       const kept = work.capacitors[id] ?? UNREAD;
       const set = (change: Partial<typeof kept>): void =>
         void save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
@@ -35,8 +39,28 @@ export function capacitorQuestions(
             content: (
               <div className="border-l-[3px] border-ink pl-2">
                 <p className="pt-1">
-                  <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}
+                  <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}{" "}
+                  {!voltsRead && ISOLATE.voltsAssumed(printedV)} {sealed && ISOLATE.bleedSealed}
                 </p>
+                {!id.includes(" ") && (
+                  <Pick
+                    label={ISOLATE.printedVolts(name)}
+                    value={voltsRead ? String(printedV) : ""}
+                    options={["", ...CAPACITOR_VOLTS.map(String)].map((value) => ({
+                      value,
+                      word: value === "" ? ISOLATE.notRead : `${value} V`,
+                    }))}
+                    onChange={(value) => print(id, { volts: value === "" ? null : Number(value) })}
+                  />
+                )}
+                {kind === "fan" && (
+                  <BoundedInput
+                    name="runCapacitorF"
+                    label={ISOLATE.printedFarad(name)}
+                    value={farad}
+                    onChange={(value) => print(id, { farad: value })}
+                  />
+                )}
                 <VoltsField
                   label={ISOLATE.first(name)}
                   value={kept.first}

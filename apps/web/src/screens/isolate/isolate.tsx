@@ -1,4 +1,6 @@
 import { format, isSameDay, parseISO } from "date-fns";
+import { wiringCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
 import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
@@ -17,9 +19,12 @@ import { usePairQuestions } from "./pair-questions.tsx";
 import { siteQuestionsOf } from "./site-questions.tsx";
 import { SiteVerdict } from "./site-verdict.tsx";
 
+const UNREAD_PRINT = { volts: null, farad: null };
+
 /** Isolate: go or no-go, every source off, live–dead–live, every capacitor bled; then work opens on this device. */
 export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job } = bundle;
+  const { commit } = useStore();
   const { wiring, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, now, roof, shareRoof, save, saveEvidence, saveFeed, declare, relock } = useLock(bundle, wiring, 1);
   const feedName = (id: string): string => {
@@ -43,7 +48,15 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     ...siteQuestionsOf(view, work, save),
     ...feedQuestions(view, work, feedName, saveFeed),
     ...pairs,
-    ...capacitorQuestions(view, work, capacitorName, now, saveEvidence),
+    ...capacitorQuestions(
+      view,
+      work,
+      capacitorName,
+      now,
+      saveEvidence,
+      (id, printed) =>
+        void commit(wiringCommit(bundle.unit, {}, `printed ${id}`, { printed: { [id]: printed } }, { printed: { [id]: UNREAD_PRINT } })),
+    ),
   ];
   const end = (
     <div className="mt-6 grid gap-3 pb-6">
@@ -63,9 +76,9 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     </div>
   );
   return (
-    <div className="mx-auto flex w-full max-w-[820px] flex-col px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto flex w-full max-w-[820px] flex-col px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="isolate" question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
-      <div className="mt-3 [@media(max-height:499px)]:order-2">
+      <div className="mt-3 [@media(max-height:31.1875rem)]:order-2">
         <Caution title={ISOLATE.caution}>
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>
@@ -81,10 +94,10 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       {roof === null && today !== null && Object.keys(work.site).length === 0 && (
         <RoofButton onClick={() => void save({ site: today.site }, "site")}>{ISOLATE.sameSite(today.unitName)}</RoofButton>
       )}
-      <div className="max-[999px]:order-2">
+      <div className="max-[62.4375rem]:order-2">
         <SiteVerdict view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} />
       </div>
-      <div className="max-[999px]:order-1">
+      <div className="max-[62.4375rem]:order-1">
         <Asked label={ISOLATE.question} questions={questions} end={end} />
       </div>
       <div className="order-3">

@@ -32,13 +32,6 @@ import {
 } from "@amp-saver/records";
 import { asFoundOf } from "../prepare/wiring.view.ts";
 
-/** Volts printed on capacitors where nobody read them; common practice, no source. */
-const PRINTED_V = { run: 370, fan: 370, start: 330 } as const;
-/** Farads of a fan's section and of a start capacitor where nobody read them; common practice, no source. */
-const USUAL_FAN_F = 7.5e-6;
-const USUAL_START_F = 200e-6;
-const USUAL_RUN_F = 45e-6;
-
 /** Everything the screen of isolating shows. */
 export interface IsolationView {
   readonly feeds: readonly Feed[];
@@ -69,8 +62,9 @@ export function isolationView({ rig, unit, units, sources, wiring, work }: Isola
   const place: SitePlace = rig.place === "house" ? "ground" : "roof";
   const feeds = feedsOf(rig, units, sources);
   const capacitors = capacitorsOf(asFoundOf(wiring), {
-    farad: { run: unit.runCapacitorF?.value ?? USUAL_RUN_F, fan: USUAL_FAN_F, start: unit.startAidF?.value ?? USUAL_START_F },
-    printedV: PRINTED_V,
+    runF: unit.runCapacitorF?.value ?? null,
+    startF: unit.startAidF?.value ?? null,
+    printed: wiring.printed,
   }).map((c) => ({ ...c, bleed: bleed(c) }));
   const { system } = wiring.switches;
   const evidence: DeadEvidence = {

@@ -1,4 +1,4 @@
-import type { FitLog } from "@amp-saver/records";
+import { type FitLog, TEXT_MOST } from "@amp-saver/records";
 import { Fold } from "../../ui/fold.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
@@ -25,8 +25,8 @@ export function OverrideList({ view, work, wordsOf, save }: OverrideListProps) {
             key={name}
             label={ISOLATE.reason(wordsOf(task))}
             kept={work.overrides[name] ?? ""}
+            most={TEXT_MOST.note}
             onText={(text) => {
-              if (text.length > 500) return ISOLATE.reasonLong;
               save({}, `override ${name}`, { overrides: { [name]: text } });
               return null;
             }}

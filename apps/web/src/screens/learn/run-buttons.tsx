@@ -38,7 +38,7 @@ export function RunButtons({ bundle, conduct }: { readonly bundle: JobBundle; re
   const last = keys.at(-1);
   const say = (what: "call" | "start" | "stop", failed = false) => tell(own, job, what, { failed });
   return (
-    <div className="grid gap-2 px-4 py-3 min-[1000px]:px-6">
+    <div className="grid gap-2 px-4 py-3 min-[62.5rem]:px-6">
       {held && (
         <>
           <p className="font-semibold">{LEARN.notStrong}</p>

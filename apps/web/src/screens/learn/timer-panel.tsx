@@ -31,7 +31,7 @@ export function TimerPanel({ view, now, held }: { readonly view: LearnView; read
   return (
     <section
       ref={frame}
-      className="border-y-[1.5px] border-ink bg-bench px-4 py-2 min-[1000px]:px-6"
+      className="border-y-[1.5px] border-ink bg-bench px-4 py-2 min-[62.5rem]:px-6"
       aria-label={LEARN.timerLabel(word, shown)}
     >
       <p className="flex justify-between gap-3 text-body">

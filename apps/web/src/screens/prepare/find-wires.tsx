@@ -7,14 +7,17 @@ import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
+import { Asked } from "../asked.tsx";
 import { Photos } from "../photos/photos.tsx";
 import { useLock } from "../use-lock.ts";
+import { FindEnd, proofQuestions, useWindingQuestions } from "./find-questions.tsx";
 import { shownOhm } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
-import { ProofForm } from "./proof-form.tsx";
-import { WindingsForm } from "./windings-form.tsx";
+import { ProofForm, type ProofProps } from "./proof-form.tsx";
+import { type OhmsProps, WindingsForm } from "./windings-form.tsx";
 import { windingFigures, windingsOf } from "./wiring.view.ts";
 
 const SUBJECTS = ["as-found", "diagram"] as const;
@@ -26,6 +29,7 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
   const { commit } = useStore();
   const { unit, photos } = bundle;
   const { displays } = useInstruments();
+  const wide = useWide();
   const { lock } = useLock(bundle, wiring, 5);
   const solved = windingsOf(wiring);
   const pins = solved?.ok === true ? solved.value.pins : null;
@@ -40,6 +44,9 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
     figures !== null &&
     Math.abs((unit.mainOhm?.value ?? 0) - (figures.mainOhm?.value ?? -1)) < SAME_OHM &&
     Math.abs((unit.startOhm?.value ?? 0) - (figures.startOhm?.value ?? -1)) < SAME_OHM;
+  const ohms: OhmsProps = { wiring, save, shownOhm: lock === null ? shownOhm(displays) : null };
+  const proofs = view.opened.map((id): ProofProps => ({ id, wiring, photos, asFound: view.asFound, names, save }));
+  const questions = [...useWindingQuestions(ohms), ...proofs.flatMap(proofQuestions)];
   return (
     <StageFrame>
       <Evidence>
@@ -62,12 +69,18 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
             )}
           </Caution>
         </div>
-        <SectionHeading spaced>{FIND.proofs}</SectionHeading>
-        <p className="py-1 text-body">{FIND.proofsHelp}</p>
-        {view.opened.length === 0 && <p className="py-1">{FIND.nothingToProve}</p>}
-        {view.opened.map((id) => (
-          <ProofForm key={id} id={id} wiring={wiring} photos={photos} asFound={view.asFound} names={names} save={save} />
-        ))}
+        {wide ? (
+          <>
+            <SectionHeading spaced>{FIND.proofs}</SectionHeading>
+            <p className="py-1 text-body">{FIND.proofsHelp}</p>
+            {view.opened.length === 0 && <p className="py-1">{FIND.nothingToProve}</p>}
+            {proofs.map((proof) => (
+              <ProofForm key={proof.id} {...proof} />
+            ))}
+          </>
+        ) : (
+          <Asked label={FIND.question} questions={questions} end={<FindEnd proofs={proofs} />} />
+        )}
         <Photos bundle={bundle} subjects={SUBJECTS} />
       </Evidence>
       <Rail>
@@ -77,7 +90,7 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
             <li key={step}>{step}</li>
           ))}
         </ol>
-        <WindingsForm wiring={wiring} save={save} shownOhm={lock === null ? shownOhm(displays) : null} />
+        {wide && <WindingsForm {...ohms} />}
         {figures !== null && pins !== null && (
           <div className="mt-3">
             {used ? (

@@ -11,7 +11,7 @@ export function KitPart(props: PartProps) {
   const pieces = view.kit.reduce((sum, line) => sum + line.needed, 0);
   const spares = view.kit.reduce((sum, line) => sum + line.spare, 0);
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="prepare" question={PLAN.kitQuestion(bundle.unit.name)} parts={PLAN.kitAnswer(pieces, spares)} />
       <CrimpSheet view={view} names={names} />
       <h3 className="mt-2 font-bold">{PLAN.tools}</h3>

@@ -1,13 +1,12 @@
 import type { Reading } from "@amp-saver/records";
-import { useLocalRest } from "../../store/local-rest.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import { useNow } from "../../store/use-now.ts";
 import { Button } from "../../ui/button.tsx";
 import { clock } from "../../words/learn.ts";
 import { PROVE } from "../../words/prove.ts";
-import { eventsOf } from "../learn/learn.view.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { coachView, type ProveView } from "./prove.view.ts";
+import { useOffSince } from "./use-off-since.ts";
 
 interface CoachProps {
   readonly bundle: JobBundle;
@@ -21,10 +20,8 @@ interface CoachProps {
 export function Coach({ bundle, side, readings, view }: CoachProps) {
   const now = useNow(1);
   const { plan, names } = useUnitWiring(bundle);
-  const learning = bundle.learnings.find((l) => l.jobId === bundle.job.id);
-  const lastRunMs = learning === undefined ? null : (eventsOf(learning).findLast((e) => e.what === "stop")?.at ?? null);
-  const [offMs, isOff] = useLocalRest(bundle.job.id);
-  const coach = coachView(readings, side, Math.max(lastRunMs ?? 0, offMs ?? 0), view);
+  const [offMs, isOff] = useOffSince(bundle);
+  const coach = coachView(readings, side, offMs, view);
   const wires = plan.asFound.conductors
     .filter((c) => c.ends.some((e) => e !== null && names.terminal(e) === COMMON_PIN))
     .map((c) => names.wire(c.id));

@@ -30,7 +30,7 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
   const kept = resultProof(bundle)?.frozen ?? null;
   const again = kept === null ? null : thaw(kept, input);
   return (
-    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer
         guide="prove"
         question={PROOF.proofQuestion(unit.name)}

@@ -1,5 +1,7 @@
-import { type FigureName, readTyped, shownAs } from "@amp-saver/core/figure";
+import { FIGURES, type FigureName, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
+import { isSameDay, parseISO } from "date-fns";
+import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -8,12 +10,16 @@ import { useSettings } from "../../store/settings.tsx";
 import type { Instruments } from "../../store/use-instruments.ts";
 import { Button } from "../../ui/button.tsx";
 import { FieldError } from "../../ui/field-error.tsx";
+import { SignButton } from "../../ui/sign-button.tsx";
 import { useFormDraft } from "../../ui/use-form-draft.ts";
+import { useWide } from "../../ui/use-wide.ts";
 import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { learnView } from "../learn/learn.view.ts";
-import { likeLast } from "./reading-side.view.ts";
+import { FromMeter } from "./from-meter.tsx";
+import { airToday, likeLast, restCounted } from "./reading-side.view.ts";
+import { useOffSince } from "./use-off-since.ts";
 
 interface Fields {
   readonly amps: string;
@@ -41,25 +47,32 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const { commit } = useStore();
   const { measure } = useSettings();
   const { job, sources, readings } = bundle;
-  const like = likeLast(
-    readings.filter((r) => r.jobId === job.id),
-    side,
-  );
+  const own = readings.filter((r) => r.jobId === job.id);
+  const like = likeLast(own, side);
+  const now = Date.now();
+  const air = airToday(readings, (iso) => isSameDay(parseISO(iso), now));
+  const [off] = useOffSince(bundle);
   const begins: Fields = {
     amps: "",
     mode: like?.mode ?? "inrush",
     conductor: like?.conductor ?? "common",
     volts: "",
     rest: "",
-    outdoor: "",
+    outdoor: air === null ? "" : typedText("hottestC", measure, air),
     meter: like?.meter ?? "",
     loadsOn: "",
     source: like?.sourceId ?? job.sourceId ?? "",
   };
   const form = useForm<Fields>({ defaultValues: begins });
   useFormDraft("reading", form);
-  const { register, handleSubmit, formState, getValues, setFocus, setValue, reset } = form;
+  const { register, handleSubmit, formState, getValues, setFocus, setValue, reset, watch } = form;
   const { errors } = formState;
+  const wide = useWide();
+  const [opened, setOpen] = useState(like === null);
+  // What is wrong is shown, wherever it stands.
+  const open = opened || Object.keys(errors).some((field) => field !== "amps");
+  const [mode, conductor, sourceId] = watch(["mode", "conductor", "source"]);
+  const sourceName = sources.find((s) => s.id === sourceId)?.name ?? PROVE.sourceNone;
   const figure = (name: FigureName, label: string, required: boolean) => ({
     validate: (text: string): true | string => {
       if (!required && text.trim() === "") return true;
@@ -94,7 +107,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
         mode: fields.mode,
         conductor: fields.conductor,
         volts: value("readingVolts", fields.volts),
-        restMin: value("restMin", fields.rest),
+        restMin: fields.rest.trim() === "" ? restCounted(off, own, Date.now()) : value("restMin", fields.rest),
         outdoorC: value("hottestC", fields.outdoor),
         meter: fields.meter.trim(),
         ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim() }),
@@ -110,21 +123,27 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
     rest: PROVE.rest,
     outdoor: `${PROVE.outdoor}, ${shownAs("hottestC", measure).unit}`,
   };
-  const number = (field: keyof typeof labels, name: FigureName, required = false) => (
+  const number = (field: keyof typeof labels, name: FigureName, required = false, counted: number | null = null) => (
     <div>
       <label htmlFor={`reading-${field}`} className="block text-small text-ink2">
         {labels[field]}
       </label>
-      <input
-        id={`reading-${field}`}
-        type="text"
-        inputMode="decimal"
-        autoComplete="off"
-        aria-invalid={errors[field] !== undefined}
-        aria-describedby={errors[field] === undefined ? undefined : `reading-${field}-error`}
-        className={`${FIELD} figure ${required ? "text-large" : ""}`}
-        {...register(field, figure(name, labels[field], required))}
-      />
+      <span className="flex gap-1">
+        {FIGURES[name].min < 0 && (
+          <SignButton label={labels[field]} text={getValues(field)} onText={(text) => setValue(field, text, { shouldValidate: true })} />
+        )}
+        <input
+          id={`reading-${field}`}
+          type="text"
+          inputMode="decimal"
+          autoComplete="off"
+          placeholder={counted === null ? undefined : typedText(name, measure, counted)}
+          aria-invalid={errors[field] !== undefined}
+          aria-describedby={errors[field] === undefined ? undefined : `reading-${field}-error`}
+          className={`${FIELD} figure min-w-0 placeholder:font-normal placeholder:text-ink2 ${required ? "text-large" : ""}`}
+          {...register(field, figure(name, labels[field], required))}
+        />
+      </span>
       <FieldError id={`reading-${field}-error`} error={errors[field]?.message ?? null} />
     </div>
   );
@@ -159,6 +178,11 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
       </select>
     </label>
   );
+  const keep = (
+    <Button type="submit" look="primary" className="min-h-[48px]">
+      {PROVE.save}
+    </Button>
+  );
   return (
     <form onSubmit={(event) => void save(event)} noValidate className="flex flex-col gap-2.5">
       <h2 className="font-bold">{PROVE.add[side]}</h2>
@@ -179,50 +203,42 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
         />
       )}
       {number("amps", "readingA", true)}
-      {choice("mode", PROVE.mode, MODE_WORDS)}
-      {choice("conductor", PROVE.conductor, CONDUCTOR_WORDS)}
-      <div className="grid grid-cols-3 gap-2">
-        {number("volts", "readingVolts")}
-        {number("rest", "restMin")}
-        {number("outdoor", "hottestC")}
+      {!wide && keep}
+      {!wide && (
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className="flex min-h-[48px] items-center text-left underline underline-offset-4"
+        >
+          {open ? PROVE.hideConditions : PROVE.conditions(MODE_WORDS[mode], CONDUCTOR_WORDS[conductor], sourceName)}
+        </button>
+      )}
+      <div className={wide || open ? "flex flex-col gap-2.5" : "hidden"}>
+        {choice("mode", PROVE.mode, MODE_WORDS)}
+        {choice("conductor", PROVE.conductor, CONDUCTOR_WORDS)}
+        <div className="grid grid-cols-3 gap-2">
+          {number("volts", "readingVolts")}
+          {number("rest", "restMin", false, restCounted(off, own, now))}
+          {number("outdoor", "hottestC")}
+        </div>
+        <div className="grid grid-cols-2 gap-2">
+          {text("meter", PROVE.meter)}
+          <label className="block">
+            <span className="block text-small text-ink2">{PROVE.source}</span>
+            <select className={FIELD} {...register("source")}>
+              <option value="">{PROVE.sourceNone}</option>
+              {sources.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+        {text("loadsOn", PROVE.loadsOn)}
       </div>
-      <div className="grid grid-cols-2 gap-2">
-        {text("meter", PROVE.meter)}
-        <label className="block">
-          <span className="block text-small text-ink2">{PROVE.source}</span>
-          <select className={FIELD} {...register("source")}>
-            <option value="">{PROVE.sourceNone}</option>
-            {sources.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name}
-              </option>
-            ))}
-          </select>
-        </label>
-      </div>
-      {text("loadsOn", PROVE.loadsOn)}
-      <Button type="submit" look="primary" className="min-h-[48px] max-[999px]:sticky max-[999px]:bottom-1">
-        {PROVE.save}
-      </Button>
+      {wide && keep}
     </form>
-  );
-}
-
-interface FromMeterProps {
-  readonly name: string;
-  readonly shows: string;
-  readonly amps: number | null;
-  readonly onTake: (amps: number) => void;
-}
-
-/** What a connected meter shows, and one press to take it over. */
-function FromMeter({ name, shows, amps, onTake }: FromMeterProps) {
-  return (
-    <div className="flex flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
-      <span className="text-body">{PROVE.meterShows(name, shows)}</span>
-      <Button disabled={amps === null || amps <= 0} onClick={() => amps !== null && onTake(amps)}>
-        {PROVE.takeOver(name)}
-      </Button>
-    </div>
   );
 }

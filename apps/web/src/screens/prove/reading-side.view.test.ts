@@ -10,7 +10,7 @@ import {
   type UnitId,
 } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { readingSide } from "./reading-side.view.ts";
+import { airToday, readingSide, restCounted } from "./reading-side.view.ts";
 
 const at = (hour: string): string => `2026-06-21T${hour}:00.000Z`;
 const born = <Id extends string>(id: string, now: string) => ({ id: id as Id, now });
@@ -51,5 +51,30 @@ describe("the side of the next reading", () => {
     expect(readingSide({ ...fresh, readings: [reading, { ...reading, id: "s" as ReadingId, when: "after" }] })).toBe("after");
     const earlier = { ...newJob(born<JobId>("earlier", at("08:00")), job.rigId, job.unitId, "Fit"), done: ["hand-over" as const] };
     expect(readingSide({ ...fresh, jobs: [earlier, job] })).toBe("after");
+  });
+});
+
+describe("what the next reading takes over", () => {
+  const taken = (id: string, hour: string, change: Partial<typeof reading>) => ({
+    ...reading,
+    id: id as ReadingId,
+    takenAt: at(hour),
+    ...change,
+  });
+  const today = (iso: string): boolean => iso.startsWith("2026-06-21");
+
+  it("is the air as read last today, whichever unit was read", () => {
+    const other = taken("b", "11:00", { outdoorC: 31, jobId: "other" as JobId });
+    expect(airToday([taken("a", "10:00", { outdoorC: 28 }), other, taken("c", "12:00", {})], today)).toBe(31);
+    expect(airToday([{ ...other, takenAt: "2026-06-20T23:00:00.000Z" }], today)).toBeNull();
+  });
+
+  it("is the rest since the unit was told to be off, unless it was started since", () => {
+    const [off, now] = [Date.parse(at("10:00")), Date.parse(at("10:06"))];
+    expect(restCounted(off, [taken("a", "09:50", {})], now)).toBe(6);
+    expect(restCounted(off, [taken("a", "10:02", {})], now)).toBeNull();
+    expect(restCounted(off, [taken("a", "10:02", { mode: "live" })], now)).toBe(6);
+    expect(restCounted(0, [], now)).toBeNull();
+    expect(restCounted(off, [], Date.parse(at("13:00")))).toBeNull();
   });
 });

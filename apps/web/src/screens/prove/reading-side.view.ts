@@ -31,3 +31,21 @@ export function likeLast(readings: readonly Reading[], side: Reading["when"]): R
   const starts = readings.filter((r) => r.mode !== "live");
   return starts.findLast((r) => r.when === side) ?? starts.at(-1) ?? null;
 }
+
+/** The air that was read last today, at whichever unit; null where none was, °C. `isToday` tells of a time whether it is of today. */
+export function airToday(readings: readonly Reading[], isToday: (takenAt: string) => boolean): number | null {
+  return readings.findLast((r) => r.outdoorC !== null && isToday(r.takenAt))?.outdoorC ?? null;
+}
+
+/**
+ * How long a unit has rested by what the app was told, min; null where it was not told since the latest start that was
+ * read, or so long ago that it may have run since.
+ */
+export function restCounted(offMs: number, readings: readonly Reading[], nowMs: number): number | null {
+  const since = (nowMs - offMs) / 60_000;
+  const startedSince = readings.some((r) => r.mode !== "live" && Date.parse(r.takenAt) > offMs);
+  return offMs === 0 || startedSince || since < 0 || since > LONGEST_COUNTED_MIN ? null : Math.round(since * 10) / 10;
+}
+
+/** A rest longer than this was not watched, min. */
+const LONGEST_COUNTED_MIN = 120;

@@ -10,6 +10,7 @@ import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { BEFORE, LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { useProof } from "../use-proof.ts";
@@ -29,6 +30,7 @@ import { WrongSide } from "./wrong-side.tsx";
 export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; readonly side: Reading["when"] }) {
   const { job, unit } = bundle;
   const { measure } = useSettings();
+  const wide = useWide();
   const readings = bundle.readings.filter((r) => r.jobId === job.id);
   const view = proveView(readings, unit, useProof(bundle).input.predicted?.expected ?? null);
   const { study } = view;
@@ -44,6 +46,34 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
   const { answer } = useStudy(lastLive !== undefined && question.ok ? question.given : null);
   const verdict = runningVerdict(readings, view, unit, answer?.ok === true ? (answer.value.result.running?.compressorA ?? null) : null);
   const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
+  const drawn = (
+    <>
+      <div ref={frame} className="mt-4">
+        {(shown.before.length > 0 || readings.length > 0) && width > 0 && (
+          <ReadingsPicture width={width} sides={visit === null ? "work" : "visits"} {...readingsDrawn(shown)} />
+        )}
+      </div>
+      <div className="mt-3 grid gap-6 min-[51.25rem]:grid-cols-2">
+        {shown.alike.length > 0 && (
+          <AlikeTable
+            rows={shown.alike}
+            bundle={bundle}
+            outdoorText={(c) => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit)}
+          />
+        )}
+        {readings.length > 0 && (
+          <ReadingList readings={readings} leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))} />
+        )}
+      </div>
+      {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
+      {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
+      {start?.atSameVolts != null && (
+        <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
+      )}
+      {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
+      <Waveforms bundle={bundle} side={side} />
+    </>
+  );
   return (
     <StageFrame>
       <Evidence>
@@ -62,30 +92,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
             )
           }
         />
-        <div ref={frame} className="mt-4">
-          {(shown.before.length > 0 || readings.length > 0) && width > 0 && (
-            <ReadingsPicture width={width} sides={visit === null ? "work" : "visits"} {...readingsDrawn(shown)} />
-          )}
-        </div>
-        <div className="mt-3 grid gap-6 min-[820px]:grid-cols-2">
-          {shown.alike.length > 0 && (
-            <AlikeTable
-              rows={shown.alike}
-              bundle={bundle}
-              outdoorText={(c) => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit)}
-            />
-          )}
-          {readings.length > 0 && (
-            <ReadingList readings={readings} leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))} />
-          )}
-        </div>
-        {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
-        {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
-        {start?.atSameVolts != null && (
-          <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
-        )}
-        {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
-        <Waveforms bundle={bundle} side={side} />
+        {wide && drawn}
       </Evidence>
       <Rail>
         {side === "before" ? <HangTheClamp bundle={bundle} /> : null}
@@ -102,6 +109,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           </p>
         </div>
       </Rail>
+      {!wide && <div className="min-w-0 border-t-[1.5px] border-ink px-4 pb-4">{drawn}</div>}
     </StageFrame>
   );
 }

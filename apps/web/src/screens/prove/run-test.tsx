@@ -59,7 +59,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
     on === null ? PROOF.testShown(name(asked), shown) : goneS >= goalS ? PROOF.testGoal(goneS / 60) : PROOF.testRuns(clock(goalS - goneS));
   const stopped = Object.values(proof?.tests ?? {}).some((t) => t.outcome === "stopped");
   return (
-    <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[1000px]:px-6">
+    <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="prove" question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} />
       {on === null ? (
         <div className="mt-3">

@@ -17,7 +17,7 @@ interface RigRowProps {
 /** A rig with its units and sources, and what can be done with it. */
 export function RigRow({ rig, busy, onExport, onCase, onDelete, onAddUnit }: RigRowProps) {
   return (
-    <li className="grid gap-x-8 gap-y-2 border-b border-hair px-4 py-4 min-[1000px]:grid-cols-[1.3fr_1fr_460px] min-[1000px]:px-6">
+    <li className="grid gap-x-8 gap-y-2 border-b border-hair px-4 py-4 min-[62.5rem]:grid-cols-[1.3fr_1fr_460px] min-[62.5rem]:px-6">
       <div>
         <h2 className="figure text-large">{rig.name}</h2>
         <p className="text-ink2">{rig.note}</p>

@@ -87,7 +87,7 @@ export function RigsScreen() {
   const sources = rigs.reduce((n, r) => n + r.sources.length, 0);
   return (
     <>
-      <section className="border-b-[1.5px] border-ink px-4 py-4 min-[1000px]:px-6">
+      <section className="border-b-[1.5px] border-ink px-4 py-4 min-[62.5rem]:px-6">
         <Answer
           guide="clock-and-device"
           question={RIGS.question}

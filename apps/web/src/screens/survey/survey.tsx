@@ -42,7 +42,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
               <Link
                 to={`/job/${job.id}/check`}
                 onClick={leave}
-                className="inline-flex min-h-[48px] shrink-0 items-center bg-ink px-4 font-semibold text-face max-[699px]:hidden"
+                className="inline-flex min-h-[48px] shrink-0 items-center bg-ink px-4 font-semibold text-face max-[43.6875rem]:hidden"
               >
                 {SURVEY.goCheck}
               </Link>
@@ -71,7 +71,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
           <Link
             to={`/job/${job.id}/check`}
             onClick={leave}
-            className="mt-5 flex min-h-[62px] items-center justify-center bg-ink text-large font-semibold text-face min-[700px]:hidden"
+            className="mt-5 flex min-h-[62px] items-center justify-center bg-ink text-large font-semibold text-face min-[43.75rem]:hidden"
           >
             {SURVEY.goCheck}
           </Link>

@@ -18,7 +18,7 @@ import { DAY, daySentence } from "../../words/day.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { useDay } from "../../workers/use-study.ts";
 import { BoundedInput } from "../bounded-input.tsx";
-import { dayBands } from "./day.view.ts";
+import { dayLanes, stretches } from "./day.view.ts";
 import { SpellsRow } from "./spells.tsx";
 
 /** A day of the rig, hour by hour: what takes power, what there is, every start, and the bank. */
@@ -32,6 +32,8 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
   const { answer: day } = useDay(question);
   const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
   const nameOf = (id: string): string => names.get(id) ?? DAY.charging;
+  const feedOf = (id: string | null, availableW: number): string | null =>
+    sources.find((s) => s.id === id)?.name ?? (availableW > 0 ? DAY.bank : null);
   const short = Object.entries(day?.unservedMin ?? {})
     .map(([id, minutes]) => ({ name: nameOf(id), minutes }))
     .toSorted((a, b) => b.minutes - a.minutes);
@@ -64,24 +66,29 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
             >
               <DayPicture
                 width={width}
-                height={width < 620 ? 560 : 500}
-                bands={dayBands(day, units).map((b) => ({ ...b, name: nameOf(b.id), amps: b.watts.map((w) => w / sourceV) }))}
+                lanes={dayLanes(day, units).map((lane) => ({
+                  id: lane.id,
+                  kind: lane.kind,
+                  name: nameOf(lane.id),
+                  amps: lane.watts.map((w) => w / sourceV),
+                  without: stretches(lane.without),
+                  note: DAY.noPower(day.unservedMin[lane.id] ?? 0),
+                }))}
+                feeds={stretches(day.steps.map((s) => feedOf(s.sourceId, s.availableW)))}
                 availableA={day.steps.map((s) => s.availableW / sourceV)}
                 askedA={day.steps.map((s) => s.askedW / sourceV)}
                 charge={charge}
                 leastCharge={question.day.bank === null ? 0 : 1 - question.day.bank.depth}
                 starts={day.steps.flatMap((s, k) => (s.starts.length > 0 ? [k] : []))}
                 label={DAY.pictureLabel}
-                words={{ amps: PICTURES.amps, bank: DAY.bank }}
+                words={{ ...DAY.rows, amps: PICTURES.amps, bank: DAY.bank }}
                 readStep={read}
                 onRead={setRead}
               />
             </PictureFrame>
           )}
         </div>
-        {day !== undefined && question !== null && (
-          <p className="mt-1 text-small text-ink2">{DAY.fromLeft(dayBands(day, units).map((b) => nameOf(b.id)))}</p>
-        )}
+        {day !== undefined && question !== null && <p className="mt-1 text-small text-ink2">{DAY.legend}</p>}
         {day !== undefined && (
           <ul className="mt-2 text-body">
             <li>{DAY.worst(day.worst.minute, day.worst.askedW, day.worst.availableW)}</li>

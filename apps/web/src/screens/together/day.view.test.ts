@@ -3,7 +3,7 @@ import { studyDay } from "@amp-saver/core/study/day-plan";
 import type { AnyRecord, Load, RigId, Source } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { dayBands } from "./day.view.ts";
+import { dayLanes, stretches } from "./day.view.ts";
 
 const records = demoRecords();
 const of = <K extends AnyRecord["kind"]>(kind: K) =>
@@ -50,16 +50,22 @@ describe("a rig’s day", () => {
     expect(coolestOf({ ...coach.rig, coolestC: { value: 19, from: "measured" } })).toBe(19);
   });
 
-  it("is drawn as bands that add up to what is served, units first and the charger last", () => {
+  it("is drawn as rows that add up to what is served, units first and the charger last, and says when each went without", () => {
     const { day } = dayQuestion(coach)!;
     const study = studyDay({ ...day, units });
-    const bands = dayBands(study, units);
-    expect(bands[0]!.kind).toBe("unit");
-    expect(bands.at(-1)!.kind).toBe("charger");
+    const lanes = dayLanes(study, units);
+    expect(lanes[0]!.kind).toBe("unit");
+    expect(lanes.at(-1)!.kind).toBe("charger");
     study.steps.forEach((step, k) => {
-      const drawn = bands.reduce((sum, b) => sum + b.watts[k]!, 0);
+      const drawn = lanes.reduce((sum, b) => sum + b.watts[k]!, 0);
       expect(drawn).toBeCloseTo(step.servedW + step.chargingW, 6);
     });
+    const without = lanes.filter((lane) => lane.without.some((there) => there)).map((lane) => lane.id);
+    expect(without.toSorted()).toEqual(Object.keys(study.unservedMin).toSorted());
+    expect(without.length).toBeGreaterThan(0);
+    for (const lane of lanes) expect(lane.without.some((none, k) => none && lane.watts[k]! > 0)).toBe(false);
+    for (const stretch of stretches(lanes[0]!.without)) expect(stretch.to).toBeGreaterThan(stretch.from);
+    expect(stretches(lanes[0]!.without).at(-1)!.to).toBe(study.steps.length);
   });
 
   it("moves when a load’s hours move", () => {

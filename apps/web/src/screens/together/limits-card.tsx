@@ -21,7 +21,7 @@ export function LimitsCard({ rig, source, study, question, nameOf }: LimitsCardP
     <section className="limits-card mt-4 max-w-[620px] border-[1.8px] border-ink px-4 py-3" aria-label={TOGETHER.card}>
       <p className="text-body text-ink2">{TOGETHER.card}</p>
       <h2 className="figure text-large">{TOGETHER.cardFor(rig, source)}</h2>
-      <div className="mt-2 grid gap-x-6 gap-y-3 min-[560px]:grid-cols-2">
+      <div className="mt-2 grid gap-x-6 gap-y-3 min-[35rem]:grid-cols-2">
         {spells.map(({ title, on, off }) => (
           <div key={title}>
             <h3 className="border-b-[1.5px] border-ink pb-0.5 font-bold">{title}</h3>

@@ -16,7 +16,7 @@ interface PartsProps<T extends string> {
 export function Parts<T extends string>({ extra, children, ...choice }: PartsProps<T>) {
   return (
     <div className="flex min-h-full flex-col *:last:grow">
-      <div className="flex flex-wrap items-center gap-x-6 border-b-[1.5px] border-ink px-4 py-2 min-[1000px]:px-6 print:hidden">
+      <div className="flex flex-wrap items-center gap-x-6 border-b-[1.5px] border-ink px-4 py-2 min-[62.5rem]:px-6 print:hidden">
         <div className="w-[640px] max-w-full">
           <Choice {...choice} hideLabel />
         </div>

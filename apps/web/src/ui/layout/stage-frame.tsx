@@ -8,19 +8,21 @@ interface StageFrameProps {
 
 /** The frame of every screen of two parts: what is shown, and the rail; one under the other where it is narrow. */
 export function StageFrame({ alone = false, children }: StageFrameProps) {
-  return <div className={`grid min-h-full ${alone ? "" : "min-[1000px]:grid-cols-[1fr_390px]"}`}>{children}</div>;
+  return (
+    <div className={`grid min-h-full grid-cols-[minmax(0,1fr)] ${alone ? "" : "min-[62.5rem]:grid-cols-[1fr_390px]"}`}>{children}</div>
+  );
 }
 
 /** The part that answers. */
 export function Evidence({ className = "", ...rest }: ComponentProps<"div">) {
-  return <div className={`min-w-0 px-4 py-3 min-[1000px]:px-6 ${className}`} {...rest} />;
+  return <div className={`min-w-0 px-4 py-3 min-[62.5rem]:px-6 ${className}`} {...rest} />;
 }
 
 /** The part that asks. */
 export function Rail({ className = "", ...rest }: ComponentProps<"div">) {
   return (
     <div
-      className={`border-ink bg-bench px-4 py-4 max-[999px]:border-t-[1.5px] min-[1000px]:border-l-[1.5px] min-[1000px]:px-5 ${className}`}
+      className={`border-ink bg-bench px-4 py-4 max-[62.4375rem]:border-t-[1.5px] min-[62.5rem]:border-l-[1.5px] min-[62.5rem]:px-5 ${className}`}
       {...rest}
     />
   );

@@ -27,7 +27,7 @@ export function buildAsFound(s: AsFoundSwitches): Netlist {
   d.part("supply", "supply");
   d.part("comp", "compressor");
   const dual = s.fan === "dual";
-  d.part("can", "run-capacitor", { tabs: { C: s.freeC, HERM: s.freeHerm, ...(dual && { FAN: 0 }) } });
+  d.part("can", "run-capacitor", { tabs: { C: s.freeC, HERM: s.freeHerm, ...(dual && { FAN: 0 }) }, ...(s.sealed && { sealed: true }) });
   const sides = s.control === "contactor" ? contactorSides(d, s) : relaySides(d, s);
   common(d, s, sides.hot);
   run(d, s, sides.cold);

@@ -15,6 +15,8 @@ export interface DayStep {
   readonly charge: number | null;
   /** Average watts served by id, over the step. */
   readonly watts: Readonly<Record<string, number>>;
+  /** What wanted to be on and was not served. */
+  readonly unserved: readonly string[];
   /** Units that start in it. */
   readonly starts: readonly string[];
 }

@@ -48,7 +48,8 @@ export function studyDay(given: DayCase): DayStudy {
       .map((u) => u.id)
       .filter((id) => served.some((s) => s.id === id) && (starts.includes(id) || (fed !== null && !fed.has(id))));
     for (const id of begun) startsById[id] = (startsById[id] ?? 0) + 1;
-    for (const { id, wantedMin } of asking) if (!served.some((s) => s.id === id)) unservedMin[id] = (unservedMin[id] ?? 0) + wantedMin;
+    const unserved = asking.filter(({ id }) => !served.some((s) => s.id === id));
+    for (const { id, wantedMin } of unserved) unservedMin[id] = (unservedMin[id] ?? 0) + wantedMin;
     fed = new Set([...served.map((s) => s.id), ...given.units.map((u) => u.id).filter((id) => !asking.some((a) => a.id === id))]);
     const servedW = served.reduce((sum, s) => sum + s.averageW, 0);
     const { chargingW, gainWh, lostWh } = balance(given.bank, supply, served, servedW, storedWh);
@@ -70,6 +71,7 @@ export function studyDay(given: DayCase): DayStudy {
       chargingW,
       charge: given.bank === null ? null : storedWh / holdsWh(given.bank),
       watts: Object.fromEntries(served.map((s) => [s.id, s.averageW])),
+      unserved: unserved.map(({ id }) => id),
       starts: begun,
     });
   }

@@ -8,9 +8,15 @@ export interface ChargedCapacitor {
   readonly kind: "run" | "fan" | "start";
   readonly between: readonly [string, string];
   readonly farad: number;
-  /** AC volts printed on it. */
+  /** AC volts printed on it, or the highest usual ones where nobody read them. */
   readonly printedV: number;
+  readonly voltsRead: boolean;
+  /** Whether its tabs are out of reach: it is bled at the far ends of its wires. */
+  readonly sealed: boolean;
 }
+
+/** AC volts that capacitors are printed with; common practice, no source. */
+export const CAPACITOR_VOLTS = [110, 125, 165, 220, 250, 330, 370, 400, 440, 450, 480] as const;
 
 /** How long bleeding takes, and what it asks of the resistors. */
 export interface Bleed {
@@ -39,14 +45,23 @@ const KINDS: Partial<Record<PartKind, ChargedCapacitor["kind"]>> = {
   "hard-start": "start",
 };
 
-/** What is known of a unit's capacitors: farads by kind and printed volts. */
-export interface CapacitorFigures {
-  readonly farad: Readonly<Record<ChargedCapacitor["kind"], number>>;
-  readonly printedV: Readonly<Record<ChargedCapacitor["kind"], number>>;
+/** What is printed on a capacitor, as far as it was read. */
+export interface Printed {
+  readonly volts: number | null;
+  readonly farad: number | null;
 }
 
-/** Every capacitor of a circuit, isolated ones too; a dual one has two sections, each to its common tag. */
-export function capacitorsOf(netlist: Netlist, { farad, printedV }: CapacitorFigures): readonly ChargedCapacitor[] {
+/** What is known of a unit's capacitors: farads of the survey, and what was read on each, by its id. */
+export interface CapacitorFigures {
+  readonly runF: number | null;
+  readonly startF: number | null;
+  readonly printed: Readonly<Record<string, Printed>>;
+}
+
+/** Every capacitor of a circuit, isolated ones too; a dual one has two sections, each to its common tag. What nobody read is taken as usual. */
+export function capacitorsOf(netlist: Netlist, { runF, startF, printed }: CapacitorFigures): readonly ChargedCapacitor[] {
+  const usualF = { run: runF ?? P.usualRunF.value, fan: P.usualFanF.value, start: startF ?? P.usualStartF.value };
+  const usualV = { run: P.usualRunV.value, fan: P.usualRunV.value, start: P.usualStartV.value };
   return netlist.parts.flatMap((part) => {
     const kind = KINDS[part.kind];
     if (kind === undefined) return [];
@@ -54,8 +69,11 @@ export function capacitorsOf(netlist: Netlist, { farad, printedV }: CapacitorFig
       id,
       kind: as,
       between: [`${part.id}.${a}`, `${part.id}.${b}`],
-      farad: farad[as],
-      printedV: printedV[as],
+      farad: printed[id]?.farad ?? usualF[as],
+      // A dual one has one print for both its sections.
+      printedV: printed[id]?.volts ?? printed[part.id]?.volts ?? usualV[as],
+      voltsRead: (printed[id]?.volts ?? printed[part.id]?.volts ?? null) !== null,
+      sealed: part.sealed === true,
     });
     if (kind === "start") return [one(part.id, kind, "1", "2")];
     if (kind === "fan") return [one(part.id, kind, "C", "FAN")];

@@ -15,7 +15,7 @@ import {
   taskName,
 } from "./index.ts";
 
-const FIGURES = { farad: { run: 45e-6, fan: 5e-6, start: 350e-6 }, printedV: { run: 370, fan: 370, start: 250 } };
+const FIGURES = { runF: 45e-6, startF: 350e-6, printed: {} };
 
 describe("bleeding a capacitor", () => {
   it("takes as long as the same resistor takes step by step", () => {
@@ -49,6 +49,32 @@ describe("bleeding a capacitor", () => {
     expect(ids(buildAsFound({ ...PLAIN_ROOFTOP, aid: "start-capacitor-ptc" }))).toEqual(["can", "can FAN", "startcap"]);
     expect(ids(buildAsFound({ ...PLAIN_CONDENSER, fan: "separate", aid: "hard-start" }))).toEqual(["can", "fancap", "kit"]);
     expect(ids(buildAsFound({ ...PLAIN_ROOFTOP, fan: "none" }))).toEqual(["can"]);
+  });
+});
+
+describe("what is printed on a capacitor", () => {
+  const dual = buildAsFound({ ...PLAIN_ROOFTOP, aid: "start-capacitor" });
+  const of = (printed: Parameters<typeof capacitorsOf>[1]["printed"]) =>
+    Object.fromEntries(capacitorsOf(dual, { ...FIGURES, printed }).map((c) => [c.id, c]));
+
+  it("is taken for the highest usual volts while nobody read it, and said so", () => {
+    expect(of({}).can).toMatchObject({ printedV: 440, farad: 45e-6, voltsRead: false });
+    expect(of({}).startcap).toMatchObject({ printedV: 330, farad: 350e-6, voltsRead: false });
+  });
+
+  it("sets the time, of both sections of a dual one, and of the fan’s own microfarads", () => {
+    const read = of({ can: { volts: 370, farad: null }, "can FAN": { volts: null, farad: 10e-6 } });
+    expect(read.can).toMatchObject({ printedV: 370, voltsRead: true });
+    expect(read["can FAN"]).toMatchObject({ printedV: 370, farad: 10e-6, voltsRead: true });
+    expect(bleed(read.can!).seconds).toBeLessThan(bleed(of({}).can!).seconds);
+    // By hand: 10 µF at √2 × 370 V through 20,000 ohm: 0.2 s × ln 52.33 = 0.791 s.
+    expect(bleed(read["can FAN"]!).seconds).toBeCloseTo(0.791, 3);
+  });
+
+  it("is bled at the far ends of its wires where its tabs are out of reach", () => {
+    const sealed = capacitorsOf(buildAsFound({ ...PLAIN_ROOFTOP, sealed: true }), FIGURES);
+    expect(sealed.map((c) => c.sealed)).toEqual([true, true]);
+    expect(of({}).can!.sealed).toBe(false);
   });
 });
 

@@ -2,6 +2,7 @@ import {
   allTerminals,
   type Conductor,
   farEnd,
+  inReach,
   isAid,
   joinedBy,
   type Netlist,
@@ -23,10 +24,16 @@ interface Leaving {
   readonly to: Terminal;
 }
 
-/** Takes every start aid out of the circuit; whatever shared its terminals stays joined. */
-export function retireAids(work: Work, { aids }: Circuit): void {
-  for (const cluster of clusters(work.netlist)) loosen(work, cluster);
+/**
+ * Takes every start aid out of the circuit; whatever shared its terminals stays joined. Where the run capacitor is out of
+ * reach, one wire that led from its HERM to an aid is left free for START to be joined to; gives its id, or null.
+ */
+export function retireAids(work: Work, { aids, can }: Circuit): string | null {
+  const herm = inReach(work.netlist, can.herm) ? null : can.herm;
+  let spare: string | null = null;
+  for (const cluster of clusters(work.netlist)) spare = loosen(work, cluster, spare === null ? herm : null) ?? spare;
   for (const aid of aids) work.note("retire", "aid-retired", { with: aid.id });
+  return spare;
 }
 
 /** Aid terminals that wires among aids join. */
@@ -37,7 +44,7 @@ function clusters(netlist: Netlist): readonly (readonly Terminal[])[] {
   return own.filter((t) => joined.with(t)[0] === t).map((t) => joined.with(t));
 }
 
-function loosen(work: Work, cluster: readonly Terminal[]): void {
+function loosen(work: Work, cluster: readonly Terminal[], herm: Terminal | null): string | null {
   const leaving = cluster.flatMap((at) =>
     work.netlist.conductors.flatMap((wire): Leaving[] => {
       const to = wire.ends.includes(at) ? farEnd(wire, at) : null;
@@ -55,12 +62,16 @@ function loosen(work: Work, cluster: readonly Terminal[]): void {
           ),
         );
   const anchor = keep.toSorted((x, y) => hold(work.netlist, y.to) - hold(work.netlist, x.to))[0];
-  const held = anchor !== undefined && hold(work.netlist, anchor.to) > 0;
+  // What belongs to a capacitor out of reach is joined to its wire, not moved elsewhere.
+  const held = anchor !== undefined && hold(work.netlist, anchor.to) > 0 && keep.every(({ to }) => inReach(work.netlist, to));
   const staying = held ? keep.filter((k) => k !== anchor) : keep;
-  for (const one of leaving) if (!staying.includes(one)) takeOff(work, one);
+  const off = leaving.filter((one) => !staying.includes(one));
+  const spare = off.find(({ to }) => to === herm) ?? null;
+  for (const one of off) if (one !== spare) takeOff(work, one);
+  if (spare !== null) work.free(spare.wire.id, spare.at, "aid-off");
   if (held) {
     for (const { wire, at } of staying) work.move(wire.id, at, anchor.to, "orphan-kept");
-    return;
+    return spare?.wire.id ?? null;
   }
   for (const { wire, at } of staying) work.free(wire.id, at, "orphan-kept");
   if (staying.length > 1)
@@ -68,6 +79,7 @@ function loosen(work: Work, cluster: readonly Terminal[]): void {
       staying.map((s) => s.wire.id),
       "orphan-kept",
     );
+  return spare?.wire.id ?? null;
 }
 
 /** Frees a wire that only served the aid: at its far end, or at the aid where that end is a pin or a splice. */
@@ -86,9 +98,9 @@ const HOLDS: Partial<Record<PartKind, number>> = {
   heater: 1,
 };
 
-/** How well a wire may be moved onto a terminal; 0 where none should be: a pin, a motor lead, a splice. */
+/** How well a wire may be moved onto a terminal; 0 where none should be: a pin, a motor lead, a splice, what is out of reach. */
 function hold(netlist: Netlist, at: Terminal): number {
-  return HOLDS[partById(netlist, partOf(at)).kind] ?? 0;
+  return inReach(netlist, at) ? (HOLDS[partById(netlist, partOf(at)).kind] ?? 0) : 0;
 }
 
 function onAid(netlist: Netlist, at: Terminal): boolean {

@@ -2,6 +2,7 @@ import {
   type Conductor,
   conductorsAt,
   farEnd,
+  inReach,
   type Netlist,
   netsOf,
   partById,
@@ -32,7 +33,10 @@ export function contactorLink(netlist: Netlist, { pins, can }: Circuit): Result<
     return end !== null && onContactor(netlist, end) ? [{ wire: wire.id, end }] : [];
   });
   const [first] = links;
-  if (first === undefined) return fail("no-contactor-link", can.c);
+  const joined = netsOf(netlist)
+    .with(can.c)
+    .some((t) => onContactor(netlist, t));
+  if (first === undefined) return fail(joined ? "link-not-understood" : "no-contactor-link", can.c);
   if (links.some(({ end }) => end !== first.end)) return fail("link-not-understood", can.c);
   const gone = new Set([...links.map((l) => l.wire), ...runWires]);
   const rest = netsOf({ ...netlist, conductors: netlist.conductors.filter((c) => !gone.has(c.id)) });
@@ -40,13 +44,21 @@ export function contactorLink(netlist: Netlist, { pins, can }: Circuit): Result<
   return still === undefined ? ok({ ends: links.map((l) => l.wire) }) : fail("link-not-understood", still);
 }
 
-/** The first link feeds the module, any other comes off; the module feeds the can. */
+/** The first link feeds the module, any other comes off; the module feeds the can: by what is left of the link where the can is out of reach. */
 export function moveLink(work: Work, { ends }: ContactorLink, can: Terminal): void {
   const [first, ...others] = ends;
   assert(first !== undefined, "a link has an end");
-  work.move(first, can, terminal(STARTER, "LINE"), "link-to-starter");
+  const cap = terminal(STARTER, "CAP");
+  const line = terminal(STARTER, "LINE");
+  if (inReach(work.netlist, can)) {
+    work.move(first, can, line, "link-to-starter");
+    for (const wire of others) work.put(wire, can, "second-link-off");
+    work.land(cap, can, "capacitor-fed");
+    return;
+  }
+  work.land(work.cut(first, can, "link-to-starter"), line, "link-to-starter");
   for (const wire of others) work.put(wire, can, "second-link-off");
-  work.land(terminal(STARTER, "CAP"), can, "capacitor-fed");
+  work.join([first, cap], "capacitor-fed");
 }
 
 /** Where a conductor leads, plain splices of two passed through. */

@@ -5,6 +5,7 @@ import { openCommon, tapCommon } from "./common.ts";
 import { contactorLink, moveLink } from "./link.ts";
 import { type PlanOptions, USUAL_LEAD } from "./options.ts";
 import { interruptRun, intoModule, soleWire } from "./run-winding.ts";
+import { startOnHerm } from "./start-winding.ts";
 import type { PlanStep } from "./step.ts";
 import { type BlockReason, understand } from "./understand.ts";
 import { Work } from "./work.ts";
@@ -26,7 +27,7 @@ export function planWiring(asFound: Netlist, options: PlanOptions): Result<Wirin
   if (!circuit.ok) return circuit;
   const work = new Work(asFound);
   work.note("photo", "as-found");
-  retireAids(work, circuit.value);
+  const spare = retireAids(work, circuit.value);
   work.netlist = withStarter(work.netlist, options);
   work.note("fit", "starter-in", { with: STARTER });
   const { pins, can } = circuit.value;
@@ -38,7 +39,7 @@ export function planWiring(asFound: Netlist, options: PlanOptions): Result<Wirin
   } else {
     interruptRun(work, pins.r, options.run);
   }
-  work.land(lead("START"), can.herm, "start-on-herm");
+  startOnHerm(work, can.herm, lead("START"), spare);
   if (options.family === "F5") openCommon(work, pins.c, options.common);
   else tapCommon(work, pins.c, lead(options.family === "FM" ? "COM" : "REF"), options.tap);
   work.note("photo", "as-built");

@@ -1,6 +1,7 @@
 import {
   applyMove,
   conductorsAt,
+  inReach,
   type Netlist,
   nameOn,
   partById,
@@ -31,9 +32,9 @@ export class Work {
     this.steps.push({ do: what, conductor: on.conductor ?? null, at: on.at ?? null, with: on.with ?? null, why });
   }
 
-  /** Frees the end of a conductor at a terminal: lifted, or cut where it ends in a splice. Gives the id of the freed piece. */
+  /** Frees the end of a conductor at a terminal: lifted, or cut where it ends in a splice or out of reach. Gives the id of the freed piece. */
   free(conductor: string, at: Terminal, why: StepReason): string {
-    if (partById(this.netlist, partOf(at)).kind !== "splice") {
+    if (partById(this.netlist, partOf(at)).kind !== "splice" && inReach(this.netlist, at)) {
       this.change({ do: "lift", conductor, at }, why);
       return conductor;
     }
@@ -49,6 +50,7 @@ export class Work {
 
   /** A free end goes onto a terminal, and is pulled. */
   land(conductor: string, at: Terminal, why: StepReason): void {
+    assert(inReach(this.netlist, at), `${at} is out of reach`);
     const fitting = fittingAt(this.netlist, at);
     this.netlist = applyMove(this.netlist, { do: "land", conductor, at });
     this.steps.push({ do: "land", conductor, at, with: fitting, why });
