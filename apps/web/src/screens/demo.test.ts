@@ -3,11 +3,12 @@ import { againstExpected, predictReadings, studyProof } from "@amp-saver/core/st
 import { type AirConditioner, type AnyRecord, type Job, type RecordKind, type Rig, readRigFile, writeRigFile } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { builtOnRecord, closingState, mountingOf, undoneSteps } from "./fit/fit.view.ts";
+import { closingState, mountingOf, undoneSteps } from "./fit/fit.view.ts";
 import { fittedOn, fittingOf } from "./hand-over/hand-over.view.ts";
 import { comingLooks, earlierVisit, sinceVisit } from "./history/history.view.ts";
 import { ownRecord } from "./home/statistics.view.ts";
 import { learnView } from "./learn/learn.view.ts";
+import { builtView } from "./prepare/built.view.ts";
 import { planView, windingsOf } from "./prepare/wiring.view.ts";
 import { proofInput, thaw } from "./prove/proof.view.ts";
 
@@ -50,11 +51,12 @@ describe("the demo’s job that was handed over", () => {
     expect(fittingOf(later, of("job"), []).job.id).toBe(job.id);
     expect(fittingOf(later, [later], []).job.id).toBe(later.id);
     expect(fittingOf(later, of("job"), [{ ...work!, events: work!.events.filter((e) => e.what !== "powered") }]).job.id).toBe(job.id);
-    expect(builtOnRecord(of("wiring")[0]!, planView(of("wiring")[0]!, starter), work)).toBe(true);
-    expect(builtOnRecord(of("wiring")[0]!, planView(of("wiring")[0]!, starter), { ...work!, steps: {} })).toBe(false);
+    const plan = planView(of("wiring")[0]!, starter);
+    expect(builtView(of("wiring")[0]!, plan, work)).toMatchObject({ faults: [], unconfirmed: [], otherwise: [], asPlanned: true });
+    expect(builtView(of("wiring")[0]!, plan, { ...work!, steps: {} })!.unconfirmed.length).toBeGreaterThan(3);
     const blocked = { ...of("wiring")[0]!, family: "FM" as const };
     const none = planView(blocked, undefined);
-    expect([none.plan.ok, builtOnRecord(blocked, none, work)]).toEqual([false, false]);
+    expect([none.plan.ok, builtView(blocked, none, work)]).toEqual([false, null]);
     const looks = comingLooks(
       { jobs: of("job"), works: [{ ...work!, mounting: { ...work!.mounting, fastening: "screws" } }], readings: of("reading") },
       "2026-05-01",

@@ -100,6 +100,7 @@ export const PLAN = {
     "sealing putty kept from the hole",
   ],
   restore: "Undo the install",
+  undoHere: "Undo it step by step",
   restoreHelp: "Every step undone in reverse order. Keep it in the unit.",
   notPin: "Not compressor C, the round mark.",
   notCan: "Not cap C, the square mark.",
@@ -120,7 +121,7 @@ export function stepSentence(
   const at = main.at === null ? "" : names.terminal(main.at);
   switch (main.do) {
     case "photo":
-      return main.why === "as-found" ? "Photograph the box, both sides, before anything moves." : "Photograph the finished work.";
+      return PHOTO_STEPS[main.why] ?? "Photograph the finished work.";
     case "lift":
       return `Lift ${wire} off ${at}.`;
     case "land":
@@ -144,11 +145,29 @@ export function stepSentence(
   }
 }
 
+/** What is photographed, by when. */
+const PHOTO_STEPS: Readonly<Record<string, string>> = {
+  "as-found": "Photograph the box, both sides, before anything moves.",
+  "undo-begins": "Photograph the box, both sides, before you undo anything.",
+  "undo-done": "Photograph the box as it is now: wired as it was found.",
+};
+
 export const BUILT = {
   question: "Is it wired right?",
   state: "As built",
   right: [{ text: "Yes. As entered the wiring is right: " }, { text: "no fault found.", decides: true }],
   wrong: (fault: string, symptom: string): readonly Span[] => [{ text: `Not yet: ${fault} ` }, { text: symptom, decides: true }],
+  unconfirmed: (wires: number): readonly Span[] => [
+    { text: "Not known yet: " },
+    { text: wires === 1 ? "1 wire is not confirmed." : `${wires} wires are not confirmed.`, decides: true },
+  ],
+  otherwise: (note: string): readonly Span[] => [
+    { text: `A step was done differently: ${note}. ` },
+    { text: "Enter how it is wired.", decides: true },
+  ],
+  confirm: "Not confirmed",
+  confirmHelp: "A ticked step confirms its wires. Tick here only what you have seen on its terminals.",
+  seen: (wire: string, ends: string): string => `${wire}: seen on ${ends}`,
   differs: [{ text: "No fault found, " }, { text: "but it is not what was planned.", decides: true }],
   sure: "The check sees what is entered here, not the unit. Compare each wire with the unit, twice.",
   sameAsPlan: "As planned",

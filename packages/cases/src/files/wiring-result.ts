@@ -51,6 +51,8 @@ const FOR: Readonly<Record<StepReason, string>> = {
   "starter-out": "the starter comes out",
   "aid-back": "the start aid goes back in",
   "as-built": "as built",
+  "undo-begins": "before anything is undone",
+  "undo-done": "as it was found",
 };
 
 /** One step as a plain sentence. */

@@ -13,13 +13,14 @@ import { useLock } from "../use-lock.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { ClosePhase } from "./close-phase.tsx";
+import { mountingAllows } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
 import { PowerPhase } from "./power-phase.tsx";
-import { WirePhase } from "./wire-phase.tsx";
+import { UndoPhase, WirePhase } from "./wire-phase.tsx";
 
-const PHASES = ["find", "mount", "wire", "check", "power", "close"] as const;
-const WIRED_FIRST = ["find", "wire", "mount", "check", "power", "close"] as const;
+const PHASES = ["find", "mount", "wire", "check", "power", "close", "undo"] as const;
+const WIRED_FIRST = ["find", "wire", "mount", "check", "power", "close", "undo"] as const;
 
 /** Fit: find the wires, mount, wire step by step, check, first power, close. Hands go in only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -30,14 +31,26 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const [phase, open] = usePart(PHASES, "find");
   const saveWiring: PartProps["save"] = (change, field, entries, fresh) =>
     void commit(wiringCommit(bundle.unit, change, field, entries, fresh));
-  const phases = work.mountFirst ? PHASES : WIRED_FIRST;
+  // Undoing is reached from the plan: it is no part of fitting.
+  const phases = (work.mountFirst ? PHASES : WIRED_FIRST).filter((one) => one !== "undo" || phase === "undo");
+  const mounted = mountingAllows(work);
+  const held = !mounted && (phase === "close" || (phase === "wire" && work.mountFirst));
   const page = (): React.ReactNode => {
     const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, relock };
     const part: PartProps = { bundle, wiring, starter, view: plan, names, save: saveWiring };
     if (phase === "find") return <FindWires {...part} />;
-    if (phase === "check") return <BuiltCheck {...part} />;
+    if (phase === "check") return <BuiltCheck {...part} work={work} onSeen={(entries) => save({}, "confirmed", { confirmed: entries })} />;
+    if (held || (phase === "power" && !mounted))
+      return (
+        <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
+          <Answer guide="fit" question={FIT.question} parts={FIT.notMounted} />
+          <LinkButton to={`/job/${job.id}/fit/mount`} main className="mt-4">
+            {FIT.toMount}
+          </LinkButton>
+        </div>
+      );
     if (phase === "power") return <PowerPhase {...props} lock={lock} />;
-    const Hands = { mount: MountPhase, wire: WirePhase, close: ClosePhase }[phase];
+    const Hands = { mount: MountPhase, wire: WirePhase, close: ClosePhase, undo: UndoPhase }[phase];
     if (lock === null) return <Hands {...props} />;
     return (
       <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">

@@ -1,6 +1,6 @@
 import { judgeMounting, MOUNTING_CHECKS, type MountingVerdict } from "@amp-saver/core/study/mounting";
 import { type OwnMinutes, ownMinutes, usualMinutes } from "@amp-saver/core/study/site";
-import { CLOSING_CHECKS, type FitLog, POWER_CHECKS, type Wiring } from "@amp-saver/records";
+import { CLOSING_CHECKS, type FitLog, POWER_CHECKS } from "@amp-saver/records";
 
 import type { PlanView, StepGroup } from "../prepare/wiring.view.ts";
 
@@ -17,14 +17,14 @@ export function stepKey({ main, members }: StepGroup): string {
     .slice(0, 160);
 }
 
-/** Places of the steps that are not done, in the plan's order. */
-export function undoneSteps({ groups }: PlanView, work: FitLog): readonly number[] {
-  return groups.flatMap((group, k) => (work.steps[stepKey(group)] === undefined ? [k] : []));
+/** Whether a step is done: ticked, and what was tugged did not move. */
+export function stepDone(tick: FitLog["steps"][string] | undefined): boolean {
+  return tick !== undefined && tick.tug !== "moved";
 }
 
-/** Whether the wiring as built is on record: entered wire by wire, or every step of the plan ticked. */
-export function builtOnRecord(wiring: Wiring, view: PlanView, work: FitLog | undefined): boolean {
-  return wiring.built !== null || (work !== undefined && view.groups.length > 0 && undoneSteps(view, work).length === 0);
+/** Places of the steps that are not done, in their order; of the way back by its own ticks. */
+export function undoneSteps({ groups }: Pick<PlanView, "groups">, work: FitLog, ticks: "steps" | "undone" = "steps"): readonly number[] {
+  return groups.flatMap((group, k) => (stepDone(work[ticks][stepKey(group)]) ? [] : [k]));
 }
 
 /** Whether power came back on what a visit had wired. */
@@ -36,6 +36,11 @@ export function powerOnWired({ steps, events }: FitLog): boolean {
 /** What speaks against the place as it was answered, and what is open. */
 export function mountingOf({ mounting }: FitLog): MountingVerdict {
   return judgeMounting(mounting);
+}
+
+/** Whether work may go on past mounting: nothing speaks against the place, or somebody gave a reason to go on. */
+export function mountingAllows(work: FitLog): boolean {
+  return mountingOf(work).against.length === 0 || work.mountReason.trim() !== "";
 }
 
 /** What is looked at when the starter is mounted. */

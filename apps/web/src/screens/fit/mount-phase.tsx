@@ -1,8 +1,9 @@
 import type { MountingOpen } from "@amp-saver/core/study/mounting";
-import type { FitLog } from "@amp-saver/records";
+import { type FitLog, TEXT_MOST } from "@amp-saver/records";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Pick } from "../../ui/pick.tsx";
+import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { Asked, type Question } from "../asked.tsx";
@@ -102,6 +103,17 @@ export function MountPhase({ work, save }: FitProps) {
           </li>
         ))}
       </ul>
+      {against.length > 0 && (
+        <TextField
+          label={FIT.mountReason}
+          kept={work.mountReason}
+          most={TEXT_MOST.note}
+          onText={(mountReason) => {
+            save({ mountReason }, "mountReason");
+            return null;
+          }}
+        />
+      )}
       <Asked label={FIT.phases.mount} questions={questions} />
       <Tick label={FIT.mountFirst} ticked={work.mountFirst} onChange={(mountFirst) => save({ mountFirst }, "mountFirst")} />
       <Tick label={FIT.fixLast} ticked={work.fixLast !== false} onChange={(fixLast) => save({ fixLast }, "fixLast")} />

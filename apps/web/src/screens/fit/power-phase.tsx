@@ -7,28 +7,28 @@ import { ISOLATE } from "../../words/isolate.ts";
 import { Asked, type Question } from "../asked.tsx";
 import type { lockNow } from "../isolate/isolate.view.ts";
 import { builtView } from "../prepare/built.view.ts";
-import { AFTER_POWER, BEFORE_POWER, undoneSteps } from "./fit.view.ts";
+import { AFTER_POWER, BEFORE_POWER } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 /** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */
 export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
-  const undone = undoneSteps(plan, work).length;
-  const faults = plan.plan.ok ? builtView(wiring, plan.plan.value).faults.length : 1;
+  const built = builtView(wiring, plan, work);
+  const unconfirmed = built?.unconfirmed.length ?? 0;
   const before = BEFORE_POWER.every((c) => work.power[c] === true);
   const after = AFTER_POWER.every((c) => work.power[c] === true);
   const powered = work.events.at(-1)?.what === "powered";
   const parts = !plan.plan.ok
     ? FIT.noPlan
-    : undone > 0
-      ? FIT.notYetPower(undone)
-      : faults > 0
-        ? FIT.wrong
+    : built !== null && built.faults.length > 0
+      ? FIT.wrong
+      : unconfirmed > 0
+        ? FIT.notConfirmed(unconfirmed)
         : powered
           ? after
             ? FIT.went
             : FIT.expect
           : FIT.before;
-  const ready = plan.plan.ok && undone === 0 && faults === 0;
+  const ready = built !== null && unconfirmed === 0 && built.faults.length === 0;
   const question =
     (group: string) =>
     (check: (typeof BEFORE_POWER)[number]): Question => ({
@@ -51,7 +51,9 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
       </div>
     ),
   };
-  const questions = [...BEFORE_POWER.map(question(FIT.powerBefore)), power, ...AFTER_POWER.map(question(FIT.powerAfter))];
+  // What is seen after power cannot have been seen before it.
+  const seen = powered || after ? AFTER_POWER.map(question(FIT.powerAfter)) : [];
+  const questions = [...BEFORE_POWER.map(question(FIT.powerBefore)), power, ...seen];
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} sure={FIT.strong} />

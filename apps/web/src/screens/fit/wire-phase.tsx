@@ -1,10 +1,11 @@
 import { itemAt } from "@amp-saver/core/quantity";
-import { TEXT_MOST } from "@amp-saver/records";
+import { TEXT_MOST, type TUGS } from "@amp-saver/records";
 import { format } from "date-fns";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { nowIso } from "../../store/identity.ts";
 import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
@@ -19,10 +20,10 @@ import { provedAt } from "../isolate/isolate.view.ts";
 import { Photos } from "../photos/photos.tsx";
 import { MapFrame } from "../prepare/map-frame.tsx";
 import { StepList } from "../prepare/step-list.tsx";
-import { allStates, opens } from "../prepare/steps.view.ts";
+import { opens } from "../prepare/steps.view.ts";
 import { wireProof } from "../prepare/wiring.view.ts";
-import { wordedSteps } from "../prepare/worded-steps.ts";
-import { stepKey, undoneSteps } from "./fit.view.ts";
+import { type Course, fitCourse, undoCourse } from "./course.ts";
+import { stepDone, stepKey, undoneSteps } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { ScrewTally } from "./screw-tally.tsx";
 import { SoundNotes } from "./sound-notes.tsx";
@@ -30,19 +31,30 @@ import { SoundNotes } from "./sound-notes.tsx";
 const SUBJECTS = ["step"] as const;
 const NONE: ReadonlySet<string> = new Set();
 
+/** The wiring step by step. */
+export function WirePhase(props: FitProps) {
+  const course = useMemo(() => fitCourse(props.plan, props.names), [props.plan, props.names]);
+  return <StepScreen {...props} course={course} />;
+}
+
+/** The way back to as found, step by step. */
+export function UndoPhase(props: FitProps) {
+  const course = useMemo(() => undoCourse(props.plan, props.names), [props.plan, props.names]);
+  return <StepScreen {...props} course={course} />;
+}
+
 /** One step a screen: what to do, the map with just this step lit, what it is not, the next, and the big button. */
-export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save }: FitProps) {
+function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, course }: FitProps & { readonly course: Course }) {
   const { job, photos } = bundle;
   const wide = useWide();
   const awake = useWakeLock(true);
-  const states = useMemo(() => allStates(plan), [plan]);
-  const worded = useMemo(() => wordedSteps(plan, names), [plan, names]);
-  const undone = undoneSteps(plan, work);
+  const { ticks, groups, worded, states } = course;
+  const undone = undoneSteps(course, work, ticks);
   const [chosen, setChosen] = useState<number | null>(null);
   const [note, setNote] = useKeptText("differs");
   const [differs, setDiffers] = useState(note !== "");
   const at = Math.min(chosen ?? undone[0] ?? worded.length - 1, worded.length - 1);
-  const group = plan.groups[at];
+  const group = groups[at];
   const step = worded[at];
   if (!plan.plan.ok || group === undefined || step === undefined)
     return (
@@ -54,22 +66,28 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
       </div>
     );
   const key = stepKey(group);
-  const done = work.steps[key];
+  const tick = work[ticks][key];
+  const done = stepDone(tick) ? tick : undefined;
   const pulls = group.rest.some((s) => s.do === "tug");
   const unproved = plan.opened.filter((id) => !wireProof(wiring, photos, id).release.released);
-  const barred = opens(plan, at, unproved);
-  const tick = (said: string): void => {
-    save({}, `step ${key}`, { steps: { [key]: { at: nowIso(), tugged: pulls, note: said.trim() } } });
-    setChosen(null);
+  const barred = ticks === "steps" && opens(plan, at, unproved);
+  const moved = tick?.tug === "moved";
+  const keep = (said: string, tug: (typeof TUGS)[number]): void => {
+    const kept = { at: nowIso(), tugged: pulls, note: said.trim(), ...(pulls && { tug }) };
+    save({}, `step ${key}`, { [ticks]: { [key]: kept } });
+    setChosen(tug === "moved" ? at : null);
+    if (tug === "moved") return;
     setDiffers(false);
     setNote("");
   };
+  const held = moved ? "remade" : "held";
   const takeBack = (): void => {
-    save({}, `step ${key}`, { steps: { [key]: undefined } });
+    save({}, `step ${key}`, { [ticks]: { [key]: undefined } });
     setChosen(at);
   };
   const next = worded[at + 1];
-  const parts = undone.length === 0 && chosen === null ? FIT.allDone : [{ text: step.sentence }];
+  const ended = undone.length === 0 && chosen === null;
+  const parts = !ended ? [{ text: step.sentence }] : ticks === "steps" ? FIT.allDone : FIT.undoDone;
   const side = work.leftHanded ? "min-[62.5rem]:order-first" : "";
   return (
     <StageFrame>
@@ -80,7 +98,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         </p>
         <Answer
           guide="fit"
-          question={FIT.question}
+          question={ticks === "steps" ? FIT.question : FIT.undoQuestion}
           parts={parts}
           {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })}
         />
@@ -107,9 +125,17 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         )}
         <div className={`grid gap-3 py-3 ${work.leftHanded ? "text-left" : ""}`}>
           {done === undefined ? (
-            <RoofButton main disabled={barred} onClick={() => tick("")}>
-              {pulls ? FIT.tugged : FIT.done}
-            </RoofButton>
+            <>
+              {moved && <p className="font-semibold text-lead">{FIT.remake}</p>}
+              <RoofButton main disabled={barred} onClick={() => keep("", held)}>
+                {moved ? FIT.remade : pulls ? FIT.tugged : FIT.done}
+              </RoofButton>
+              {pulls && !moved && (
+                <RoofButton disabled={barred} onClick={() => keep("", "moved")}>
+                  {FIT.moved}
+                </RoofButton>
+              )}
+            </>
           ) : (
             <RoofButton onClick={takeBack}>{FIT.undo}</RoofButton>
           )}
@@ -134,7 +160,7 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
                 return text.trim() === "" ? FIT.noteMissing : null;
               }}
             />
-            <RoofButton disabled={barred || note.trim() === "" || note.length > TEXT_MOST.note} onClick={() => tick(note)}>
+            <RoofButton disabled={barred || note.trim() === "" || note.length > TEXT_MOST.note} onClick={() => keep(note, held)}>
               {FIT.doneDifferently}
             </RoofButton>
             <Link to={`/job/${job.id}/fit/check`} className="inline-flex min-h-[48px] items-center underline underline-offset-4">
@@ -146,9 +172,14 @@ export function WirePhase({ bundle, work, wiring, view, plan, names, proof, save
         <SoundNotes key={key} bundle={bundle} step={key} />
         <Photos bundle={bundle} subjects={SUBJECTS} />
         {undone.length === 0 && (
-          <LinkButton to={`/job/${job.id}/fit/power`} main className="mt-4">
-            {FIT.phases.power}
+          <LinkButton to={`/job/${job.id}/fit/${ticks === "steps" ? "power" : "close"}`} main className="mt-4">
+            {ticks === "steps" ? FIT.phases.power : FIT.phases.close}
           </LinkButton>
+        )}
+        {ticks === "undone" && ended && (
+          <Button look="quiet" onClick={() => save({ steps: {}, undone: {}, confirmed: {} }, "undone")}>
+            {FIT.clearSteps}
+          </Button>
         )}
       </Evidence>
       <Rail className={side}>

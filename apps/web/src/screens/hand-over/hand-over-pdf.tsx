@@ -199,7 +199,7 @@ async function wiringPages(view: HandOverView): Promise<Content[]> {
   const { wiring, plan, names } = view.wiring;
   const removed = removedLines(view);
   if (!plan.plan.ok) return [pdfList(removed.head, removed.lines)];
-  const built = builtView(wiring, plan.plan.value).netlist;
+  const built = builtView(wiring, plan, undefined)?.netlist ?? plan.asFound;
   const states = [...allStates(plan), plan.plan.value.finished, built];
   const head = view.built ? HAND_OVER.built : HAND_OVER.planned;
   const builtMap = mapOnPaper(built, states, names, head);

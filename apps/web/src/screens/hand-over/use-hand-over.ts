@@ -8,8 +8,8 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { isComing } from "../../workers/use-latest.ts";
 import { useTogether } from "../../workers/use-study.ts";
-import { builtOnRecord } from "../fit/fit.view.ts";
 import { shownAnswer } from "../kept-answer.ts";
+import { builtView } from "../prepare/built.view.ts";
 import type { Proved } from "../prove/proof.view.ts";
 import { keptSmallest } from "../smallest.view.ts";
 import { type SmallestRow, smallestRows } from "../smallest-rows.ts";
@@ -85,7 +85,7 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const fitting = fittingOf(job, jobs, works);
   const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
-  const built = builtOnRecord(wiring.wiring, plan, fitting.work);
+  const built = builtView(wiring.wiring, plan, fitting.work)?.unconfirmed.length === 0;
   const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : null;
   const busy = proved.busy || coming || comingLimits;
   return {

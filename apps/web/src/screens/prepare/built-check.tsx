@@ -1,33 +1,47 @@
+import type { FitLog } from "@amp-saver/records";
 import { useMemo, useState } from "react";
+import { nowIso } from "../../store/identity.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { Tick } from "../../ui/tick.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
 import { BUILT } from "../../words/wiring-plan.ts";
 import { BlockedPlan } from "./blocked-plan.tsx";
-import { builtView } from "./built.view.ts";
+import { builtView, wireKey } from "./built.view.ts";
 import { ConductorForm } from "./conductor-form.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { allStates } from "./steps.view.ts";
 import { corrected } from "./wiring.view.ts";
 
+interface BuiltCheckProps extends PartProps {
+  readonly work: FitLog;
+  /** Keeps when wires were seen where the map has them, by their keys. */
+  readonly onSeen: (entries: Readonly<Record<string, string | undefined>>) => void;
+}
+
 /** Check before power: the wiring as built against what the family asks for and against the plan. */
-export function BuiltCheck(props: PartProps) {
-  const { wiring, view, names, save } = props;
+export function BuiltCheck(props: BuiltCheckProps) {
+  const { wiring, view, names, save, work, onSeen } = props;
   const [picked, setPicked] = useState<string | null>(null);
   const { plan } = view;
-  const built = useMemo(() => (plan.ok ? builtView(wiring, plan.value) : null), [wiring, plan]);
+  const built = useMemo(() => builtView(wiring, view, work), [wiring, view, work]);
   const states = useMemo(() => (built === null ? [] : [...allStates(view), built.netlist]), [view, built]);
   if (!plan.ok || built === null) return <BlockedPlan {...props} question={BUILT.question} />;
   const [first] = built.faults;
   const parts =
     first !== undefined
       ? BUILT.wrong(BUILT.fault[first.code], BUILT.symptom[first.symptom])
-      : built.asPlanned
-        ? BUILT.right
-        : BUILT.differs;
+      : built.otherwise[0] !== undefined
+        ? BUILT.otherwise(built.otherwise[0])
+        : built.unconfirmed.length > 0
+          ? BUILT.unconfirmed(built.unconfirmed.length)
+          : built.asPlanned
+            ? BUILT.right
+            : BUILT.differs;
+  const open = built.netlist.conductors.filter((c) => built.unconfirmed.includes(c.id));
   const wire = built.netlist.conductors.find((c) => c.id === picked);
   const planned = new Map(plan.value.finished.conductors.map((c) => [c.id, c]));
   const ends = (of: { readonly ends: readonly (string | null)[] } | undefined): string =>
@@ -78,6 +92,20 @@ export function BuiltCheck(props: PartProps) {
             return null;
           }}
         />
+        {open.length > 0 && (
+          <section className="mt-3">
+            <SectionHeading>{BUILT.confirm}</SectionHeading>
+            <p className="py-1 text-body">{BUILT.confirmHelp}</p>
+            {open.map((c) => (
+              <Tick
+                key={wireKey(c)}
+                label={BUILT.seen(names.wire(c.id), ends(c))}
+                ticked={false}
+                onChange={(yes) => onSeen({ [wireKey(c)]: yes ? nowIso() : undefined })}
+              />
+            ))}
+          </section>
+        )}
         <section className="mt-3">
           <SectionHeading>{BUILT.differences}</SectionHeading>
           {built.differing.length === 0 && <p className="py-1">{BUILT.sameAsPlan}</p>}

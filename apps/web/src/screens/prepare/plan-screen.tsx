@@ -92,7 +92,7 @@ export function PlanScreen(props: PartProps) {
           }}
         />
         <PlanOptionsForm {...props} />
-        <WayBack steps={wordedRestore(view, names)} />
+        <WayBack steps={wordedRestore(view, names)} to={`/job/${bundle.job.id}/fit/undo`} />
         <p className="mt-3 border-t-[1.5px] border-ink pt-2 font-bold">{PREPARE.dead}</p>
       </Rail>
     </StageFrame>

@@ -1,10 +1,11 @@
 import { useLocation } from "react-router";
 import { Fold } from "../../ui/fold.tsx";
+import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
 import type { WordedStep } from "./worded-steps.ts";
 
 /** The steps back to as found, on request. */
-export function WayBack({ steps }: { readonly steps: readonly WordedStep[] }) {
+export function WayBack({ steps, to }: { readonly steps: readonly WordedStep[]; readonly to: string }) {
   const { hash } = useLocation();
   return (
     <Fold label={PLAN.restore} ruled id="way-back" startOpen={hash === "#way-back"} className="mt-3">
@@ -14,6 +15,9 @@ export function WayBack({ steps }: { readonly steps: readonly WordedStep[] }) {
           <li key={id}>{sentence}</li>
         ))}
       </ol>
+      <LinkButton to={to} className="mt-2">
+        {PLAN.undoHere}
+      </LinkButton>
     </Fold>
   );
 }

@@ -4,12 +4,12 @@ import type { PlanStep, StepReason } from "./step.ts";
 /** The way back to as found from finished work and the steps that led there: each undone in reverse order, a cut by a splice of its pieces. */
 export function restorePlan(finished: Netlist, taken: readonly PlanStep[]): readonly PlanStep[] {
   const back = new WayBack(finished);
-  back.note("photo", "as-built", null);
+  back.note("photo", "undo-begins", null);
   for (const [k, step] of taken.map((s, i) => [i, s] as const).toReversed()) {
     const earlier = taken.slice(0, k);
     back.undo(step, !earlier.some((s) => s.do === "splice" && s.at === step.at));
   }
-  back.note("photo", "as-found", null);
+  back.note("photo", "undo-done", null);
   return back.steps;
 }
 

@@ -26,6 +26,8 @@ const STEP_REASONS = [
   "back-in-place",
   "starter-out",
   "aid-back",
+  "undo-begins",
+  "undo-done",
   "as-built",
 ] as const;
 export type StepReason = (typeof STEP_REASONS)[number];
