@@ -130,8 +130,9 @@ export const LEARN = {
     short: "5 × 30 s, rest 5 min",
     long: "5 × 8 min, rest 5 min",
     "five-five": "5 to 8 × 5 min, rest 5 min",
+    "long-rest": "5 to 8 × 5 min, rest 6 to 10 min",
     "until-settled": "until settled, 8 at most",
-    thermostat: "4 to 5 by thermostat",
+    thermostat: "half an hour by thermostat",
     sheet: "the starter’s sheet",
     own: "my own",
   } satisfies Readonly<Record<Learning["ruleFrom"], string>>,
@@ -160,11 +161,14 @@ export const LEARN = {
   yes: "Yes",
   no: "No",
   unseen: "Not looked",
-  waits: {
-    energyManager: "There is an energy manager or surge protector",
-    transferSwitch: "A transfer switch waits for its generator",
-    thermostatJustOff: "The thermostat was off for less than five minutes",
-  },
+  thermostatJustOff: "The thermostat was off for less than five minutes",
+  gear: (source: string, gear: readonly string[]): string =>
+    gear.length === 0
+      ? `No energy manager or transfer switch is entered for ${source}.`
+      : `${source} has: ${gear.join(", ").toLowerCase()}.`,
+  toGear: "Change it in Survey",
+  callNow: "Cooling is called: count from now",
+  callAsk: "Call for cooling and tap. The clock tells a delay from a fault.",
   who: {
     "transfer-switch": "transfer switch",
     "energy-manager": "energy manager",

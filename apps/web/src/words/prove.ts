@@ -231,6 +231,7 @@ export const PROVE = {
   chargeTitle: "Capacitors stay charged after power is off",
   chargeText:
     "Bleed each one with 2 × 10 kilohm, 5 W in series on insulated leads. Read below 10 V DC, wait 30 s, read again. AC volts do not show a charged capacitor.",
+  silent: "It does not start: waiting or faulty?",
   howTitle: "How to take it",
   how: "Clamp on compressor common only, in inrush mode. Take three starts with 3 to 5 min of rest between, then running amps and volts. Afterwards the same clamp, wire and mode.",
 } as const;

@@ -1,6 +1,6 @@
 import { LEARNING_RULE_NAMES, LEARNING_RULES, RULE_BOUNDS } from "@amp-saver/core/study/learning-runs";
 import { z } from "zod";
-import { defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
+import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
 import { asId, sourceId, timestamp } from "../identity.ts";
 import { type Job, ofJob } from "./job.ts";
@@ -30,7 +30,7 @@ const eventSchema = z.strictObject({
 /** The learning runs of one job: the rule, what happened when, and what the source was. */
 export const learningRecord = defineRecord({
   kind: "learning",
-  migrations: {},
+  migrations: { "learning-2-adds-long-rest": asItWas },
   schema: (base) =>
     z.strictObject({
       ...base,

@@ -5,13 +5,14 @@ import { RoofButton } from "../../ui/roof-button.tsx";
 import { FIT } from "../../words/fit.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import { Asked, type Question } from "../asked.tsx";
+import { CallClock } from "../call-clock.tsx";
 import type { lockNow } from "../isolate/isolate.view.ts";
 import { builtView } from "../prepare/built.view.ts";
 import { AFTER_POWER, BEFORE_POWER } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 /** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */
-export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
+export function PowerPhase({ bundle, work, wiring, plan, save, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
   const built = builtView(wiring, plan, work);
   const unconfirmed = built?.unconfirmed.length ?? 0;
   const before = BEFORE_POWER.every((c) => work.power[c] === true);
@@ -61,6 +62,7 @@ export function PowerPhase({ work, wiring, plan, save, relock, lock }: FitProps 
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>
       <Asked label={FIT.phases.power} questions={questions} />
+      {powered && !after && <CallClock bundle={bundle} />}
       <SectionHeading spaced>{FIT.powerStop}</SectionHeading>
       <ul className="list-disc py-1 pl-6 font-semibold text-lead">
         {FIT.powerStops.map((stop) => (

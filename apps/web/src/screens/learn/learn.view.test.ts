@@ -27,7 +27,8 @@ import {
   stopKeys,
   turnMates,
   turns,
-  waitingNow,
+  waitingAt,
+  waitsOf,
 } from "./learn.view.ts";
 
 const records = demoRecords();
@@ -190,14 +191,29 @@ describe("rules to choose from", () => {
 });
 
 describe("waiting or faulty, by what is kept", () => {
-  it("goes by the starter's own delay, what else waits, and the time since the call", () => {
-    const called = told("a", event(T0, "call"));
+  const none = { energyManager: false, transferSwitch: false, thermostatJustOff: false };
+  const generator = records.find((r): r is Source => r.id === "demo-gen")!;
+  const having = (gear: NonNullable<Source["gear"]>): Source => ({ ...generator, gear });
+
+  it("goes by the starter's own delay and the time since the call", () => {
     const wait = (minutes: number, delayS: number | null) =>
-      waitingNow(view(called, T0 + minutes * MIN), unit, { ...starter, delayS }, { fan: true, volts: null }, T0 + minutes * MIN)!;
+      waitingAt(minutes * 60, none, unit, { ...starter, delayS }, { fan: true, volts: null });
     expect(wait(2, 180).verdict).toBe("waiting");
     expect(wait(6, 180).verdict).toBe("late");
     expect(wait(5, null).verdict).toBe("waiting");
-    expect(waitingNow(view(told("b"), T0), unit, starter, { fan: null, volts: null }, T0)).toBeNull();
+    expect(wait(-1, 180).verdict).toBe("waiting");
+  });
+
+  it("knows what was entered with the source, without being told again", () => {
+    expect(waitsOf(none, generator)).toEqual(none);
+    expect(waitsOf(none, undefined)).toEqual(none);
+    expect(waitsOf(none, having(["surge-protector"]))).toEqual({ ...none, energyManager: true });
+    expect(waitsOf(none, having(["load-shed", "gfci"]))).toEqual({ ...none, energyManager: true });
+    expect(waitsOf(none, having(["transfer"]))).toEqual({ ...none, transferSwitch: true });
+    expect(waitsOf({ ...none, energyManager: true }, generator).energyManager).toBe(true);
+    const seen = { fan: true, volts: null };
+    const late = (source: Source) => waitingAt(400, waitsOf(none, source), unit, { ...starter, delayS: 180 }, seen).verdict;
+    expect([late(generator), late(having(["surge-protector"]))]).toEqual(["late", "any-moment"]);
   });
 });
 

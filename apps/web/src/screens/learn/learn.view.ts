@@ -138,21 +138,33 @@ export function rulesFor(starter: Starter | undefined): readonly { readonly from
   });
 }
 
-/** Whether silence is a wait or a fault, since the call. */
-export function waitingNow(
-  { learning, state }: LearnView,
+/** Gear between a source and the rig that makes a unit wait. */
+export const WAITING_GEAR = ["surge-protector", "load-shed", "transfer"] as const;
+
+/** What may make a unit wait: as noted in the runs, and as entered with the source. */
+export function waitsOf(waits: Learning["waits"], source: Source | undefined): Learning["waits"] {
+  const has = (gear: (typeof WAITING_GEAR)[number]): boolean => source?.gear?.includes(gear) === true;
+  return {
+    ...waits,
+    energyManager: waits.energyManager || has("surge-protector") || has("load-shed"),
+    transferSwitch: waits.transferSwitch || has("transfer"),
+  };
+}
+
+/** Whether silence is a wait or a fault, so many seconds after the call. */
+export function waitingAt(
+  elapsedS: number,
+  waits: Learning["waits"],
   unit: AirConditioner,
   starter: Starter | undefined,
   seen: { readonly fan: boolean | null; readonly volts: number | null },
-  nowMs: number,
-): WaitingStudy | null {
-  if (state.calledMs === null) return null;
+): WaitingStudy {
   return judgeWaiting({
-    elapsedS: Math.max(0, (nowMs - state.calledMs) / 1000),
+    elapsedS: Math.max(0, elapsedS),
     compressor: null,
     ...seen,
     plateVolts: unit.plateVolts.value,
     starterDelayS: starter?.delayS ?? null,
-    ...learning.waits,
+    ...waits,
   });
 }

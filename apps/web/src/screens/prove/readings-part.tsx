@@ -9,10 +9,12 @@ import { useSettings } from "../../store/settings.tsx";
 import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { useWide } from "../../ui/use-wide.ts";
 import { BEFORE, LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
+import { CallClock } from "../call-clock.tsx";
 import { useProof } from "../use-proof.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { beforeAnswer, proofAnswer, visitAnswer } from "./answer-of.ts";
@@ -102,6 +104,11 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           <Coach bundle={bundle} side={side} readings={readings} view={view} />
           <ReadingForm bundle={bundle} side={side} instruments={instruments} />
         </div>
+        {side === "after" && (
+          <Fold label={PROVE.silent} ruled className="mt-4">
+            <CallClock bundle={bundle} />
+          </Fold>
+        )}
         <div className="mt-4 flex flex-col gap-3">
           <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
           <p className="text-body">

@@ -20,7 +20,9 @@ export const LEARNING_RULES = {
   short: { runs: 5, mostRuns: 5, runS: 30, restS: 300 },
   long: { runs: 5, mostRuns: 5, runS: 480, restS: 300 },
   "five-five": { runs: 5, mostRuns: 8, runS: 300, restS: 300 },
+  "long-rest": { runs: 5, mostRuns: 8, runS: 300, restS: 480 },
   "until-settled": { runs: 3, mostRuns: 8, runS: 60, restS: 300 },
-  thermostat: { runs: 4, mostRuns: 5, runS: 240, restS: 210 },
+  /** Half an hour that the thermostat cycles near the air's own temperature, taken as three cycles of ten minutes. */
+  thermostat: { runs: 3, mostRuns: 5, runS: 300, restS: 300 },
 } as const satisfies Readonly<Record<string, LearningRule>>;
 export const LEARNING_RULE_NAMES = keysOf(LEARNING_RULES);
