@@ -146,6 +146,9 @@ describe("with nothing but a finger", () => {
     const { page } = phone;
     await go(page, `${job}/prove`);
     await answerLike(page, /^No after readings yet\./);
+    // Rested since the last learning run, as the coach asks.
+    await setClock(page, 300);
+    await sees(page, /It has rested\. The next start counts/);
     await typeReading(page, "22");
     await typeReading(page, "34");
     await sees(page, /The two after readings disagree\. Take a third/);

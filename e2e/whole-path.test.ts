@@ -113,6 +113,15 @@ describe("from an empty database to proof and back", () => {
     await answerLike(page, /^No after readings yet/);
     for (const a of ["21.4", "21.8", "22.3"]) await amps(a);
     await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less\.$/);
+    await press(page, "Correct the reading of 21.4\u00a0A");
+    await type(page, "Amps", "24.4");
+    await press(page, "Keep the correction");
+    await sees(page, /24\.4 A[\s\S]*Corrected: it said 21\.4 A, inrush, 100 ms, compressor common/);
+    await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 22\.3 A/);
+    await press(page, "Correct the reading of 24.4\u00a0A");
+    await type(page, "Amps", "21.4");
+    await press(page, "Keep the correction");
+    await answerLike(page, /^Yes: starting amps fell from 62\.6 A to 21\.8 A, 65 % less\.$/);
     await page.select("select:has(option[value=max-hold])", "max-hold");
     await amps("19.0");
     await sees(page, /Left out: another kind or wire/);

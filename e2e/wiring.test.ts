@@ -118,6 +118,20 @@ describe("the wiring of a unit", () => {
     expect(await axeFindings(page)).toEqual([]);
   });
 
+  it("packs the kit, and names what is missing", async () => {
+    const { page } = session;
+    await view(page, "Kit");
+    await sees(page, /\d+ things are not packed yet/);
+    const open = (): Promise<number> => page.$$eval('main [role="checkbox"][aria-checked="false"]', (all) => all.length);
+    for (let left = await open(); left > 2; left--) {
+      await (await until("something to pack", () => page.$('main [role="checkbox"][aria-checked="false"]'))).click();
+      await until("one less", async () => (await open()) === left - 1);
+    }
+    await sees(page, /Not packed yet: end caps, labels, insulating tape; sealing putty\./);
+    await view(page, "Plan");
+    await answerLike(page, /^4 leads/);
+  });
+
   it("prints plan, crimps, kit and the way back", async () => {
     const { page, downloads } = session;
     await press(page, "Print or PDF");

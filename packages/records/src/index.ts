@@ -19,7 +19,7 @@ export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
 export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
 export { newPhoto, PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, type Photo, type PhotoId } from "./kind/photo.ts";
 export { newProof, type Proof } from "./kind/proof.ts";
-export { newReading, type Reading, type ReadingId } from "./kind/reading.ts";
+export { correctedReading, newReading, type Reading, type ReadingFacts, type ReadingId } from "./kind/reading.ts";
 export { newRig, type Rig } from "./kind/rig.ts";
 export { newSound, SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES, type Sound, type SoundId } from "./kind/sound.ts";
 export {

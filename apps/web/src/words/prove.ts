@@ -1,3 +1,4 @@
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { LeftOutReason, RunningComparison } from "@amp-saver/core/study/reading";
 import type { Since } from "@amp-saver/core/study/since";
@@ -23,6 +24,23 @@ const RUNNING_SHORT: Readonly<Record<RunningComparison["verdict"], string>> = {
   changed: "not the same",
   "cannot-tell": "the weather may explain it",
 };
+
+/** Under what a reading was taken, as far as it is known. */
+export function conditionsWords(
+  { meter, volts, restMin, outdoorC }: Pick<Reading, "meter" | "volts" | "restMin" | "outdoorC">,
+  source: string | null,
+  measure: Measure,
+): string {
+  return [
+    meter === "" ? null : meter,
+    source,
+    restMin === null ? null : `${formatWith(restMin, 1, "min")} of rest`,
+    volts === null ? null : formatVolts(volts),
+    outdoorC === null ? null : figureText("hottestC", measure, outdoorC),
+  ]
+    .filter((part) => part !== null)
+    .join(", ");
+}
 
 interface ProofWords {
   readonly verdict: string;
@@ -195,6 +213,12 @@ export const PROVE = {
   conditions: (mode: string, wire: string, source: string): string => `${mode}, ${wire}, ${source}: change`,
   hideConditions: "Hide mode, wire and source",
   required: (label: string, limits: string): string => `${label} must be a number from ${limits}.`,
+  correct: "Correct",
+  correctReading: (amps: number): string => `Correct the reading of ${formatAmps(amps)}`,
+  correctTitle: (amps: number): string => `Correct ${formatAmps(amps)}`,
+  correctHelp: "Correct only what was typed wrong. What it said before stays with it.",
+  keepCorrection: "Keep the correction",
+  was: (amps: number, mode: string, wire: string): string => `Corrected: it said ${formatAmps(amps)}, ${mode}, ${wire}.`,
   deleteReading: (amps: number): string => `Delete the reading of ${formatAmps(amps)}`,
   coach: "Next reading",
   coachWhere: (wires: readonly string[]): string =>

@@ -9,6 +9,9 @@ import { JUMPER_AWG, lower, type WiringNames } from "./wiring.ts";
 
 const count = (n: number, one: string, many: string): string => (n === 0 ? `no ${many}` : n === 1 ? `one ${one}` : `${n} ${many}`);
 
+/** Things named one by one; more are counted. */
+const MOST_NAMED = 3;
+
 export const PLAN = {
   question: (unit: string): string => `How does the starter go into ${unit}?`,
   answer: (leads: number, moved: number, cuts: number): readonly Span[] => [
@@ -83,22 +86,29 @@ export const PLAN = {
     `${name}: ${sizes}, up to ${most} wires, to ${heat}, vibration ${vibration}, ${reversible ? "can be undone" : "permanent"}`,
   unproved: "Prove it first: go to Find the wires.",
   tools: "Tools",
-  toolList: [
-    "crimper and stripper",
-    "nut drivers 5/16 and 3/8 in, screwdrivers",
-    "needle-nose pliers, side cutters",
-    "clamp meter with inrush mode, multimeter with DC and low-impedance ranges",
-    "two 10,000 ohm 5 W resistors in series on insulated leads",
-    "camera, flashlight, bucket and rope",
-  ],
+  toolList: {
+    crimper: "crimper and stripper",
+    drivers: "nut drivers 5/16 and 3/8 in, screwdrivers",
+    pliers: "needle-nose pliers, side cutters",
+    meters: "clamp meter with inrush mode, multimeter with DC and low-impedance ranges",
+    bleeder: "two 10,000 ohm 5 W resistors in series on insulated leads",
+    camera: "camera, flashlight, bucket and rope",
+    lock: "padlock and tag for each source",
+  },
   consumables: "Consumables",
-  consumableList: [
-    "alcohol wipe, mounting tape",
-    "ties and stick-on mounts, loom",
-    "grommet or strain relief",
-    "end caps, labels, insulating tape",
-    "sealing putty kept from the hole",
-  ],
+  consumableList: {
+    tape: "alcohol wipe, mounting tape",
+    ties: "ties and stick-on mounts, loom",
+    grommet: "grommet or strain relief",
+    caps: "end caps, labels, insulating tape",
+    putty: "sealing putty",
+  },
+  packed: (missing: readonly string[]): string =>
+    missing.length === 0
+      ? "Everything is packed."
+      : missing.length > MOST_NAMED
+        ? `${missing.length} things are not packed yet.`
+        : `Not packed yet: ${missing.join("; ")}.`,
   restore: "Undo the install",
   undoHere: "Undo it step by step",
   restoreHelp: "Every step undone in reverse order. Keep it in the unit.",

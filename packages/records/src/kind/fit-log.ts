@@ -37,7 +37,7 @@ const ticksNamed: Step = (old) => {
 };
 
 /** Nothing was confirmed by eye, undone or overridden before these were asked. */
-const beginsUnconfirmed: Step = (old) => ({ mountReason: "", confirmed: {}, undone: {}, ...old });
+const beginsUnconfirmed: Step = (old) => ({ mountReason: "", confirmed: {}, undone: {}, packed: {}, ...old });
 
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const fitLogRecord = defineRecord({
@@ -82,6 +82,8 @@ export const fitLogRecord = defineRecord({
       undone: z.record(name, tickSchema),
       /** Wires that somebody looked at and found where the map has them, by id and ends. */
       confirmed: z.record(name, timestamp),
+      /** What of the kit is packed, by its name. */
+      packed: z.record(name, z.boolean()),
       power: z.partialRecord(z.literal(POWER_CHECKS), z.boolean()),
       closing: z.partialRecord(z.literal(CLOSING_CHECKS), z.boolean()),
       screwsOut: z.number().int().min(0).max(200),
@@ -94,7 +96,7 @@ export const fitLogRecord = defineRecord({
       events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
     }),
   references: JOB_REFERENCES,
-  merge: { entries: ["site", "mounting", "steps", "undone", "confirmed", "power", "closing"], together: EVIDENCE_FIELDS },
+  merge: { entries: ["site", "mounting", "steps", "undone", "confirmed", "packed", "power", "closing"], together: EVIDENCE_FIELDS },
 });
 export type FitLog = RecordFrom<typeof fitLogRecord>;
 
@@ -126,6 +128,7 @@ export function newFitLog(now: string, job: Job): FitLog {
     steps: {},
     undone: {},
     confirmed: {},
+    packed: {},
     power: {},
     closing: {},
     screwsOut: 0,

@@ -47,15 +47,6 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
         ))}
       </ul>
       <p className="py-1 text-small text-ink2">{PLAN.pullSource}</p>
-      <h3 className="mt-1 font-bold">{PLAN.kit}</h3>
-      <ul className="text-body">
-        {view.kit.map((line) => (
-          <li key={`${line.what} ${line.color}`}>{kitSentence(line, names)}</li>
-        ))}
-        {view.extras.map((extra) => (
-          <li key={extra}>{PLAN.extras[extra](names.measure)}</li>
-        ))}
-      </ul>
       <Fold label={PLAN.splices}>
         <ul className="text-small">
           {spliceSentences(names.measure).map((sentence) => (

@@ -1,25 +1,49 @@
+import { fitLogCommit } from "../../store/commands.ts";
+import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Tick } from "../../ui/tick.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { BlockedPlan } from "./blocked-plan.tsx";
 import { CrimpSheet } from "./crimp-sheet.tsx";
+import { packList } from "./kit.view.ts";
 import type { PartProps } from "./part-props.ts";
 
-/** The kit: what to crimp on the ground, and what to carry up. */
+/** The kit: what to crimp on the ground, and what to carry up, ticked as it is packed. */
 export function KitPart(props: PartProps) {
   const { view, names, bundle } = props;
+  const { commit } = useStore();
+  const { job, works } = bundle;
   if (!view.plan.ok) return <BlockedPlan {...props} question={PLAN.kitQuestion(bundle.unit.name)} />;
+  const packed = works.find((w) => w.jobId === job.id)?.packed ?? {};
+  const lists = packList(view, names);
+  const missing = Object.values(lists)
+    .flat()
+    .filter(({ key }) => packed[key] !== true);
   const pieces = view.kit.reduce((sum, line) => sum + line.needed, 0);
   const spares = view.kit.reduce((sum, line) => sum + line.spare, 0);
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
-      <Answer guide="prepare" question={PLAN.kitQuestion(bundle.unit.name)} parts={PLAN.kitAnswer(pieces, spares)} />
+      <Answer
+        guide="prepare"
+        question={PLAN.kitQuestion(bundle.unit.name)}
+        parts={PLAN.kitAnswer(pieces, spares)}
+        sure={PLAN.packed(missing.map(({ text }) => text))}
+      />
+      {(["kit", "tools", "consumables"] as const).map((group) => (
+        <section key={group} className="mt-3">
+          <SectionHeading>{PLAN[group]}</SectionHeading>
+          {lists[group].map(({ key, text }) => (
+            <Tick
+              key={key}
+              label={text}
+              ticked={packed[key] === true}
+              onChange={(yes) => void commit(fitLogCommit(job, {}, `packed ${key}`, { packed: { [key]: yes } }))}
+            />
+          ))}
+        </section>
+      ))}
       <CrimpSheet view={view} names={names} />
-      <h3 className="mt-2 font-bold">{PLAN.tools}</h3>
-      <ul className="columns-2 text-body">
-        {PLAN.toolList.map((tool) => (
-          <li key={tool}>{tool}</li>
-        ))}
-      </ul>
     </div>
   );
 }

@@ -81,7 +81,10 @@ function sheet(
       { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.measure))] },
       { text: PLAN.splices, style: "head" },
       { ul: [...spliceSentences(names.measure)], fontSize: 9.5 },
-      { columns: [pdfList(PLAN.tools, PLAN.toolList), pdfList(PLAN.consumables, PLAN.consumableList)], columnGap: 20 },
+      {
+        columns: [pdfList(PLAN.tools, Object.values(PLAN.toolList)), pdfList(PLAN.consumables, Object.values(PLAN.consumableList))],
+        columnGap: 20,
+      },
       { text: PLAN.restore, style: "head", pageBreak: "before" },
       { text: PLAN.restoreHelp },
       steps(wordedRestore(view, names)),

@@ -1,20 +1,26 @@
 import { formatAmps } from "@amp-saver/core/quantity";
-import type { Reading } from "@amp-saver/records";
+import type { Reading, Source } from "@amp-saver/records";
+import { useState } from "react";
 import { deleteReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
+import { useSettings } from "../../store/settings.tsx";
 import { Provenance } from "../../ui/provenance.tsx";
 import { COMMON } from "../../words/common.ts";
-import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { CONDUCTOR_WORDS, conditionsWords, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { CorrectReading } from "./correct-reading.tsx";
+
+interface ReadingListProps {
+  readonly readings: readonly Reading[];
+  readonly sources: readonly Source[];
+  readonly leftOut: ReadonlyMap<string, string>;
+}
 
 /** Every reading, those left out with the reason. */
-export function ReadingList({
-  readings,
-  leftOut,
-}: {
-  readonly readings: readonly Reading[];
-  readonly leftOut: ReadonlyMap<string, string>;
-}) {
+export function ReadingList({ readings, sources, leftOut }: ReadingListProps) {
   const { commit } = useStore();
+  const { measure } = useSettings();
+  const [corrected, setCorrected] = useState<string | null>(null);
+  const sheet = readings.find((r) => r.id === corrected);
   return (
     <section>
       <h2 className="border-t-[1.5px] border-ink pt-2 font-bold">{PROVE.readings}</h2>
@@ -28,6 +34,14 @@ export function ReadingList({
               <Provenance from="measured" />
               <span className="min-w-0 grow leading-tight">
                 {MODE_WORDS[reading.mode]}, {CONDUCTOR_WORDS[reading.conductor]}
+                <span className="block text-small text-ink2">
+                  {conditionsWords(reading, sources.find((s) => s.id === reading.sourceId)?.name ?? null, measure)}
+                </span>
+                {(reading.was ?? []).map((old) => (
+                  <span key={old.at} className="block text-small">
+                    {PROVE.was(old.amps, MODE_WORDS[old.mode], CONDUCTOR_WORDS[old.conductor])}
+                  </span>
+                ))}
                 {reason !== undefined && (
                   <span className="block text-small font-semibold">
                     {PROVE.leftOut}: {reason}
@@ -36,9 +50,17 @@ export function ReadingList({
               </span>
               <button
                 type="button"
+                aria-label={PROVE.correctReading(reading.amps)}
+                onClick={() => setCorrected(reading.id)}
+                className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[48px]"
+              >
+                {PROVE.correct}
+              </button>
+              <button
+                type="button"
                 aria-label={PROVE.deleteReading(reading.amps)}
                 onClick={() => void commit(deleteReadingCommit(reading))}
-                className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[44px]"
+                className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[48px]"
               >
                 {COMMON.delete}
               </button>
@@ -46,6 +68,7 @@ export function ReadingList({
           );
         })}
       </ul>
+      {sheet !== undefined && <CorrectReading key={sheet.id} reading={sheet} onClose={() => setCorrected(null)} />}
     </section>
   );
 }

@@ -64,7 +64,11 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           />
         )}
         {readings.length > 0 && (
-          <ReadingList readings={readings} leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))} />
+          <ReadingList
+            readings={readings}
+            sources={bundle.sources}
+            leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))}
+          />
         )}
       </div>
       {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}

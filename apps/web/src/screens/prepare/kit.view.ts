@@ -1,0 +1,24 @@
+import type { WiringNames } from "../../words/wiring.ts";
+import { PLAN } from "../../words/wiring-plan.ts";
+import { kitSentence } from "./crimp-sheet.tsx";
+import type { PlanView } from "./wiring.view.ts";
+
+/** Something to pack: the name under which it is ticked, and what it is. */
+export interface PackRow {
+  readonly key: string;
+  readonly text: string;
+}
+
+/** Everything to take along for a plan: terminals and joints, what else it needs, tools, consumables. */
+export function packList(view: PlanView, names: WiringNames): Readonly<Record<"kit" | "tools" | "consumables", readonly PackRow[]>> {
+  const listed = (group: string, list: Readonly<Record<string, string>>): readonly PackRow[] =>
+    Object.entries(list).map(([id, text]) => ({ key: `${group} ${id}`, text }));
+  return {
+    kit: [
+      ...view.kit.map((line) => ({ key: `kit ${line.what} ${line.color} ${line.needed}`, text: kitSentence(line, names) })),
+      ...view.extras.map((extra) => ({ key: `kit ${extra}`, text: PLAN.extras[extra](names.measure) })),
+    ],
+    tools: listed("tool", PLAN.toolList),
+    consumables: listed("consumable", PLAN.consumableList),
+  };
+}
