@@ -6,6 +6,7 @@ export {
   RIG_FILE_FORMAT,
   readRigFile,
   rigFileParts,
+  rigFileSchema,
   type Sharing,
   type Tell,
   writeRigFile,

@@ -35,7 +35,8 @@ export type RigFileFailure =
 const sharingSchema = z.strictObject({ revision: z.string().min(1).max(100), seen: z.array(z.string().min(1).max(100)).max(MOST_SEEN) });
 export type Sharing = z.infer<typeof sharingSchema>;
 
-const envelope = z.strictObject({
+/** A rig file around its records. */
+export const rigFileSchema = z.strictObject({
   format: z.literal(RIG_FILE_FORMAT),
   version: z.literal([1, RIG_FILE_VERSION]),
   exportedAt: timestamp,
@@ -90,7 +91,7 @@ export function readRigFile(text: string, tell?: Tell): Result<RigFile, RigFileF
   const head = json as { format?: unknown; version?: unknown } | null;
   if (typeof head !== "object" || head === null || head.format !== RIG_FILE_FORMAT) return fail("not-ours", "format");
   if (typeof head.version === "number" && head.version > RIG_FILE_VERSION) return fail("newer-file", "version");
-  const parsed = envelope.safeParse(json);
+  const parsed = rigFileSchema.safeParse(json);
   if (!parsed.success) return fail("bad-field", parsed.error.issues[0]?.path.map(String).join(".") || "file");
   const records = readAll(parsed.data.records, tell);
   return records.ok ? ok({ records: records.value, shared: parsed.data.shared ?? {} }) : records;
