@@ -12,7 +12,7 @@ class NotYet {
 export const notYet = (saw: unknown): NotYet => new NotYet(saw);
 
 /** How long anything is waited for before it is taken to have failed, ms: what is there soon on a machine that rests may take minutes on one that is busy. */
-export const PATIENCE_MS = 40_000;
+export const PATIENCE_MS = 150_000;
 
 /** Waits until a check holds, and says what it last saw when it does not. */
 export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = PATIENCE_MS): Promise<T> {

@@ -34,7 +34,7 @@ export function conditionsWords(
   return [
     meter === "" ? null : meter,
     source,
-    restMin === null ? null : `${formatWith(restMin, 1, "min")} of rest`,
+    restMin === null ? null : `${formatWith(restMin, Number.isInteger(restMin) ? 0 : 1, "min")} of rest`,
     volts === null ? null : formatVolts(volts),
     outdoorC === null ? null : figureText("hottestC", measure, outdoorC),
   ]

@@ -28,42 +28,46 @@ export function ReadingList({ readings, sources, leftOut }: ReadingListProps) {
         {readings.map((reading) => {
           const reason = leftOut.get(reading.id);
           return (
-            <li key={reading.id} className="flex items-center gap-3 border-b border-hair py-1">
-              <span className="w-[52px] shrink-0 text-ink2">{reading.when === "before" ? PROVE.before : PROVE.after}</span>
-              <span className="figure w-[66px] shrink-0 text-right text-body whitespace-nowrap">{formatAmps(reading.amps)}</span>
-              <Provenance from="measured" />
-              <span className="min-w-0 grow leading-tight">
-                {MODE_WORDS[reading.mode]}, {CONDUCTOR_WORDS[reading.conductor]}
-                <span className="block text-small text-ink2">
+            <li key={reading.id} className="border-b border-hair py-1">
+              <div className="flex items-center gap-3">
+                <span className="w-[52px] shrink-0 text-ink2">{reading.when === "before" ? PROVE.before : PROVE.after}</span>
+                <span className="figure w-[66px] shrink-0 text-right text-body whitespace-nowrap">{formatAmps(reading.amps)}</span>
+                <Provenance from="measured" />
+                <span className="min-w-0 grow leading-tight">
+                  {MODE_WORDS[reading.mode]}, {CONDUCTOR_WORDS[reading.conductor]}
+                </span>
+              </div>
+              {reason !== undefined && (
+                <p className="text-small font-semibold">
+                  {PROVE.leftOut}: {reason}
+                </p>
+              )}
+              {(reading.was ?? []).map((old) => (
+                <p key={old.at} className="text-small">
+                  {PROVE.was(old.amps, MODE_WORDS[old.mode], CONDUCTOR_WORDS[old.conductor])}
+                </p>
+              ))}
+              <div className="flex items-center gap-3">
+                <span className="min-w-0 grow text-small leading-tight text-ink2">
                   {conditionsWords(reading, sources.find((s) => s.id === reading.sourceId)?.name ?? null, measure)}
                 </span>
-                {(reading.was ?? []).map((old) => (
-                  <span key={old.at} className="block text-small">
-                    {PROVE.was(old.amps, MODE_WORDS[old.mode], CONDUCTOR_WORDS[old.conductor])}
-                  </span>
-                ))}
-                {reason !== undefined && (
-                  <span className="block text-small font-semibold">
-                    {PROVE.leftOut}: {reason}
-                  </span>
-                )}
-              </span>
-              <button
-                type="button"
-                aria-label={PROVE.correctReading(reading.amps)}
-                onClick={() => setCorrected(reading.id)}
-                className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[48px]"
-              >
-                {PROVE.correct}
-              </button>
-              <button
-                type="button"
-                aria-label={PROVE.deleteReading(reading.amps)}
-                onClick={() => void commit(deleteReadingCommit(reading))}
-                className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[48px]"
-              >
-                {COMMON.delete}
-              </button>
+                <button
+                  type="button"
+                  aria-label={PROVE.correctReading(reading.amps)}
+                  onClick={() => setCorrected(reading.id)}
+                  className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[48px]"
+                >
+                  {PROVE.correct}
+                </button>
+                <button
+                  type="button"
+                  aria-label={PROVE.deleteReading(reading.amps)}
+                  onClick={() => void commit(deleteReadingCommit(reading))}
+                  className="min-h-[28px] px-1 underline underline-offset-4 pointer-coarse:min-h-[48px]"
+                >
+                  {COMMON.delete}
+                </button>
+              </div>
             </li>
           );
         })}
