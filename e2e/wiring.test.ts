@@ -118,6 +118,23 @@ describe("the wiring of a unit", () => {
     expect(await axeFindings(page)).toEqual([]);
   });
 
+  it("tests the start parts before money is spent, and says what is wrong with one", async () => {
+    const { page } = session;
+    await view(page, "As found");
+    await press(page, "Test the start parts");
+    await type(page, "PTC, ohm", "25");
+    await sees(page, /A good one shows 5\.0 to 100 ohm\.\s+It is good\./);
+    await type(page, "PTC, ohm", "900");
+    await sees(page, /It reads too much: worn contact/);
+    await type(page, "PTC, ohm", "-3");
+    await sees(page, /PTC must be a number from 0 to 1,000,000 ohm/);
+    await (await named(page, "checkbox", "PTC: no path")).click();
+    await sees(page, /It is open: it helps no start/);
+    await page.reload({ waitUntil: "load" });
+    await press(page, "Test the start parts");
+    await sees(page, /It is open: it helps no start/);
+  });
+
   it("packs the kit, and names what is missing", async () => {
     const { page } = session;
     await view(page, "Kit");

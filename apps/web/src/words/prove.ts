@@ -1,4 +1,3 @@
-import { figureText, type Measure } from "@amp-saver/core/figure";
 import { formatAmps, formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { LeftOutReason, RunningComparison } from "@amp-saver/core/study/reading";
 import type { Since } from "@amp-saver/core/study/since";
@@ -29,14 +28,14 @@ const RUNNING_SHORT: Readonly<Record<RunningComparison["verdict"], string>> = {
 export function conditionsWords(
   { meter, volts, restMin, outdoorC }: Pick<Reading, "meter" | "volts" | "restMin" | "outdoorC">,
   source: string | null,
-  measure: Measure,
+  air: (celsius: number) => string,
 ): string {
   return [
     meter === "" ? null : meter,
     source,
     restMin === null ? null : `${formatWith(restMin, Number.isInteger(restMin) ? 0 : 1, "min")} of rest`,
     volts === null ? null : formatVolts(volts),
-    outdoorC === null ? null : figureText("hottestC", measure, outdoorC),
+    outdoorC === null ? null : air(outdoorC),
   ]
     .filter((part) => part !== null)
     .join(", ");

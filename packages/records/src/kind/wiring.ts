@@ -11,6 +11,7 @@ import {
   RUN_PLACES,
   UNBROKEN_POLES,
 } from "@amp-saver/core/study/as-found";
+import { START_PARTS } from "@amp-saver/core/study/start-parts";
 import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
@@ -73,6 +74,9 @@ export const OHM_COUNTS = [0.1, 0.01, 0.001] as const;
 
 const ohms = z.union([bounded("windingOhm"), z.literal("open")]).nullable();
 
+/** Most ohms of a start part that are believed. */
+const MOST_PART = 1_000_000;
+
 /** What is on record for a conductor that is to be opened or cut. */
 const proofSchema = z.strictObject({
   traced: z.boolean(),
@@ -98,7 +102,7 @@ const endsNamed: Step = (old) => ({ ...old, corrected: netlistNamed(old.correcte
 const sealedNamed: Step = (old) => {
   const { switches } = old;
   const isSealed = typeof switches === "object" && switches !== null && "sealed" in switches && switches.sealed === true;
-  if (!isSealed) return { printed: {}, ...old };
+  if (!isSealed) return { parts: {}, printed: {}, ...old };
   const sealed = (netlist: unknown): unknown => {
     if (typeof netlist !== "object" || netlist === null || !("parts" in netlist) || !Array.isArray(netlist.parts)) return netlist;
     const parts = netlist.parts.map((part: unknown) =>
@@ -106,7 +110,7 @@ const sealedNamed: Step = (old) => {
     );
     return { ...netlist, parts };
   };
-  return { printed: {}, ...old, corrected: sealed(old.corrected), built: sealed(old.built) };
+  return { parts: {}, printed: {}, ...old, corrected: sealed(old.corrected), built: sealed(old.built) };
 };
 
 /** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */
@@ -138,13 +142,15 @@ export const wiringRecord = defineRecord({
       common: z.literal(COMMON_WAYS).nullable(),
       tap: z.literal(TAP_WAYS).nullable(),
       lidLow: z.boolean(),
+      /** What the start parts showed on the meter, ohm or farad. */
+      parts: z.partialRecord(z.literal(START_PARTS), z.union([z.number().min(0).max(MOST_PART), z.literal("open")])),
       /** What is printed on each capacitor, by part and section. */
       printed: z.record(name, z.strictObject({ volts: bounded("printedVolts").nullable(), farad: bounded("runCapacitorF").nullable() })),
       /** Conductors as built where they were entered or changed; null while they are taken as planned. */
       built: netlistSchema.nullable(),
     }),
   references: ["rigId", "unitId"],
-  merge: { entries: ["proofs", "printed"] },
+  merge: { entries: ["proofs", "parts", "printed"] },
 });
 export type Wiring = RecordFrom<typeof wiringRecord>;
 
@@ -175,6 +181,7 @@ export function newWiring(now: string, unit: AirConditioner): Wiring {
     common: null,
     tap: null,
     lidLow: false,
+    parts: {},
     printed: {},
     built: null,
   };

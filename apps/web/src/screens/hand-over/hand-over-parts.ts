@@ -1,7 +1,9 @@
+import type { Stage } from "@amp-saver/records";
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
 import type { Span } from "../../words/answer.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { STAGE_WORDS } from "../../words/stages.ts";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
 import { learnView } from "../learn/learn.view.ts";
 import type { Proved } from "../prove/proof.view.ts";
@@ -74,4 +76,10 @@ export function lookLines(reminders: readonly Reminder[]): readonly string[] {
   return reminders.map(({ day, what, again, months }) =>
     HAND_OVER.lookLine(format(parseISO(day), "d MMMM yyyy"), HAND_OVER.look[what], again, months),
   );
+}
+
+/** What was left open, by stage; nothing while that is not known. */
+export function openLines(open: readonly Stage[] | null): readonly string[] {
+  if (open === null) return [];
+  return open.length === 0 ? [HAND_OVER.nothingOpen] : open.map((stage) => HAND_OVER.openLine(STAGE_WORDS[stage]));
 }

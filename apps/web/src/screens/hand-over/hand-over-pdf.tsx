@@ -1,4 +1,4 @@
-import { formatAmps, formatVolts } from "@amp-saver/core/quantity";
+import { formatAmps } from "@amp-saver/core/quantity";
 import { format, parseISO } from "date-fns";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
@@ -9,7 +9,7 @@ import { PDF_SHEET, PDF_WIDTH, pdfCaution, pdfList } from "../../ui/pdf-sheet.ts
 import { staticSvg } from "../../ui/static-svg.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
-import { CONDUCTOR_WORDS, LEFT_OUT_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { CONDUCTOR_WORDS, conditionsWords, LEFT_OUT_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { PREPARE } from "../../words/wiring.ts";
@@ -23,7 +23,7 @@ import { proofLines } from "../prove/proof-lines.ts";
 import { proveView } from "../prove/prove.view.ts";
 import { readingsDrawn } from "../prove/readings-drawn.ts";
 import { labelText } from "./hand-over.view.ts";
-import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
+import { handOverAnswer, lampLines, lookLines, openLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import type { HandOverView } from "./use-hand-over.ts";
 
 const PICTURE_WIDTH = 760;
@@ -58,6 +58,8 @@ export async function handOverDocument(
       pdfCaution(HAND_OVER.cautions, [{ ul: [...HAND_OVER.cautionList] }]),
       pdfList(HAND_OVER.shown, lines.shown),
       pdfList(HAND_OVER.notShown, lines.gaps),
+      pdfList(HAND_OVER.leftOpen, openLines(view.open)),
+      pdfList(HAND_OVER.alone, [...HAND_OVER.aloneList]),
       ...charts,
       heldIf(
         view.limits.length <= ROWS_A_PAGE,
@@ -82,7 +84,7 @@ export async function handOverDocument(
       ),
       ...wiring,
       ...photoPages(bundle, photos),
-      ...readingsTable(bundle),
+      ...readingsTable(bundle, air),
     ],
   };
 }
@@ -239,7 +241,7 @@ function photoPages({ photos, unit }: JobBundle, blobs: ReadonlyMap<string, stri
   ];
 }
 
-function readingsTable(bundle: JobBundle): Content[] {
+function readingsTable(bundle: JobBundle, air: (c: number) => string): Content[] {
   const readings = bundle.readings.filter((r) => r.jobId === bundle.job.id);
   if (readings.length === 0) return [];
   const out = new Map(proveView(readings, bundle.unit).leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]));
@@ -247,10 +249,9 @@ function readingsTable(bundle: JobBundle): Content[] {
     format(parseISO(r.takenAt), "d MMM yyyy, H:mm"),
     r.when === "before" ? PROVE.before : PROVE.after,
     formatAmps(r.amps),
-    MODE_WORDS[r.mode],
-    CONDUCTOR_WORDS[r.conductor],
-    r.volts === null ? "" : formatVolts(r.volts),
+    `${MODE_WORDS[r.mode]}, ${CONDUCTOR_WORDS[r.conductor]}`,
+    conditionsWords(r, bundle.sources.find((s) => s.id === r.sourceId)?.name ?? null, air),
     out.get(r.id) ?? HAND_OVER.counts,
   ]);
-  return [{ text: HAND_OVER.readings, style: "head" }, table([...HAND_OVER.readingHeads], rows, [86, 40, 46, 66, 92, 40, "*"])];
+  return [{ text: HAND_OVER.readings, style: "head" }, table([...HAND_OVER.readingHeads], rows, [62, 36, 44, 86, "*", 76])];
 }

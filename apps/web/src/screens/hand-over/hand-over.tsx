@@ -25,7 +25,7 @@ import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { saveRig } from "../save-rig.ts";
-import { handOverAnswer, lampLines, lookLines, removedLines, starterLines } from "./hand-over-parts.ts";
+import { handOverAnswer, lampLines, lookLines, openLines, removedLines, starterLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 
 const MOST_PHOTOS = 12;
@@ -114,6 +114,8 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
             <p className="text-body text-ink2">{view.card === null ? HAND_OVER.cardFailed : TOGETHER.cardFoot}</p>
           </>
         )}
+        <Lines head={HAND_OVER.leftOpen} lines={openLines(view.open)} />
+        <Lines head={HAND_OVER.alone} lines={[...HAND_OVER.aloneList]} />
         <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
         <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
         <Lines {...removedLines(view)} />

@@ -1,4 +1,5 @@
 import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/cases";
+import type { Stage } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
@@ -13,8 +14,10 @@ import { builtView } from "../prepare/built.view.ts";
 import type { Proved } from "../prove/proof.view.ts";
 import { keptSmallest } from "../smallest.view.ts";
 import { type SmallestRow, smallestRows } from "../smallest-rows.ts";
+import type { StageLine } from "../stages.view.ts";
 import { limitsCard } from "../together/limits-card.view.ts";
 import { useProof } from "../use-proof.ts";
+import { useStages } from "../use-stages.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { fittedOn, fittingOf, type Reminder, remindersOf } from "./hand-over.view.ts";
 import { type CardRow, cardRows, type LimitRow } from "./hand-over-parts.ts";
@@ -36,6 +39,8 @@ export interface HandOverView {
   readonly reminders: readonly Reminder[];
   /** Parts the plan takes out; null where there is no plan. */
   readonly removed: readonly string[] | null;
+  /** Stages before this one that something is left to do at; null while it is not known. */
+  readonly open: readonly Stage[] | null;
   /** Whether the wiring as built is on record; else it is but the plan. */
   readonly built: boolean;
   readonly wiring: ReturnType<typeof useUnitWiring>;
@@ -46,6 +51,7 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const { job, jobs, rig, unit, sources, starters, works, readings } = bundle;
   const proved = useProof(bundle);
   const wiring = useUnitWiring(bundle);
+  const stages = useStages(bundle);
   const own = works.find((w) => w.jobId === job.id);
   const cases = useMemo(() => {
     const asked = sources.map((s) => startCase(unit, s, "soft", conditionsOf(rig, job, starters)));
@@ -99,10 +105,14 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     fitted,
     reminders: remindersOf(fitting.work, fittedOn(job, own, readings)),
     removed,
+    open: stages === null ? null : stages.lines.filter(isOpen).map((line) => line.stage),
     built,
     wiring,
   };
 }
+
+/** Whether something is left to do at a stage that comes before handing over. */
+const isOpen = ({ stage, state }: StageLine): boolean => stage !== "hand-over" && state !== "done" && state !== "not-needed";
 
 /** What may be on together with the unit once its starter has learned; rows of the sources that can be told. */
 function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobBundle): {

@@ -8,6 +8,7 @@ import { Photos } from "../photos/photos.tsx";
 import { ConductorForm } from "./conductor-form.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
+import { StartPartsForm } from "./start-parts-form.tsx";
 import { SwitchesForm } from "./switches-form.tsx";
 import { corrected, withWire } from "./wiring.view.ts";
 
@@ -79,6 +80,7 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
           )}
         </div>
         <SwitchesForm wiring={wiring} save={save} />
+        <StartPartsForm bundle={bundle} wiring={wiring} save={save} />
       </Rail>
     </StageFrame>
   );

@@ -1,3 +1,4 @@
+import { figureText } from "@amp-saver/core/figure";
 import { formatAmps } from "@amp-saver/core/quantity";
 import type { Reading, Source } from "@amp-saver/records";
 import { useState } from "react";
@@ -19,6 +20,7 @@ interface ReadingListProps {
 export function ReadingList({ readings, sources, leftOut }: ReadingListProps) {
   const { commit } = useStore();
   const { measure } = useSettings();
+  const air = (celsius: number): string => figureText("hottestC", measure, celsius);
   const [corrected, setCorrected] = useState<string | null>(null);
   const sheet = readings.find((r) => r.id === corrected);
   return (
@@ -49,7 +51,7 @@ export function ReadingList({ readings, sources, leftOut }: ReadingListProps) {
               ))}
               <div className="flex items-center gap-3">
                 <span className="min-w-0 grow text-small leading-tight text-ink2">
-                  {conditionsWords(reading, sources.find((s) => s.id === reading.sourceId)?.name ?? null, measure)}
+                  {conditionsWords(reading, sources.find((s) => s.id === reading.sourceId)?.name ?? null, air)}
                 </span>
                 <button
                   type="button"

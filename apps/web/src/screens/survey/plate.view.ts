@@ -1,5 +1,6 @@
 import { W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { doubtPlate, type PlateDoubt } from "@amp-saver/core/study/plate";
+import { START_PART_PARAMS } from "@amp-saver/core/study/start-parts/params";
 import type { AirConditioner } from "@amp-saver/records";
 
 /**
@@ -45,7 +46,7 @@ export function plateDoubt({ plateVolts, lockedRotorA, ratedLoadA, coolingW }: A
 }
 
 /** Share that a run capacitor may be off what is printed: usually ± 6 % (common practice, no source). */
-export const CAPACITOR_BAND = 0.06;
+export const CAPACITOR_BAND = START_PART_PARAMS.runBand.value;
 
 /** How far a measured run capacitor is off what is printed, as a share; null unless both are known and one was measured. */
 export function capacitorOff({ runCapacitorF: found, runCapacitorPrintedF: printed }: AirConditioner): number | null {

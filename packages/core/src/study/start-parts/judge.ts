@@ -1,0 +1,43 @@
+import { START_PART_PARAMS as P } from "./params.ts";
+
+/** Parts that help a motor start, as they are tested. */
+export const START_PARTS = ["ptc", "relay-contact", "relay-coil", "start-capacitor", "run-capacitor"] as const;
+export type StartPart = (typeof START_PARTS)[number];
+
+/** What a meter shows on one: ohms or farads, or no path at all. */
+export type PartReading = number | "open";
+
+/** What it should show; farads need what is printed on the part. */
+interface PartBand {
+  readonly least: number;
+  readonly most: number;
+  readonly unit: "ohm" | "F";
+}
+
+export type PartVerdict = "good" | "open" | "short" | "low" | "high" | "no-print";
+
+/** The band a good part shows; null for a capacitor whose print is not known. Common practice, no source. */
+export function partBand(part: StartPart, printedF: number | null): PartBand | null {
+  switch (part) {
+    case "ptc":
+      return { least: P.ptcLeastOhm.value, most: P.ptcMostOhm.value, unit: "ohm" };
+    case "relay-contact":
+      return { least: 0, most: P.contactMostOhm.value, unit: "ohm" };
+    case "relay-coil":
+      return { least: P.coilLeastOhm.value, most: P.coilMostOhm.value, unit: "ohm" };
+    default: {
+      if (printedF === null) return null;
+      const [low, high] = part === "start-capacitor" ? [P.startLow.value, P.startHigh.value] : [P.runBand.value, P.runBand.value];
+      return { least: printedF * (1 - low), most: printedF * (1 + high), unit: "F" };
+    }
+  }
+}
+
+/** Whether a part is good, measured dead, bled, cold and with its wires off; and how it is not. */
+export function judgePart(part: StartPart, reading: PartReading, printedF: number | null): PartVerdict {
+  const band = partBand(part, printedF);
+  if (band === null) return "no-print";
+  if (reading === "open") return "open";
+  if (reading < band.least) return band.unit === "ohm" ? "short" : "low";
+  return reading > band.most ? "high" : "good";
+}
