@@ -1,4 +1,5 @@
-import { CAPACITOR_VOLTS, type Printed } from "@amp-saver/core/study/isolation";
+import type { Printed } from "@amp-saver/core/study/isolation";
+import { CAPACITOR_VOLTS } from "@amp-saver/core/study/isolation/params";
 import type { FitLog } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
 import { Pick } from "../../ui/pick.tsx";

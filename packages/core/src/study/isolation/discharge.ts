@@ -15,9 +15,6 @@ export interface ChargedCapacitor {
   readonly sealed: boolean;
 }
 
-/** AC volts that capacitors are printed with; common practice, no source. */
-export const CAPACITOR_VOLTS = [110, 125, 165, 220, 250, 330, 370, 400, 440, 450, 480] as const;
-
 /** How long bleeding takes, and what it asks of the resistors. */
 export interface Bleed {
   /** Highest volts it can hold: √2 × the printed AC volts. */

@@ -13,5 +13,5 @@ export {
   runHolds,
   taskName,
 } from "./dead.ts";
-export { type Bleed, bleed, CAPACITOR_VOLTS, type ChargedCapacitor, capacitorsOf, type Printed } from "./discharge.ts";
+export { type Bleed, bleed, type ChargedCapacitor, capacitorsOf, type Printed } from "./discharge.ts";
 export { ISOLATION_PARAMS } from "./params.ts";

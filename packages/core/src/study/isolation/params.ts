@@ -37,3 +37,6 @@ export const ISOLATION_PARAMS = {
     source: "a decision of this product",
   },
 } as const satisfies ParamTable;
+
+/** AC volts that capacitors are printed with; common practice, no source. */
+export const CAPACITOR_VOLTS = [110, 125, 165, 220, 250, 330, 370, 400, 440, 450, 480] as const;
