@@ -67,12 +67,14 @@ describe("in gloves, one question a screen", () => {
     await press(page, "Not here today", "tap", "radio");
     await another(page, first);
     await press(page, "Back", "tap");
-    await until("the first again", async () => (await asked(page)) === first || notYet(await asked(page)));
+    // An auto-start is not asked of a generator that is not here: one question less.
+    const again = first?.replace(/\d+$/, (all) => String(Number(all) - 1));
+    await until("the first again", async () => (await asked(page)) === again || notYet(await asked(page)));
     const away = await named(page, "radio", "Not here today");
     expect(await away.evaluate((e) => e.getAttribute("aria-checked"))).toBe("true");
     await press(page, "Next", "tap");
-    await another(page, first);
-    expect(await everythingOff(page)).toBe(9);
+    await another(page, again ?? null);
+    expect(await everythingOff(page)).toBe(8);
     expect(await page.evaluate(() => document.querySelector("main")?.scrollTop)).toBe(0);
   });
 

@@ -62,7 +62,7 @@ export function named(page: Page, role: string, name: string): Promise<ElementHa
 /** Waits until an element stays where it is: an eye does, before the finger goes there. */
 function atRest(element: ElementHandle<Element>): Promise<true> {
   let last = "";
-  return until("a button to stay where it is", async () => {
+  return until("it to stay where it is", async () => {
     const { x, y } = (await element.boundingBox()) ?? {};
     const stays = last === `${x} ${y}`;
     last = `${x} ${y}`;
@@ -112,16 +112,23 @@ export async function asList(page: Page): Promise<void> {
   });
 }
 
-/** Replaces what a field holds. */
+/** Replaces what a field holds, and looks whether it stands there: where the page was drawn anew under the finger, it is typed again. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
-  const field = await named(page, "textbox", label);
-  await field.scrollIntoView();
-  await field.click();
-  await page.keyboard.down("Control");
-  await page.keyboard.press("a");
-  await page.keyboard.up("Control");
-  await page.keyboard.press("Backspace");
-  await field.type(text);
+  for (let tries = 3; ; tries--) {
+    const field = await named(page, "textbox", label);
+    await field.scrollIntoView();
+    await atRest(field);
+    await field.click();
+    await page.keyboard.down("Control");
+    await page.keyboard.press("a");
+    await page.keyboard.up("Control");
+    await page.keyboard.press("Backspace");
+    await field.type(text);
+    const [stands, has] = await field.evaluate((e) => [(e as HTMLInputElement).value, e === document.activeElement] as const);
+    if (stands === text && has) return;
+    if (tries === 1)
+      throw new Error(`${label} holds ${JSON.stringify(stands)} instead of ${JSON.stringify(text)}${has ? "" : " and lost the focus"}`);
+  }
 }
 
 /** Sets a list by its label, as a finger on the device’s own list does. */

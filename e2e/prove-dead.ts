@@ -25,9 +25,12 @@ export async function proveDead(page: Page): Promise<void> {
       await box.click();
     }
   };
-  for (const radio of await page.$$('[role="radio"][value="locked"]')) {
-    await radio.scrollIntoView();
-    await radio.click();
+  const open = '[role="radio"][value="locked"][aria-checked="false"]';
+  for (let radio = await page.$(open); radio !== null; radio = await page.$(open)) {
+    const asked = radio;
+    await asked.scrollIntoView();
+    await asked.click();
+    await until("the answer", () => asked.evaluate((e) => e.getAttribute("aria-checked") !== "false").catch(() => true));
   }
   await type(page, "Meter proved before, V", "121");
   await fill(page, /^(line|neutral).*, V$/, "0.1");

@@ -9,6 +9,8 @@ export interface Feed {
   readonly kind: Source["type"] | "auto-start" | "breaker" | "fuse" | "disconnect";
   /** Whose it is: a source's or a unit's name; null where there is only one. */
   readonly of: string | null;
+  /** The source that is not here either where this one is asked in vain: an auto-start goes with its engine. */
+  readonly goesWith?: string;
 }
 
 /**
@@ -19,7 +21,7 @@ export function feedsOf(rig: Rig, units: readonly AirConditioner[], sources: rea
   const fed = sources.flatMap((s): Feed[] => {
     const own: Feed = { id: s.id, kind: s.type, of: s.name };
     const engine = s.type === "generator" || s.type === "inverter-generator";
-    return engine ? [own, { id: `${s.id} auto-start`, kind: "auto-start", of: s.name }] : [own];
+    return engine ? [own, { id: `${s.id} auto-start`, kind: "auto-start", of: s.name, goesWith: s.id }] : [own];
   });
   const breakers = units.map((u): Feed => ({ id: `breaker ${u.id}`, kind: "breaker", of: u.name }));
   if (rig.place !== "house") return [...fed, ...breakers, { id: "fuse", kind: "fuse", of: null }];

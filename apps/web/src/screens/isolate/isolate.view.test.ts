@@ -63,6 +63,16 @@ describe("one roof, one proof", () => {
     expect(answers.map(feedsAgain)).toEqual([false, false, false, true, true]);
   });
 
+  it("asks nothing of an auto-start whose generator is not here, and asks it again once the generator is", () => {
+    const asked = (away: boolean): readonly string[] => {
+      const sources = { ...workOf(rear).sources, "demo-gen": { off: false, locked: false, away } };
+      return viewOf(rear, { ...workOf(rear), sources }).feeds.map((f) => f.id);
+    };
+    expect(asked(true)).toEqual(asked(false).filter((id) => id !== "demo-gen auto-start"));
+    expect(asked(false)).toContain("demo-gen auto-start");
+    expect(asked(true)).toContain("demo-gen");
+  });
+
   it("keeps reasons about sources and none about this unit’s own pairs", () => {
     const reasons = { "source-off fuse": "there is no control fuse here", "pair L-N": "could not be reached at all" };
     const roof = { unitName: "", at: NOW, work: { ...workOf(front), overrides: reasons } };

@@ -60,7 +60,8 @@ interface IsolationInput {
 /** What must be off, measured and bled on this rig and unit, and what of it is open. */
 export function isolationView({ rig, unit, units, sources, wiring, work }: IsolationInput): IsolationView {
   const place: SitePlace = rig.place === "house" ? "ground" : "roof";
-  const feeds = feedsOf(rig, units, sources);
+  const isAway = (id: string | undefined): boolean => id !== undefined && work.sources[id]?.away === true;
+  const feeds = feedsOf(rig, units, sources).filter(({ goesWith }) => !isAway(goesWith));
   const capacitors = capacitorsOf(asFoundOf(wiring), {
     runF: unit.runCapacitorF?.value ?? null,
     startF: unit.startAidF?.value ?? null,

@@ -81,7 +81,7 @@ export function MapFrame({
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
         tabIndex={0}
         aria-label={PREPARE.mapKeys}
-        className={`overflow-auto border-y-[1.5px] border-ink ${compact ? "max-h-[270px] min-[43.75rem]:max-h-[640px]" : "max-h-[640px]"}`}
+        className={`overflow-auto border-y-[1.5px] border-ink ${compact ? "max-h-[28svh] min-[43.75rem]:max-h-[min(640px,60svh)]" : "max-h-[640px]"}`}
         onKeyDown={(event) => {
           const by = { "+": ZOOM, "=": ZOOM, "-": 1 / ZOOM, "0": null }[event.key];
           if (by === undefined || event.ctrlKey || event.metaKey) return;
