@@ -165,7 +165,9 @@ describe("the wiring of a unit", () => {
     expect(steps).toMatch(
       /1 Photograph the box, both sides, before anything moves\..*9 Put FEED onto cap C: ¼ in female push-on\. Not compressor C, the round mark\./,
     );
-    expect(crimps).toMatch(/RUN-OUT male spade into the .*blue 16 AWG on the ground holds 30 lb.*UL 486A, from memory.*Kit and spares/);
+    expect(crimps).toMatch(
+      /RUN-OUT .*buy ¼ in male spade, insulated, blue, 16 AWG, on the ground, holds 30 lb.*UL 486A, from memory.*Kit and spares/,
+    );
     expect(back).toMatch(/Undo the install.*Put blue, white stripe \(compressor R – cap C\) onto cap C.*Put the PTC back in/);
     expect(`${found}${done}${steps}${crimps}${back}`).not.toMatch(/(?<![A-Za-z0-9°]|cap |compressor )C(?![A-Za-z0-9-])/);
     expect(readFileSync(path).subarray(0, 5).toString()).toBe("%PDF-");

@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { allTerminals, FAMILIES, type Family, inReach, listNets, type Netlist, netsOf, STARTER } from "../src/network/index.ts";
-import { buildAsFound, STARTING_POINTS } from "../src/study/as-found/index.ts";
+import { buildAsFound, PLAIN_ROOFTOP, STARTING_POINTS } from "../src/study/as-found/index.ts";
 import { checkWiring } from "../src/study/wiring-check/index.ts";
 import {
+  AID_WAYS,
   applySteps,
   COMMON_WAYS,
   type PlanOptions,
@@ -100,6 +101,38 @@ describe("a run capacitor out of reach", () => {
   });
 });
 
+describe("common in a far box", () => {
+  const steps = (family: Family, options: Omit<PlanOptions, "family"> = {}) => {
+    const plan = planWiring(buildAsFound({ ...PLAIN_ROOFTOP, control: "board", secondBox: true }), { family, jumper: true, ...options });
+    if (!plan.ok) throw new Error(plan.reason);
+    return plan.value.steps.map((s) => `${s.do} ${s.conductor} ${s.at} ${s.with}`);
+  };
+
+  it("is reached by a jumper that is run, put on in the far box, and joined to the lead in the near one", () => {
+    expect(steps("F4").slice(-8)).toEqual([
+      "fit null null jumper.REF",
+      "land jumper.REF board.NO piggyback",
+      "tug jumper.REF board.NO null",
+      "splice starter.REF joint2.J jumper.REF",
+      "tug jumper.REF joint2.J null",
+      "tug starter.REF joint2.J null",
+      "insulate null joint2.J null",
+      "photo null null null",
+    ]);
+  });
+
+  it("is opened there by two jumpers, one for each lead", () => {
+    const f5 = steps("F5", { common: "cut" });
+    expect(f5.filter((s) => s.startsWith("fit"))).toEqual([
+      "fit null null starter",
+      "fit null null jumper.COM-FEED",
+      "fit null null jumper.COM-OUT",
+    ]);
+    expect(f5.filter((s) => /^splice starter.COM/.test(s))).toHaveLength(2);
+    expect(f5.filter((s) => /^land/.test(s) && /COM-/.test(s))).toEqual([]);
+  });
+});
+
 describe("two thousand circuits", () => {
   it("are planned as described, step by step, and put back as found; or refused with a reason", () => {
     const ways = {
@@ -107,6 +140,8 @@ describe("two thousand circuits", () => {
       run: fc.constantFrom(undefined, ...RUN_WAYS),
       common: fc.constantFrom(undefined, ...COMMON_WAYS),
       tap: fc.constantFrom(undefined, ...TAP_WAYS),
+      aid: fc.constantFrom(undefined, ...AID_WAYS),
+      jumper: fc.constantFrom(undefined, true),
     };
     const tally = { planned: 0, refused: new Map<string, number>() };
     fc.assert(

@@ -48,7 +48,7 @@ export {
   type WaveformFacts,
   type WaveformId,
 } from "./kind/waveform.ts";
-export { newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
+export { JOINTS, newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
 export { lineNamed } from "./line-named.ts";
 export { migrate, type Step } from "./migrate.ts";
 export { parseRecord } from "./parse.ts";

@@ -1,3 +1,5 @@
+import { useId } from "react";
+
 interface PickProps<T extends string> {
   readonly label: string;
   readonly help?: string;
@@ -8,14 +10,21 @@ interface PickProps<T extends string> {
 
 /** One of many on a ruled row, from the device's own list. */
 export function Pick<T extends string>({ label, help, value, options, onChange }: PickProps<T>) {
+  const id = useId();
   return (
     <label className="flex items-center justify-between gap-3 border-b border-hair py-1.5 text-body">
       <span>
-        {label}
-        {help !== undefined && <span className="block text-small leading-[1.15] text-ink2">{help}</span>}
+        <span id={id}>{label}</span>
+        {help !== undefined && (
+          <span id={`${id}-help`} className="block text-small leading-[1.15] text-ink2">
+            {help}
+          </span>
+        )}
       </span>
       <select
         value={value}
+        aria-labelledby={id}
+        aria-describedby={help === undefined ? undefined : `${id}-help`}
         onChange={(event) => {
           const next = options.find((o) => o.value === event.target.value);
           if (next !== undefined) onChange(next.value);

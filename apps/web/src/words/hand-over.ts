@@ -52,7 +52,8 @@ export const HAND_OVER = {
   removedNone: "Nothing was removed.",
   removedNonePlanned: "Nothing has to be removed.",
   removedUnknown: "Not known: there is no plan for this circuit.",
-  removedLine: (part: string): string => `${part}: out of the circuit, ends capped and labeled. Never with the starter.`,
+  removedLine: (part: string, out: boolean): string =>
+    `${part}: ${out ? "taken out and kept to undo the install" : "out of the circuit, ends capped and labeled"}. Never with the starter.`,
   restore: "Undo the install",
   restoreHelp: "Prove it dead and bleed the capacitors first. In this order the unit ends up as it was found.",
   built: "Wiring as built",

@@ -5,7 +5,7 @@ import type { FaultCode, Symptom } from "@amp-saver/core/study/wiring-check";
 import type { BlockReason, PlanStep } from "@amp-saver/core/study/wiring-plan";
 import type { Span } from "./answer.ts";
 import { pullForce, STRIP, wireSize, wireSizes } from "./wire-size.ts";
-import { JUMPER_AWG, lower, type WiringNames } from "./wiring.ts";
+import { lower, type WiringNames } from "./wiring.ts";
 
 const count = (n: number, one: string, many: string): string => (n === 0 ? `no ${many}` : n === 1 ? `one ${one}` : `${n} ${many}`);
 
@@ -18,15 +18,20 @@ export const PLAN = {
     { text: `${leads} leads, ${count(moved, "wire to move", "wires to move")}, ` },
     { text: cuts === 0 ? "nothing cut." : `${count(cuts, "cut", "cuts")}.`, decides: cuts > 0 },
   ],
-  sure: (retired: readonly string[], released: boolean): string =>
+  sure: (retired: readonly string[], removed: boolean, released: boolean): string =>
     [
-      retired.length === 0 ? "" : `${retired.join(" and ")} ${retired.length === 1 ? "stays" : "stay"} bolted in, ends capped and labeled.`,
+      retired.length === 0
+        ? ""
+        : removed
+          ? `${retired.join(" and ")} ${retired.length === 1 ? "comes" : "come"} out and ${retired.length === 1 ? "is" : "are"} kept to undo the install.`
+          : `${retired.join(" and ")} ${retired.length === 1 ? "stays" : "stay"} bolted in, ends capped and labeled.`,
       released ? "Every wire to be opened is proven." : "Not yet proven: go to Find the wires.",
     ]
       .filter((s) => s !== "")
       .join(" "),
   blocked: {
     "starter-present": "A starter is already in this circuit.",
+    "ohms-contradict": "The ohms put a wire on another compressor terminal than the circuit as found.",
     "no-compressor": "There is no compressor in this circuit.",
     "several-compressors": "There is more than one compressor in this circuit.",
     "no-run-conductor": "No wire goes to compressor R.",
@@ -51,6 +56,12 @@ export const PLAN = {
   common: { unplug: "at a push-on", cut: "by a cut", pin: "at compressor C" },
   tapLabel: "Sense common",
   tap: { terminal: "at a terminal", splice: "by a three-way splice" },
+  aidLabel: "Start aid",
+  aid: { cap: "Leave in, capped", remove: "Take out" },
+  jumperLabel: "Lead to common is too short",
+  jointLabel: "Joints",
+  jointUsual: "the one easiest to undo",
+  jointTakes: (n: number): string => `It does not take ${n === 1 ? "one joint" : `${n} joints`} of this plan; the usual is used there.`,
   lidLow: "The lid nearly touches the tabs",
   steps: "Steps",
   next: "Next step",
@@ -66,6 +77,22 @@ export const PLAN = {
     "closed end": "closed-end crimp",
     "solder and shrink": "solder and shrink",
   } satisfies Readonly<Record<SpliceName, string>>,
+  has: (what: string): string => `has ${what}`,
+  onIt: { bare: "bare end", cut: "cut end" },
+  cutOff: "cut that end off",
+  meets: {
+    "male-tab": "goes onto a male tab",
+    "taken-tab": "goes onto a tab already taken",
+    screw: "goes under a screw",
+    pin: "goes onto a compressor terminal",
+    "starter-terminal": "goes into the starter’s terminal",
+    "push-on": "goes into a female push-on",
+    blade: "takes a male spade",
+    wires: "is joined with other wires",
+  },
+  buy: (what: string): string => `buy ${what}`,
+  keeps: (what: string): string => `keeps its ${what}`,
+  gender: { female: "female", male: "male", both: "female with a male tab" },
   made: { "on the ground": "on the ground", "after it has passed": "after it is pulled through", "comes so": "factory end" },
   pull: (newton: number, measure: Measure): string => `holds ${pullForce(newton, measure)}`,
   pullSource: "Pull: UL 486A, from memory. Colors: DIN 46245, from memory.",
@@ -77,8 +104,7 @@ export const PLAN = {
   ],
   kitLine: (what: string, needed: number, spare: number): string => `${needed} × ${what}, ${spare} spare`,
   extras: {
-    jumper: (measure: Measure): string =>
-      `${wireSize(JUMPER_AWG, measure)} jumper from the far box along the factory loom: a splice at the lead, a terminal at the far end`,
+    jumper: (jumper: string): string => `${jumper} wire for each jumper to common, long enough to follow the factory loom`,
     pigtail: (): string => "short pigtail with a flag on the board tab, spliced to the lead: a piggyback would be too high",
   },
   splices: "Splices compared",
@@ -112,6 +138,7 @@ export const PLAN = {
   restore: "Undo the install",
   undoHere: "Undo it step by step",
   restoreHelp: "Every step undone in reverse order. Keep it in the unit.",
+  alsoHerm: "also marked CP or H",
   notPin: "Not compressor C, the round mark.",
   notCan: "Not cap C, the square mark.",
   notCoil: "Not the small low-voltage screws of the coil.",
@@ -135,7 +162,7 @@ export function stepSentence(
     case "lift":
       return `Lift ${wire} off ${at}.`;
     case "land":
-      return `Put ${wire} onto ${at}${crimp === null ? "" : `: ${names.crimps[crimp]}`}.`;
+      return `Put ${wire} onto ${at}${main.why === "start-on-herm" && at.endsWith("HERM") ? `, ${PLAN.alsoHerm}` : ""}${crimp === null ? "" : `: ${names.crimps[crimp]}`}.`;
     case "move":
       return `Move ${wire} from ${at} to ${main.with === null ? "" : names.terminal(main.with)}.`;
     case "cut":
@@ -143,11 +170,15 @@ export function stepSentence(
     case "splice":
       return `Join ${members.map(names.wire).join(" with ")}${joint === null ? "" : `: ${PLAN.spliceNames[joint]}`}.`;
     case "retire":
+      if (main.why === "aid-removed")
+        return `Unbolt the ${main.with === null ? "" : lower(names.part(main.with).name)} and take it out. Keep it, labeled, to undo the install.`;
       return `Leave the ${main.with === null ? "" : lower(names.part(main.with).name)} out of the circuit: cap and label both ends.`;
     case "fit":
       return main.why === "aid-back"
         ? `Put the ${main.with === null ? "" : lower(names.part(main.with).name)} back in.`
-        : "Dry fit the starter: clear of fan and tubing, lid closes. Then feed its leads.";
+        : main.why === "jumper-run"
+          ? `Run the ${main.with === null ? "" : names.wire(main.with)} from the far end along the factory loom. Leave slack at both ends.`
+          : "Dry fit the starter: clear of fan and tubing, lid closes. Then feed its leads.";
     case "insulate":
       return `Insulate ${wire === "" ? at : wire}.`;
     case "tug":

@@ -10,6 +10,6 @@ export const SHEET = {
     released
       ? `${wire}: ${by === "proofs" ? "two proofs and a photo" : `released for a reason: ${reason ?? ""}`}`
       : `${wire}: not yet released`,
-  crimpHeads: ["Wire", "End", "Color", "Size", "Made", "Pull"],
+  crimpHeads: ["Wire", "End"],
   on: (terminal: string): string => `, on ${terminal}`,
 } as const;

@@ -40,7 +40,7 @@ const FAN: Readonly<Record<string, string>> = { C: "common", M: "main", A: "auxi
 
 /** Names of parts, terminals and wires of one circuit. A lone C never appears. */
 export interface WiringNames {
-  readonly part: (id: string) => { readonly name: string; readonly under: string };
+  readonly part: (id: string) => { readonly name: string };
   readonly terminal: (at: string) => string;
   /** A wire by its colour and what it joins as found. */
   readonly wire: (id: string) => string;
@@ -51,16 +51,13 @@ export interface WiringNames {
   readonly measure: Measure;
 }
 
-/** Gauge of the jumper between two boxes, AWG; common practice, no source. */
-export const JUMPER_AWG = 14;
-
 /** A name inside a sentence: abbreviations stay as they are. */
 export function lower(name: string): string {
   return name === name.toUpperCase() ? name : name.toLowerCase();
 }
 
-/** Names for a circuit as found with what the starter adds, sizes in the reader's measure. */
-export function wiringNames(asFound: Netlist, finished: Netlist | null, measure: Measure): WiringNames {
+/** Names for a circuit as found with what the starter adds, sizes in the reader's measure; `far` is the part in a second box. */
+export function wiringNames(asFound: Netlist, finished: Netlist | null, measure: Measure, far: string | null = null): WiringNames {
   const kinds = new Map([...asFound.parts, ...(finished?.parts ?? [])].map((p) => [p.id, p.kind]));
   const wires = new Map<string, Conductor>([...(finished?.conductors ?? []), ...asFound.conductors].map((c) => [c.id, c]));
   const part = (id: string): string => {
@@ -80,13 +77,14 @@ export function wiringNames(asFound: Netlist, finished: Netlist | null, measure:
   };
   const color = (id: string): string => wires.get(id)?.color ?? wires.get(id.replace(/\/\d+$/, ""))?.color ?? id;
   const wire = (id: string): string => {
+    if (id.startsWith("jumper.")) return `jumper for ${nameOn(id)}`;
     if (id.startsWith("starter.")) return color(id) === UNREAD_COLOR ? nameOn(id) : `${nameOn(id)} ${color(id)}`;
     const base = id.replace(/\/\d+$/, "");
     const ends = (asFound.conductors.find((c) => c.id === base)?.ends ?? []).flatMap((e) => (e === null ? [] : [terminal(e)]));
     return `${color(base)} (${ends.join(" – ")})${id === base ? "" : ", the other piece"}`;
   };
   return {
-    part: (id) => ({ name: part(id), under: "" }),
+    part: (id) => ({ name: id === far ? `${part(id)}, far box` : part(id) }),
     terminal,
     wire,
     color,
@@ -187,10 +185,13 @@ export const FOUND = {
     boot: "Rubber boot over the capacitor",
   },
   heatPumpNote: "A heat pump makes no difference to the starter’s wiring.",
-  secondBoxNote: (measure: Measure): string =>
-    `Two boxes: a ${wireSize(JUMPER_AWG, measure)} jumper runs along the factory loom from the far box to the starter’s lead.`,
+  secondBoxNote: (jumper: string): string =>
+    `Two boxes: a ${jumper} jumper runs along the factory loom from the far box to the starter’s lead.`,
   freeC: "Free tabs on cap C",
-  freeHerm: "Free tabs on cap HERM",
+  freeHerm: "Free tabs on cap HERM, also marked CP or H",
+  ownEnd: "Terminal on its loose end",
+  ownEndHelp: "At the end that the plan lifts.",
+  ownUsual: "as is usual at its place",
   colors: "Insulation",
   colorOf: { run: "Run", start: "Start", common: "Common", neutral: "Line side of the run cap", fan: "Fan", aid: "Start aid" },
   conductor: "This wire",

@@ -1,4 +1,5 @@
 import { FAMILIES, type Netlist, PART_KINDS, soundNetlist } from "@amp-saver/core/network";
+import { AID_WAYS, COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
 import { lineNamed } from "@amp-saver/records";
 import { z } from "zod";
 import { type Bounds, WIRING_BOUNDS } from "./limits.ts";
@@ -60,7 +61,14 @@ const circuit = {
 export const wiringCaseSchema = z.strictObject({
   format: z.literal("amp-saver/wiring-case"),
   ...circuit,
-  starter: z.strictObject({ family: z.literal(FAMILIES) }),
+  starter: z.strictObject({
+    family: z.literal(FAMILIES),
+    run: z.literal(RUN_WAYS).exactOptional(),
+    common: z.literal(COMMON_WAYS).exactOptional(),
+    tap: z.literal(TAP_WAYS).exactOptional(),
+    aid: z.literal(AID_WAYS).exactOptional(),
+    jumper: z.boolean().exactOptional(),
+  }),
 });
 
 /** The shape of `amp-saver/wiring-check`, version 1. */

@@ -29,7 +29,8 @@ const FOR: Readonly<Record<StepReason, string>> = {
   "as-found": "as found, before anything moves",
   "aid-off": "the start aid comes out of the circuit",
   "orphan-kept": "it shared the start aid's terminal and keeps its connection",
-  "aid-retired": "bolted in, both ends insulated and labelled, or taken out",
+  "aid-retired": "bolted in, both ends insulated and labelled",
+  "aid-removed": "taken out, kept to undo the install",
   "starter-in": "after a dry fit",
   "run-off": "the run conductor leaves its place",
   "run-to-starter": "the starter feeds compressor R",
@@ -40,6 +41,8 @@ const FOR: Readonly<Record<StepReason, string>> = {
   "common-fed": "the starter is fed where common was",
   "common-tapped": "the starter reads common",
   "common-cut-to-tap": "for the splice of three",
+  "jumper-run": "from the far box along the factory loom",
+  "jumper-joined": "the jumper lengthens the lead",
   "link-to-starter": "the link from the contactor feeds the module",
   "second-link-off": "the contactor must not feed the can past the module",
   "capacitor-fed": "the module feeds the can",
@@ -72,7 +75,7 @@ function say({ do: what, conductor, at, with: other, why }: PlanStep): string {
       case "insulate":
         return conductor === null ? `Insulate ${at}` : `Insulate the end of ${conductor} that was at ${at}`;
       case "retire":
-        return `Retire ${other}`;
+        return why === "aid-removed" ? `Take out ${other}` : `Retire ${other}`;
       case "fit":
         return `Fit ${other}`;
       case "tug":

@@ -1,6 +1,6 @@
 import { FAMILIES, PART_KINDS } from "@amp-saver/core/network";
-import { tableOf } from "@amp-saver/core/quantity";
-import { isHighVolts } from "@amp-saver/core/reference";
+import { keysOf, tableOf } from "@amp-saver/core/quantity";
+import { isHighVolts, SPLICES } from "@amp-saver/core/reference";
 import {
   COLORED,
   CONTROLS,
@@ -12,7 +12,9 @@ import {
   UNBROKEN_POLES,
 } from "@amp-saver/core/study/as-found";
 import { START_PARTS } from "@amp-saver/core/study/start-parts";
-import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
+import { LABELS } from "@amp-saver/core/study/windings";
+import { OWN_ENDS } from "@amp-saver/core/study/wire-ends";
+import { AID_WAYS, COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
@@ -113,10 +115,21 @@ const sealedNamed: Step = (old) => {
   return { parts: {}, printed: {}, ...old, corrected: sealed(old.corrected), built: sealed(old.built) };
 };
 
+/** Nobody had said what is on a wire, nor chosen a joint. */
+const waysAdded: Step = (old) => ({ leads: {}, own: {}, aid: null, joint: null, jumper: null, ...old });
+
+/** Joints that may be asked for; the pair of blades is taken wherever it can be, unasked. */
+export const JOINTS = keysOf(SPLICES);
+
 /** How a unit is wired: as found, what was proved, how the starter is to go in, and as built. */
 export const wiringRecord = defineRecord({
   kind: "wiring",
-  migrations: { "wiring-2-adds-meter-count": asItWas, "wiring-3-names-line": endsNamed, "wiring-4-adds-sealed-and-print": sealedNamed },
+  migrations: {
+    "wiring-2-adds-meter-count": asItWas,
+    "wiring-3-names-line": endsNamed,
+    "wiring-4-adds-sealed-and-print": sealedNamed,
+    "wiring-5-adds-leads-and-ways": waysAdded,
+  },
   schema: (base) =>
     z.strictObject({
       ...base,
@@ -136,11 +149,19 @@ export const wiringRecord = defineRecord({
         toCase: z.strictObject({ a: z.boolean(), b: z.boolean(), c: z.boolean() }),
         windingC: bounded("hottestC"),
       }),
+      /** The conductor on each labelled lead, where it was said. */
+      leads: z.partialRecord(z.literal(LABELS), name),
+      /** What was seen on the ends of conductors; absent for what the place tells. */
+      own: z.record(name, z.literal(OWN_ENDS)),
       proofs: z.record(name, proofSchema),
       family: z.literal(FAMILIES),
       run: z.literal(RUN_WAYS).nullable(),
       common: z.literal(COMMON_WAYS).nullable(),
       tap: z.literal(TAP_WAYS).nullable(),
+      aid: z.literal(AID_WAYS).nullable(),
+      joint: z.literal(JOINTS).nullable(),
+      /** Whether what leads to common must be lengthened; null for as two boxes tell. */
+      jumper: z.boolean().nullable(),
       lidLow: z.boolean(),
       /** What the start parts showed on the meter, ohm or farad. */
       parts: z.partialRecord(z.literal(START_PARTS), z.union([z.number().min(0).max(MOST_PART), z.literal("open")])),
@@ -150,7 +171,7 @@ export const wiringRecord = defineRecord({
       built: netlistSchema.nullable(),
     }),
   references: ["rigId", "unitId"],
-  merge: { entries: ["proofs", "parts", "printed"] },
+  merge: { entries: ["proofs", "parts", "printed", "leads", "own"] },
 });
 export type Wiring = RecordFrom<typeof wiringRecord>;
 
@@ -175,11 +196,16 @@ export function newWiring(now: string, unit: AirConditioner): Wiring {
     switches: { ...(isHighVolts(unit.plateVolts.value) ? PLAIN_CONDENSER : PLAIN_ROOFTOP), aid: FOUND_AID[unit.startAid] },
     corrected: null,
     windings: { ab: null, bc: null, ca: null, probesOhm: 0, toCase: { a: false, b: false, c: false }, windingC: RESTED_C },
+    leads: {},
+    own: {},
     proofs: {},
     family: "F4",
     run: null,
     common: null,
     tap: null,
+    aid: null,
+    joint: null,
+    jumper: null,
     lidLow: false,
     parts: {},
     printed: {},

@@ -3,7 +3,7 @@ import type { MapBox } from "./layout.ts";
 
 /** What parts and terminals are called on the map. */
 export interface MapNames {
-  readonly part: (id: string) => { readonly name: string; readonly under: string };
+  readonly part: (id: string) => { readonly name: string };
   /** In full, for tags of can and compressor and for speech: never a lone C. */
   readonly terminal: (terminal: string) => string;
 }

@@ -92,7 +92,9 @@ export function useHandOver(bundle: JobBundle): HandOverView {
   const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
   const built = builtView(wiring.wiring, plan, fitting.work)?.unconfirmed.length === 0;
-  const removed = plan.plan.ok ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name)) : null;
+  const removed = plan.plan.ok
+    ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name, wiring.wiring.aid === "remove"))
+    : null;
   const busy = proved.busy || coming || comingLimits;
   return {
     busy,

@@ -3,15 +3,19 @@ import { useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { Pick } from "../../ui/pick.tsx";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
+import { PLAN } from "../../words/wiring-plan.ts";
 import { Photos } from "../photos/photos.tsx";
 import { ConductorForm } from "./conductor-form.tsx";
+import { END_OPTIONS } from "./ends.view.ts";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { StartPartsForm } from "./start-parts-form.tsx";
 import { SwitchesForm } from "./switches-form.tsx";
 import { corrected, withWire } from "./wiring.view.ts";
 
+const USUAL_END = "";
 const SUBJECTS = ["as-found", "diagram"] as const;
 
 /** The circuit as found: built from switches, then corrected wire by wire. */
@@ -63,6 +67,18 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
             setPicked(null);
           }}
         />
+        {wire !== undefined && (
+          <Pick<string>
+            label={FOUND.ownEnd}
+            help={FOUND.ownEndHelp}
+            value={wiring.own[wire.id] ?? USUAL_END}
+            options={[
+              { value: USUAL_END, word: FOUND.ownUsual },
+              ...END_OPTIONS.map((value) => ({ value, word: value === "bare" ? PLAN.onIt.bare : names.crimps[value] })),
+            ]}
+            onChange={(end) => save({ built: null }, "own", { own: { [wire.id]: end === USUAL_END ? undefined : end } })}
+          />
+        )}
         <div className="flex flex-wrap gap-2 py-2">
           <Button
             onClick={() => {

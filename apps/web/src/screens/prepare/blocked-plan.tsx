@@ -1,6 +1,7 @@
 import { Answer } from "../../ui/answer.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
+import { OhmsContradict } from "./lead-wires.tsx";
 import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
 
@@ -20,6 +21,7 @@ export function BlockedPlan({ question, ...props }: BlockedPlanProps) {
           parts={PLAN.blockedSentence(plan.ok ? "" : PLAN.blocked[plan.reason])}
           sure={PLAN.blockedHelp}
         />
+        <OhmsContradict {...props} />
       </Evidence>
       <Rail>
         <PlanOptionsForm {...props} />

@@ -6,7 +6,7 @@ import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { wireSizes } from "../../words/wire-size.ts";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
-import { spliceRows } from "./ends.view.ts";
+import { cutsOff, genderWord, spliceRows } from "./ends.view.ts";
 import type { PlanView } from "./wiring.view.ts";
 
 /** What to crimp before the ladder, and what to carry. */
@@ -32,17 +32,7 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
               </svg>
               <span className="grow">{names.wire(end.conductor)}</span>
             </span>
-            <span className="block pl-[22px] text-ink2">
-              {[
-                end.splice === null ? end.crimp && names.crimps[end.crimp] : PLAN.spliceNames[end.splice.name],
-                end.color,
-                names.size(end.awg),
-                PLAN.made[end.made],
-                end.pullN === null ? null : PLAN.pull(end.pullN, names.measure),
-              ]
-                .filter((s) => s !== null)
-                .join(", ")}
-            </span>
+            <span className="block pl-[22px] text-ink2">{endSentence(end, names)}</span>
           </li>
         ))}
       </ul>
@@ -60,6 +50,28 @@ export function CrimpSheet({ view, names }: { readonly view: PlanView; readonly 
   );
 }
 
+/** One end in words: what it has, what it meets, what is to be bought for it with its gender, and what it must hold. */
+export function endSentence(end: PlanView["ends"][number], names: WiringNames): string {
+  const word = (what: typeof end.has): string => (what === "bare" || what === "cut" ? PLAN.onIt[what] : names.crimps[what]);
+  const made = end.crimp;
+  const gender = genderWord(made);
+  const told = made !== null && gender !== null && !word(made).includes(gender) ? `, ${PLAN.gender[gender]}` : "";
+  const wants = made === null ? null : `${word(made)}${told}`;
+  const keeps = end.made === "comes so" || made === "as the starter’s sheet says";
+  return [
+    PLAN.has(word(end.has)),
+    PLAN.meets[end.meets],
+    cutsOff(end) ? PLAN.cutOff : null,
+    wants === null ? null : keeps ? PLAN.keeps(wants) : PLAN.buy(end.color === null ? wants : `${wants}, ${end.color}`),
+    end.splice === null || wants !== null ? null : PLAN.spliceNames[end.splice.name],
+    names.size(end.awg),
+    keeps ? null : PLAN.made[end.made],
+    end.pullN === null ? null : PLAN.pull(end.pullN, names.measure),
+  ]
+    .filter((s) => s !== null)
+    .join(", ");
+}
+
 /** A line of the kit in words. */
 export function kitSentence({ what, color, needed, spare }: PlanView["kit"][number], names: WiringNames): string {
   const name = rowOf(names.crimps, what) ?? rowOf(PLAN.spliceNames, what) ?? what;
@@ -68,14 +80,11 @@ export function kitSentence({ what, color, needed, spare }: PlanView["kit"][numb
 
 /** Every kind of joint in words. */
 export function spliceSentences(measure: Measure): readonly string[] {
-  return spliceRows().map((s) =>
-    PLAN.spliceRow(
-      PLAN.spliceNames[s.name],
-      wireSizes(s.thinnestAwg, s.thickestAwg, measure),
-      s.most,
-      figureText("hottestC", measure, s.heatC),
-      s.vibration,
-      s.reversible,
-    ),
-  );
+  return spliceRows().map((row) => spliceSentence(row, measure));
+}
+
+/** One kind of joint in words: what it takes and what comes of it. */
+export function spliceSentence(s: ReturnType<typeof spliceRows>[number], measure: Measure): string {
+  const sizes = wireSizes(s.thinnestAwg, s.thickestAwg, measure);
+  return PLAN.spliceRow(PLAN.spliceNames[s.name], sizes, s.most, figureText("hottestC", measure, s.heatC), s.vibration, s.reversible);
 }

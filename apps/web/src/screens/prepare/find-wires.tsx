@@ -14,6 +14,8 @@ import { Asked } from "../asked.tsx";
 import { Photos } from "../photos/photos.tsx";
 import { useLock } from "../use-lock.ts";
 import { FindEnd, proofQuestions, useWindingQuestions } from "./find-questions.tsx";
+import { LeadWiresForm, OhmsContradict } from "./lead-wires.tsx";
+import { LEAD_LABELS } from "./leads.view.ts";
 import { shownOhm } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 import { ProofForm, type ProofProps } from "./proof-form.tsx";
@@ -46,7 +48,13 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
     Math.abs((unit.startOhm?.value ?? 0) - (figures.startOhm?.value ?? -1)) < SAME_OHM;
   const ohms: OhmsProps = { wiring, save, shownOhm: lock === null ? shownOhm(displays) : null };
   const proofs = view.opened.map((id): ProofProps => ({ id, wiring, photos, asFound: view.asFound, names, save }));
-  const questions = [...useWindingQuestions(ohms), ...proofs.flatMap(proofQuestions)];
+  const lead = { wiring, view, names, save };
+  const leads = LEAD_LABELS.length === Object.keys(wiring.leads).length;
+  const questions = [
+    ...useWindingQuestions(ohms),
+    { id: "leads", group: FIND.leads, done: leads || solved?.ok !== true, content: <LeadWiresForm {...lead} /> },
+    ...proofs.flatMap(proofQuestions),
+  ];
   return (
     <StageFrame>
       <Evidence>
@@ -56,6 +64,7 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
           parts={parts}
           sure={solved?.ok === true ? FIND.sure(solved.value.mainOhm, solved.value.startOhm, names.measure) : FIND.notSure}
         />
+        <OhmsContradict {...lead} />
         <div className="mt-3 max-w-[760px]">
           <Caution title={PREPARE.caution}>
             {PREPARE.cautionText}{" "}
@@ -91,6 +100,12 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
           ))}
         </ol>
         {wide && <WindingsForm {...ohms} />}
+        {wide && solved?.ok === true && (
+          <section className="mt-3">
+            <SectionHeading>{FIND.leads}</SectionHeading>
+            <LeadWiresForm {...lead} />
+          </section>
+        )}
         {figures !== null && pins !== null && (
           <div className="mt-3">
             {used ? (

@@ -8,6 +8,7 @@ import { Button } from "../../ui/button.tsx";
 import { savePng, saveSvg } from "../../ui/save-picture.ts";
 import { PICTURES } from "../../words/pictures.ts";
 import { PREPARE, UNREAD_COLOR, type WiringNames } from "../../words/wiring.ts";
+import { groundWires } from "./leads.view.ts";
 
 interface MapFrameProps {
   readonly netlist: Netlist;
@@ -31,6 +32,7 @@ const NONE: ReadonlySet<string> = new Set();
 
 /** What stands on a wire's tag: the lead's own name before its colour, which its terminal says where there is little room. */
 export function tagText({ conductor }: Way, short: boolean): string {
+  if (conductor.id.startsWith("jumper.")) return "jumper";
   if (!conductor.id.startsWith("starter.")) return conductor.color;
   const name = nameOn(conductor.id);
   if (conductor.color === UNREAD_COLOR) return short ? "" : name;
@@ -159,6 +161,15 @@ export function MapFrame({
         </span>
       </div>
       {!compact && <p className="text-small text-ink2">{PREPARE.grounds}</p>}
+      {!compact && onPick !== undefined && (
+        <div className="flex flex-wrap gap-2 pt-1">
+          {groundWires(netlist).map((id) => (
+            <Button key={id} aria-pressed={picked === id} onClick={() => onPick(id)}>
+              {names.wire(id)}
+            </Button>
+          ))}
+        </div>
+      )}
     </div>
   );
 }

@@ -50,7 +50,7 @@ export function PlanScreen(props: PartProps) {
           guide="prepare"
           question={PLAN.question(bundle.unit.name)}
           parts={PLAN.answer(leadsOf(view.options.family).length, view.moved, view.cuts)}
-          sure={PLAN.sure(retired, unproved.length === 0)}
+          sure={PLAN.sure(retired, wiring.aid === "remove", unproved.length === 0)}
         />
         <div className="mt-2 flex flex-wrap items-end gap-3">
           <div className="grow max-w-[420px]">
@@ -77,7 +77,7 @@ export function PlanScreen(props: PartProps) {
             fresh={
               state === "found"
                 ? NONE
-                : new Set(view.opened.concat(netlist.conductors.filter((c) => c.id.startsWith("starter.")).map((c) => c.id)))
+                : new Set(view.opened.concat(netlist.conductors.filter((c) => /^(starter|jumper)\./.test(c.id)).map((c) => c.id)))
             }
           />
         </div>

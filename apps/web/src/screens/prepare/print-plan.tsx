@@ -9,9 +9,10 @@ import { saveFile } from "../../ui/save-file.ts";
 import { PREPARE, type WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
-import { kitSentence, spliceSentences } from "./crimp-sheet.tsx";
+import { endSentence, kitSentence, spliceSentences } from "./crimp-sheet.tsx";
 import { mapOnPaper } from "./map-svg.tsx";
 import { allStates } from "./steps.view.ts";
+import { JUMPER_AWG } from "./switches.view.ts";
 import { leadsOf, type PlanView, wireProof } from "./wiring.view.ts";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
 
@@ -78,7 +79,7 @@ function sheet(
       crimps(view, names),
       { text: PLAN.pullSource, style: "small" },
       { text: PLAN.kit, style: "head" },
-      { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.measure))] },
+      { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.size(JUMPER_AWG)))] },
       { text: PLAN.splices, style: "head" },
       { ul: [...spliceSentences(names.measure)], fontSize: 9.5 },
       {
@@ -110,19 +111,11 @@ function steps(all: readonly WordedStep[]): Content {
 function crimps(view: PlanView, names: WiringNames): Content {
   return {
     table: {
-      widths: [86, "*", 44, 40, 84, 78],
+      widths: [130, "*"],
       headerRows: 1,
       body: [
         SHEET.crimpHeads.map((text) => ({ text, bold: true })),
-        ...view.ends.map((end) => [
-          names.wire(end.conductor),
-          (end.splice === null ? (end.crimp === null ? "" : names.crimps[end.crimp]) : PLAN.spliceNames[end.splice.name]) +
-            SHEET.on(names.terminal(end.at)),
-          end.color ?? "",
-          names.size(end.awg),
-          PLAN.made[end.made],
-          end.pullN === null ? "" : PLAN.pull(end.pullN, names.measure),
-        ]),
+        ...view.ends.map((end) => [names.wire(end.conductor), `${endSentence(end, names)}${SHEET.on(names.terminal(end.at))}`]),
       ],
     },
     layout: "lightHorizontalLines",

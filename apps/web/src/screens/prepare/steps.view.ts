@@ -15,7 +15,7 @@ function withoutStarter(state: Netlist, asFound: Netlist): Netlist {
   const parts = new Set(asFound.parts.map((p) => p.id));
   return {
     parts: state.parts.filter((p) => parts.has(p.id) || p.kind === "splice"),
-    conductors: state.conductors.filter((c) => !c.id.startsWith("starter.")),
+    conductors: state.conductors.filter((c) => !/^(starter|jumper)\./.test(c.id)),
   };
 }
 

@@ -4,9 +4,10 @@ import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
+import { wireSize } from "../../words/wire-size.ts";
 import { FOUND, STARTING_POINT_WORDS } from "../../words/wiring.ts";
 import type { PartProps } from "./part-props.ts";
-import { beginFrom, STARTING_POINT_IDS, SWITCH_OPTIONS, startingPointOf } from "./switches.view.ts";
+import { beginFrom, JUMPER_AWG, STARTING_POINT_IDS, SWITCH_OPTIONS, startingPointOf } from "./switches.view.ts";
 
 type Switches = Wiring["switches"];
 const TICKS = [
@@ -105,7 +106,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
           key={field}
           label={FOUND.ticks[field]}
           {...(field === "heatPump" && { help: FOUND.heatPumpNote })}
-          {...(field === "secondBox" && { help: FOUND.secondBoxNote(measure) })}
+          {...(field === "secondBox" && { help: FOUND.secondBoxNote(wireSize(JUMPER_AWG, measure)) })}
           ticked={switches[field]}
           onChange={(on) => set({ [field]: on })}
         />

@@ -11,8 +11,8 @@ import {
   STARTING_POINTS,
   UNBROKEN_POLES,
 } from "@amp-saver/core/study/as-found";
-import { COMMON_WAYS, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
-import type { Wiring } from "@amp-saver/records";
+import { AID_WAYS, COMMON_WAYS, JUMPER, RUN_WAYS, TAP_WAYS } from "@amp-saver/core/study/wiring-plan";
+import { JOINTS, type Wiring } from "@amp-saver/records";
 
 /** What each switch may be set to. */
 export const SWITCH_OPTIONS = {
@@ -23,7 +23,10 @@ export const SWITCH_OPTIONS = {
   fan: FAN_CAPACITORS,
   colors: COLORED,
 } as const;
-export const WAY_OPTIONS = { run: RUN_WAYS, common: COMMON_WAYS, tap: TAP_WAYS } as const;
+export const WAY_OPTIONS = { run: RUN_WAYS, common: COMMON_WAYS, tap: TAP_WAYS, aid: AID_WAYS, joint: JOINTS } as const;
+
+/** Gauge of the jumper that a far box needs, AWG. */
+export const JUMPER_AWG = JUMPER.awg;
 
 /** Names of the wirings one may begin from. */
 export const STARTING_POINT_IDS: readonly string[] = STARTING_POINTS.map((p) => p.id);
@@ -38,6 +41,8 @@ export function beginFrom(id: string, volts: number): Partial<Wiring> {
     run: point?.options.run ?? null,
     common: point?.options.common ?? null,
     tap: point?.options.tap ?? null,
+    aid: point?.options.aid ?? null,
+    jumper: point?.options.jumper ?? null,
     corrected: null,
     built: null,
   };

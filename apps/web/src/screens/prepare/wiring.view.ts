@@ -2,7 +2,7 @@ import { FAMILY_LEADS, type Family, type Netlist, soundNetlist } from "@amp-save
 import { present, type Result } from "@amp-saver/core/quantity";
 import { buildAsFound } from "@amp-saver/core/study/as-found";
 import { lookAlikes, type ProofRecord, type Release, release, traceRefusal } from "@amp-saver/core/study/tracing";
-import { type Ohms, solveWindings, type WindingFault, type Windings } from "@amp-saver/core/study/windings";
+import { measuredPins, type Ohms, type PinName, solveWindings, type WindingFault, type Windings } from "@amp-saver/core/study/windings";
 import { type Crimp, terminalKit, type WireEnd, wireEnds } from "@amp-saver/core/study/wire-ends";
 import {
   type BlockReason,
@@ -19,6 +19,23 @@ export function asFoundOf({ corrected, switches }: Pick<Wiring, "corrected" | "s
   return corrected ?? buildAsFound(switches);
 }
 
+/** Compressor pins that the ohms give to the conductors said to be on the labelled leads. */
+export function measuredOf(wiring: Wiring): Readonly<Record<string, PinName>> {
+  const solved = windingsOf(wiring);
+  return solved?.ok === true ? measuredPins(solved.value.pins, wiring.leads) : {};
+}
+
+/** Whether what leads to common must be lengthened: as said, else where common sits in a second box. */
+export function needsJumper({ jumper, switches }: Pick<Wiring, "jumper" | "switches">): boolean {
+  return jumper ?? switches.secondBox;
+}
+
+/** The part that sits in the second box, which is what switches common; null where there is one box. */
+export function farBox({ switches }: Pick<Wiring, "switches">): string | null {
+  if (!switches.secondBox) return null;
+  return { contactor: "k", board: "board", relay: "relay" }[switches.control];
+}
+
 /** What the planner is asked: family and ways of the record, leads of the starter that the job asks about. */
 function optionsOf(wiring: Wiring, starter: Starter | undefined): PlanOptions {
   const leads = Object.entries(starter?.leads ?? {}).map(([name, { color, awg }]) => [name, { color, awg }] as const);
@@ -28,6 +45,9 @@ function optionsOf(wiring: Wiring, starter: Starter | undefined): PlanOptions {
     ...(wiring.run !== null && { run: wiring.run }),
     ...(wiring.common !== null && { common: wiring.common }),
     ...(wiring.tap !== null && { tap: wiring.tap }),
+    ...(wiring.aid !== null && { aid: wiring.aid }),
+    jumper: needsJumper(wiring),
+    measured: measuredOf(wiring),
   };
 }
 
@@ -100,7 +120,13 @@ export function planView(wiring: Wiring, starter: Starter | undefined): PlanView
   const plan = planWiring(asFound, options);
   const begun = withStarter(asFound, options);
   const steps = plan.ok ? plan.value.steps : [];
-  const ends = wireEnds(begun, steps, { lidLow: wiring.lidLow, boot: wiring.switches.boot, terminated: terminatedOf(starter) });
+  const ends = wireEnds(begun, steps, {
+    lidLow: wiring.lidLow,
+    boot: wiring.switches.boot,
+    terminated: terminatedOf(starter),
+    own: wiring.own,
+    ...(wiring.joint !== null && { joint: wiring.joint }),
+  });
   const touched = steps.filter((s) => s.do === "lift" || s.do === "cut" || s.do === "move");
   const aids = new Set(["aid-off", "orphan-kept"]);
   const opened = touched.filter((s) => !aids.has(s.why)).map((s) => present(s.conductor).replace(/\/\d+$/, ""));
@@ -115,17 +141,17 @@ export function planView(wiring: Wiring, starter: Starter | undefined): PlanView
     opened: [...new Set(opened)],
     cuts: steps.filter((s) => s.do === "cut").length,
     moved: new Set(touched.map((s) => s.conductor)).size,
-    extras: extrasOf(wiring, begun, steps),
+    extras: extrasOf(wiring, options, begun, steps),
   };
 }
 
 /** A lead that cannot reach common in the far box needs a jumper; a piggyback on a board's tab under a low lid a pigtail. */
-function extrasOf({ switches, lidLow }: Wiring, begun: Netlist, steps: readonly PlanStep[]): PlanView["extras"] {
+function extrasOf({ lidLow }: Wiring, { jumper }: PlanOptions, begun: Netlist, steps: readonly PlanStep[]): PlanView["extras"] {
   if (steps.length === 0) return [];
   const onBoard = (at: string | null): boolean =>
     begun.parts.some((p) => (p.kind === "relay" || p.kind === "through") && at?.startsWith(`${p.id}.`));
   const pigtail = lidLow && steps.some((s) => s.do === "land" && s.with === "piggyback" && onBoard(s.at));
-  return [...(switches.secondBox ? (["jumper"] as const) : []), ...(pigtail ? (["pigtail"] as const) : [])];
+  return [...(jumper === true ? (["jumper"] as const) : []), ...(pigtail ? (["pigtail"] as const) : [])];
 }
 
 function terminatedOf(starter: Starter | undefined): Readonly<Record<string, Crimp>> {

@@ -1,7 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { SeededRandom } from "../../numeric/index.ts";
-import { LABELS, type Label, solveWindings, type WindingReadings } from "./index.ts";
+import { buildAsFound, PLAIN_ROOFTOP } from "../as-found/index.ts";
+import { planWiring } from "../wiring-plan/index.ts";
+import {
+  exchangedWires,
+  LABELS,
+  type Label,
+  measuredPins,
+  onMeasuredPins,
+  solveWindings,
+  type WindingReadings,
+  wrongPins,
+} from "./index.ts";
 
 const clear = { a: "open", b: "open", c: "open" } as const;
 const read = (ab: number | "open", bc: number | "open", ca: number | "open", more: Partial<WindingReadings> = {}): WindingReadings => ({
@@ -105,5 +116,51 @@ describe("which pin is which", () => {
     }
     expect(named).toBeGreaterThan(10_000);
     expect(wrong / named).toBeLessThan(0.002);
+  });
+});
+
+describe("leads tied to wires", () => {
+  const found = buildAsFound(PLAIN_ROOFTOP);
+  const pins = { common: "c", run: "b", start: "a" } as const;
+
+  it("says which wire the circuit as found has on the wrong pin, and sets it right", () => {
+    const measured = measuredPins(pins, { a: "w-run", b: "w-start", c: "w-common" });
+    expect(measured).toEqual({ "w-run": "S", "w-start": "R", "w-common": "C" });
+    expect(wrongPins(found, measured)).toEqual([
+      { conductor: "w-run", found: "R", reads: "S" },
+      { conductor: "w-start", found: "S", reads: "R" },
+    ]);
+    const right = onMeasuredPins(found, measured);
+    expect(wrongPins(right, measured)).toEqual([]);
+    expect(right.conductors.find((w) => w.id === "w-start")?.ends).toEqual(["comp.R", "can.HERM"]);
+  });
+
+  it("takes whole wires for one another, by one measured wire or by three", () => {
+    for (const tied of [{ a: "w-run" }, { a: "w-run", b: "w-start" }, { a: "w-run", b: "w-start", c: "w-common" }]) {
+      const other = exchangedWires(found, measuredPins(pins, tied));
+      const ends = Object.fromEntries(other.conductors.map((w) => [w.id, w.ends]));
+      expect(ends["w-run"]).toEqual(found.conductors.find((w) => w.id === "w-start")?.ends);
+      expect(ends["w-start"]).toEqual(found.conductors.find((w) => w.id === "w-run")?.ends);
+      expect(ends["w-common"]).toEqual(found.conductors.find((w) => w.id === "w-common")?.ends);
+    }
+    // Round in a ring: each of the three where another was thought to be.
+    const ring = exchangedWires(found, measuredPins({ common: "a", run: "b", start: "c" }, { a: "w-run", b: "w-start", c: "w-common" }));
+    expect(
+      ring.conductors.filter((w) => /^w-(run|start|common)$/.test(w.id)).map((w) => w.ends.find((e) => e?.startsWith("comp."))),
+    ).toEqual(
+      found.conductors
+        .filter((w) => /^w-(run|start|common)$/.test(w.id))
+        .map((w) => ({ "w-run": "comp.C", "w-start": "comp.R", "w-common": "comp.S" })[w.id]),
+    );
+  });
+
+  it("turns the plan over: none is made on what the ohms contradict, and what is made after it says it cannot either", () => {
+    const measured = measuredPins(pins, { a: "w-run", b: "w-start", c: "w-common" });
+    const plan = (netlist: typeof found) => planWiring(netlist, { family: "F4", measured });
+    expect(plan(found)).toMatchObject({ ok: false, reason: "ohms-contradict", where: "w-run" });
+    expect(plan(exchangedWires(found, measured))).toMatchObject({ ok: true });
+    // Run and start swapped at the capacitor: no can has its C with R.
+    expect(plan(onMeasuredPins(found, measured))).toMatchObject({ ok: false, reason: "capacitor-not-understood" });
+    expect(planWiring(found, { family: "F4", measured: measuredPins(pins, { b: "w-run" }) })).toMatchObject({ ok: true });
   });
 });

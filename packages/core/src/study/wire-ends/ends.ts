@@ -7,6 +7,23 @@ import type { PlanStep } from "../wiring-plan/index.ts";
 const CRIMPS = ["tab", "flag", "piggyback", "ring", "blade", "as the starter’s sheet says"] as const;
 export type Crimp = (typeof CRIMPS)[number];
 
+/** What is on an end before anything is made. */
+export type Before = Crimp | "bare" | "cut";
+
+/** Ends that a wire of the unit may have; the place it comes off tells where nobody looked. */
+export const OWN_ENDS = ["tab", "flag", "piggyback", "ring", "blade", "bare"] as const satisfies readonly Before[];
+
+/** What an end is put on or into. */
+export const MEETS = ["male-tab", "taken-tab", "screw", "pin", "starter-terminal", "push-on", "blade", "wires"] as const;
+type Meets = (typeof MEETS)[number];
+
+/** A push-on is female, a blade male, a piggyback both; null for what has none. */
+export function genderOf(crimp: Before): "female" | "male" | "both" | null {
+  if (crimp === "tab" || crimp === "flag") return "female";
+  if (crimp === "blade") return "male";
+  return crimp === "piggyback" ? "both" : null;
+}
+
 /** What the place asks of the ends. */
 export interface Room {
   /** The lid nearly touches the tabs: ends must lie flat. */
@@ -15,6 +32,10 @@ export interface Room {
   readonly boot: boolean;
   /** Leads that come terminated, by their neutral names. */
   readonly terminated: Readonly<Record<string, Crimp>>;
+  /** What is on wires of the unit where somebody looked, by conductor. */
+  readonly own?: Readonly<Record<string, (typeof OWN_ENDS)[number]>>;
+  /** The joint to be used wherever it takes the wires; left out, the one that is easiest undone. */
+  readonly joint?: SpliceName;
 }
 
 /** One end to be made. */
@@ -22,6 +43,9 @@ export interface WireEnd {
   readonly conductor: string;
   readonly at: Terminal;
   readonly awg: number;
+  /** What is on it now. */
+  readonly has: Before;
+  readonly meets: Meets;
   readonly crimp: Crimp | null;
   /** A joint instead of a terminal, with how many wires meet in it. */
   readonly splice: { readonly name: SpliceName; readonly wires: number } | null;
@@ -34,13 +58,13 @@ export interface WireEnd {
 
 /** Every end that the steps ask for, in their order. */
 export function wireEnds(begun: Netlist, steps: readonly PlanStep[], room: Room): readonly WireEnd[] {
-  const parted = new Map<string, "tab" | "ring" | "cut">();
+  const parted = new Map<string, Before>();
   const awg = new Map(begun.conductors.map((c) => [c.id, c.awg]));
   const ends: WireEnd[] = [];
   for (const step of steps) {
     const { conductor, at } = step;
     if (conductor === null || at === null) continue;
-    if (step.do === "lift") parted.set(conductor, onScrew(begun, at) ? "ring" : "tab");
+    if (step.do === "lift") parted.set(conductor, room.own?.[conductor.replace(/\/\d+$/, "")] ?? (onScrew(begun, at) ? "ring" : "tab"));
     if (step.do === "cut" && step.with !== null) {
       for (const piece of [conductor, step.with]) parted.set(piece, "cut");
       awg.set(step.with, awg.get(conductor) ?? 0);
@@ -58,22 +82,36 @@ interface Place {
   readonly awg: number;
 }
 
-function landing(fitting: string | null, place: Place, room: Room, was: "tab" | "ring" | "cut" | undefined): WireEnd {
+/** What is on an end before the step: a lead of the starter comes as its sheet says. */
+function before(conductor: string, room: Room, was: Before | undefined): Before {
+  return was ?? room.terminated[conductor.slice(STARTER.length + 1)] ?? "bare";
+}
+
+const MET: Readonly<Record<string, Meets>> = {
+  tab: "male-tab",
+  piggyback: "taken-tab",
+  screw: "screw",
+  pin: "pin",
+  "starter-terminal": "starter-terminal",
+};
+
+function landing(fitting: string | null, place: Place, room: Room, was: Before | undefined): WireEnd {
   const crimp = ((): Crimp => {
     if (fitting === "starter-terminal") return "as the starter’s sheet says";
     if (fitting === "screw") return "ring";
     if (fitting === "piggyback") return "piggyback";
     return room.lidLow || fitting === "pin" ? "flag" : "tab";
   })();
-  const own = was === undefined ? room.terminated[place.conductor.slice(STARTER.length + 1)] : undefined;
+  const has = before(place.conductor, room, was);
   const toCan = fitting === "tab" || fitting === "piggyback";
-  return made(place, crimp, null, own === crimp ? "comes so" : room.boot && toCan ? "after it has passed" : "on the ground");
+  const how = has === crimp ? "comes so" : room.boot && toCan ? "after it has passed" : "on the ground";
+  return made({ ...place, has, meets: MET[fitting ?? ""] ?? "male-tab" }, crimp, null, how);
 }
 
 function joint(
   steps: readonly PlanStep[],
   { at }: PlanStep,
-  parted: ReadonlyMap<string, "tab" | "ring" | "cut">,
+  parted: ReadonlyMap<string, Before>,
   awg: ReadonlyMap<string, number>,
   room: Room,
 ): readonly WireEnd[] {
@@ -81,30 +119,38 @@ function joint(
     ...new Set(steps.filter((s) => s.do === "splice" && s.at === at).flatMap((s) => [present(s.with), present(s.conductor)])),
   ];
   const gauge = (id: string): number => awg.get(id) ?? 0;
-  const blades = members.length === 2 && members.some((id) => parted.get(id) === "tab");
-  const name = blades ? "blade pair" : spliceFor(members.map(gauge));
+  const pushOn = (id: string): boolean => genderOf(parted.get(id) ?? "bare") === "female";
+  const name = spliceFor(members.map(gauge), members.length === 2 && members.some(pushOn), room.joint);
   return members.map((conductor) => {
-    const place = { conductor, at: present(at), awg: gauge(conductor) };
-    if (!blades) return made(place, null, { name, wires: members.length }, "after it has passed");
-    const own = parted.get(conductor) === "tab" ? "comes so" : "on the ground";
-    const lead = room.terminated[conductor.slice(STARTER.length + 1)];
-    return made(place, "blade", { name, wires: 2 }, lead === "blade" ? "comes so" : own);
+    const has = before(conductor, room, parted.get(conductor));
+    const place = { conductor, at: present(at), awg: gauge(conductor), has };
+    if (name !== "blade pair") return made({ ...place, meets: "wires" }, null, { name, wires: members.length }, "after it has passed");
+    const splice = { name, wires: 2 };
+    if (pushOn(conductor)) return made({ ...place, meets: "blade" }, has === "flag" ? "flag" : "tab", splice, "comes so");
+    return made({ ...place, meets: "push-on" }, "blade", splice, has === "blade" ? "comes so" : "on the ground");
   });
 }
 
-/** The joint that can be undone where it takes the gauges, else one that is crimped. */
-function spliceFor(gauges: readonly number[]): SpliceName {
+/** The joint asked for where it takes the wires, else the one that needs no cut, else the one that can be undone, else a crimped one. */
+function spliceFor(gauges: readonly number[], blades: boolean, asked: SpliceName | undefined): SpliceName {
   const takes = (name: SpliceName): boolean => {
     const { thinnestAwg, thickestAwg, most } = SPLICES[name];
     return gauges.length <= most && gauges.every((g) => g <= thinnestAwg && g >= thickestAwg);
   };
+  if (asked !== undefined && (asked !== "blade pair" || blades) && takes(asked)) return asked;
+  if (blades) return "blade pair";
   return takes("lever") ? "lever" : gauges.length > 2 ? "closed end" : "butt";
 }
 
 /** Joints that are crimped, and so have a pull to hold. */
 const CRIMPED: ReadonlySet<SpliceName> = new Set(["blade pair", "butt", "closed end"]);
 
-function made(place: Place, crimp: Crimp | null, splice: WireEnd["splice"], how: WireEnd["made"]): WireEnd {
+function made(
+  place: Place & Pick<WireEnd, "has" | "meets">,
+  crimp: Crimp | null,
+  splice: WireEnd["splice"],
+  how: WireEnd["made"],
+): WireEnd {
   const crimped = crimp !== null && crimp !== "as the starter’s sheet says";
   return {
     ...place,

@@ -3,7 +3,7 @@ import type { Family } from "../../network/index.ts";
 import { awgArea, CRIMP_COLORS, PULL_FORCE_N } from "../../reference/index.ts";
 import { type AsFoundSwitches, buildAsFound, PLAIN_CONDENSER, PLAIN_ROOFTOP } from "../as-found/index.ts";
 import { planWiring, withStarter } from "../wiring-plan/index.ts";
-import { crimpColor, type Room, terminalKit, wireEnds } from "./index.ts";
+import { crimpColor, genderOf, type Room, terminalKit, wireEnds } from "./index.ts";
 
 const ROOMY: Room = { lidLow: false, boot: false, terminated: {} };
 
@@ -42,6 +42,31 @@ describe("which end goes on which wire", () => {
     const room = { lidLow: true, boot: true, terminated: { FEED: "flag" } } as const;
     const made = ends(PLAIN_ROOFTOP, "F4", room);
     expect(line(made).slice(2, 4)).toEqual(["starter.FEED: flag blue, comes so", "starter.START: flag blue, after it has passed"]);
+  });
+
+  it("says of every end what it has, what it meets and which gender is to be bought", () => {
+    const told = ends(PLAIN_ROOFTOP, "F4").map((e) => `${e.conductor}: ${e.has} meets ${e.meets}: ${e.crimp && genderOf(e.crimp)}`);
+    expect(told).toEqual([
+      "w-run: tab meets blade: female",
+      "starter.RUN-OUT: bare meets push-on: male",
+      "starter.FEED: bare meets male-tab: female",
+      "starter.START: bare meets male-tab: female",
+      "starter.REF: bare meets taken-tab: both",
+    ]);
+  });
+
+  it("follows what somebody saw on a wire: a ring takes no blade", () => {
+    const told = ends(PLAIN_ROOFTOP, "F4", { own: { "w-run": "ring" } }).slice(0, 2);
+    expect(told.map((e) => [e.has, e.meets, e.splice?.name])).toEqual([
+      ["ring", "wires", "lever"],
+      ["bare", "wires", "lever"],
+    ]);
+  });
+
+  it("uses the joint that is asked for where it takes the wires, and its own choice where it does not", () => {
+    const joints = (joint: "butt" | "closed end") => ends(PLAIN_ROOFTOP, "F4", { joint }, "splice").flatMap((e) => e.splice?.name ?? []);
+    expect(joints("butt")).toEqual(["butt", "butt", "lever", "lever", "lever"]);
+    expect(joints("closed end")).toEqual(["closed end", "closed end", "closed end", "closed end", "closed end"]);
   });
 
   it("counts the kit with spares, and leaves out what is there", () => {

@@ -14,6 +14,7 @@ import {
   wires,
 } from "../../network/index.ts";
 import { itemAt, present } from "../../quantity/index.ts";
+import type { PlanOptions } from "./options.ts";
 import type { Circuit } from "./understand.ts";
 import type { Work } from "./work.ts";
 
@@ -28,11 +29,11 @@ interface Leaving {
  * Takes every start aid out of the circuit; whatever shared its terminals stays joined. Where the run capacitor is out of
  * reach, one wire that led from its HERM to an aid is left free for START to be joined to; gives its id, or null.
  */
-export function retireAids(work: Work, { aids, can }: Circuit): string | null {
+export function retireAids(work: Work, { aids, can }: Circuit, way: PlanOptions["aid"]): string | null {
   const herm = inReach(work.netlist, can.herm) ? null : can.herm;
   let spare: string | null = null;
   for (const cluster of clusters(work.netlist)) spare = loosen(work, cluster, spare === null ? herm : null) ?? spare;
-  for (const aid of aids) work.note("retire", "aid-retired", { with: aid.id });
+  for (const aid of aids) work.note("retire", way === "remove" ? "aid-removed" : "aid-retired", { with: aid.id });
   return spare;
 }
 

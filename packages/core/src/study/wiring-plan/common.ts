@@ -1,38 +1,30 @@
-import {
-  type Conductor,
-  farEnd,
-  type Netlist,
-  netsOf,
-  type PartKind,
-  partById,
-  partOf,
-  STARTER,
-  type Terminal,
-  terminal,
-} from "../../network/index.ts";
+import { type Conductor, farEnd, type Netlist, netsOf, type PartKind, partById, partOf, type Terminal } from "../../network/index.ts";
 import { present } from "../../quantity/index.ts";
 import type { PlanOptions } from "./options.ts";
 import { freeAll, soleWire } from "./run-winding.ts";
 import { wiresAt } from "./understand.ts";
 import type { Work } from "./work.ts";
 
-const COM_FEED = terminal(STARTER, "COM-FEED");
-const COM_OUT = terminal(STARTER, "COM-OUT");
+/** Ids of the two leads that common is opened for, or of the jumpers that lengthen them. */
+export interface CommonEnds {
+  readonly feed: string;
+  readonly out: string;
+}
 
 /** Common is opened: what led to the pin feeds the starter, the starter feeds the pin. */
-export function openCommon(work: Work, pin: Terminal, way: PlanOptions["common"]): void {
+export function openCommon(work: Work, pin: Terminal, { feed, out }: CommonEnds, way: PlanOptions["common"]): void {
   const wire = soleWire(work.netlist, pin);
   if (wire === null || way === "pin") {
     const freed = freeAll(work, pin);
-    work.join([COM_FEED, ...freed], "common-fed");
-    work.land(COM_OUT, pin, "common-to-starter");
+    work.join([feed, ...freed], "common-fed");
+    work.land(out, pin, "common-to-starter");
     return;
   }
   const place = present(farEnd(wire, pin));
   const piece = way === "cut" ? work.cut(wire.id, place, "common-opened") : work.free(wire.id, place, "common-opened");
-  work.join([piece, COM_OUT], "common-to-starter");
-  if (piece === wire.id) work.land(COM_FEED, place, "common-fed");
-  else work.join([wire.id, COM_FEED], "common-fed");
+  work.join([piece, out], "common-to-starter");
+  if (piece === wire.id) work.land(feed, place, "common-fed");
+  else work.join([wire.id, feed], "common-fed");
 }
 
 /** Common is only read: at the terminal that feeds it, else by a splice of three in its conductor. */

@@ -6,6 +6,7 @@ const STEP_REASONS = [
   "aid-off",
   "orphan-kept",
   "aid-retired",
+  "aid-removed",
   "starter-in",
   "run-off",
   "run-to-starter",
@@ -16,6 +17,8 @@ const STEP_REASONS = [
   "common-fed",
   "common-tapped",
   "common-cut-to-tap",
+  "jumper-run",
+  "jumper-joined",
   "link-to-starter",
   "second-link-off",
   "capacitor-fed",
@@ -39,7 +42,7 @@ export type Fitting = (typeof FITTINGS)[number];
 /**
  * One thing to do. `lift`, `land`, `cut`, `splice` and `move` change connections as `WiringMove` says;
  * `with` of `land` is the fitting. The others: `insulate` a free end of `conductor` (at the conductor's
- * `at` before it came off), `retire` the part `with`, `fit` the starter `with`, `tug` the end of
+ * `at` before it came off), `retire` the part `with`, `fit` the starter or jumper `with`, `tug` the end of
  * `conductor` at `at`, `photo`.
  */
 export interface PlanStep {

@@ -22,6 +22,7 @@ import { fail, itemAt, ok, type Result } from "../../quantity/index.ts";
 /** Why no plan is made. Never a guess. */
 export const BLOCK_REASONS = [
   "starter-present",
+  "ohms-contradict",
   "no-compressor",
   "several-compressors",
   "no-run-conductor",
