@@ -29,7 +29,7 @@ export function Pick<T extends string>({ label, help, value, options, onChange }
           const next = options.find((o) => o.value === event.target.value);
           if (next !== undefined) onChange(next.value);
         }}
-        className="edge min-h-[34px] max-w-[60%] bg-face px-2 font-semibold pointer-coarse:min-h-[48px]"
+        className="edge min-h-[34px] max-w-[68%] bg-face px-2 font-semibold pointer-coarse:min-h-[48px]"
       >
         {options.map((o) => (
           <option key={o.value} value={o.value}>

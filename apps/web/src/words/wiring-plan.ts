@@ -60,7 +60,7 @@ export const PLAN = {
   aid: { cap: "Leave in, capped", remove: "Take out" },
   jumperLabel: "Lead to common is too short",
   jointLabel: "Joints",
-  jointUsual: "the one easiest to undo",
+  jointUsual: "Easiest undone",
   jointTakes: (n: number): string => `It does not take ${n === 1 ? "one joint" : `${n} joints`} of this plan; the usual is used there.`,
   lidLow: "The lid nearly touches the tabs",
   steps: "Steps",

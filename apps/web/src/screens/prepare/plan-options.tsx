@@ -10,7 +10,7 @@ import { WAY_OPTIONS } from "./switches.view.ts";
 import { familyOf, needsJumper } from "./wiring.view.ts";
 
 const USUAL = "usual";
-const USUAL_WORD = "as is usual";
+const USUAL_WORD = "usual";
 
 /** Which family of starter goes in, and by which way where there are two. */
 export function PlanOptionsForm({ wiring, starter, view, names, save }: PartProps) {
@@ -33,7 +33,7 @@ export function PlanOptionsForm({ wiring, starter, view, names, save }: PartProp
       label={label}
       {...(help !== undefined && { help })}
       value={wiring[field] ?? USUAL}
-      options={[{ value: USUAL, word: `${USUAL_WORD}: ${usual}` }, ...options.map((value) => ({ value, word: words[value] }))]}
+      options={[{ value: USUAL, word: `${usual} (${USUAL_WORD})` }, ...options.map((value) => ({ value, word: words[value] }))]}
       onChange={(value) => save({ [field]: value === USUAL ? null : value, built: null }, field)}
     />
   );
