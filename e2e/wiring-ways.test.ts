@@ -37,7 +37,7 @@ describe("the ways of a plan", () => {
     await sees(page, /Put jumper for REF onto relay NO/);
     await sees(page, /Join jumper for REF with REF/);
     await press(page, "Lead to common is too short", "click", "checkbox");
-    await until("no jumper", async () => !(await page.evaluate(() => document.body.innerText)).includes("jumper for REF"));
+    await until("no jumper", async () => !(await page.evaluate(() => document.body.textContent ?? "")).includes("jumper for REF"));
     await press(page, "Lead to common is too short", "click", "checkbox");
     await sees(page, /Put jumper for REF onto relay NO/);
   });
