@@ -1,4 +1,4 @@
-export { exchangedWires, type LeadWires, measuredPins, onMeasuredPins, type PinName, type WrongPin, wrongPins } from "./leads.ts";
+export { exchangedWires, measuredPins, onMeasuredPins, type PinName, type WrongPin, wrongPins } from "./leads.ts";
 export {
   LABELS,
   type Label,

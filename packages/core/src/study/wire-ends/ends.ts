@@ -14,8 +14,7 @@ export type Before = Crimp | "bare" | "cut";
 export const OWN_ENDS = ["tab", "flag", "piggyback", "ring", "blade", "bare"] as const satisfies readonly Before[];
 
 /** What an end is put on or into. */
-export const MEETS = ["male-tab", "taken-tab", "screw", "pin", "starter-terminal", "push-on", "blade", "wires"] as const;
-type Meets = (typeof MEETS)[number];
+type Meets = "male-tab" | "taken-tab" | "screw" | "pin" | "starter-terminal" | "push-on" | "blade" | "wires";
 
 /** A push-on is female, a blade male, a piggyback both; null for what has none. */
 export function genderOf(crimp: Before): "female" | "male" | "both" | null {
