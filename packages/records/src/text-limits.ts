@@ -3,6 +3,8 @@ export const TEXT_MOST = {
   name: 120,
   color: 40,
   model: 200,
+  serial: 80,
+  person: 200,
   rigNote: 2000,
   note: 500,
   meter: 120,

@@ -209,7 +209,7 @@ export function deleteReadingCommit(reading: Reading): Commit {
 export function addPhotoCommit(
   job: Job,
   of: Photo["of"],
-  picture: Pick<Photo, "across" | "down" | "bytes">,
+  picture: Parameters<typeof newPhoto>[3],
 ): { readonly commit: Commit; readonly id: string } {
   const photo = newPhoto(birth(), job, of, picture);
   return { commit: { label: "add-photo", changes: [put(photo)] }, id: photo.id };

@@ -20,11 +20,23 @@ const MOUNT_NEXT: Readonly<Record<MountingOpen, string>> = {
   lid: "try the lid and the shroud.",
   edge: "no lead over a sharp edge.",
   water: "keep water out.",
+  "weather-box": "put a weather box or rain cover over it.",
+  hole: "look behind before you drill.",
+  "drip-loop": "hang the leads in a loop below the hole.",
 };
 
 export const FIT = {
   question: "What is next?",
-  phases: { find: "Find the wires", mount: "Mount", wire: "Wire", check: "Check", power: "First power", close: "Close", undo: "Undo" },
+  phases: {
+    open: "Open up",
+    find: "Find the wires",
+    mount: "Mount",
+    wire: "Wire",
+    check: "Check",
+    power: "First power",
+    close: "Close",
+    undo: "Undo",
+  },
   phaseLabel: "Part of fitting",
   locked: (reason: string): readonly Span[] => [{ text: `${reason} ` }, { text: "Prove it dead to go on.", decides: true }],
   toIsolate: "Go to Isolate",
@@ -92,6 +104,9 @@ export const FIT = {
     lid: "Lid and shroud close",
     edge: "No lead over a sharp edge; grommet or strain relief in every hole",
     water: "No water gets in: holes at the side, putty kept",
+    "weather-box": "Weather box or rain cover over it",
+    hole: "Looked behind, drilled from below, edge smooth, grommet in",
+    "drip-loop": "Leads hang in a loop below the hole",
   } satisfies Readonly<Record<MountingCheck, string>>,
   mountAnswer: (against: number, open: readonly MountingOpen[]): readonly Span[] => {
     if (against > 0)
@@ -113,6 +128,11 @@ export const FIT = {
     "lead-too-short": (measure) => `The leads are too short for this route, with ${figureText("leadM", measure, slackM.value)} to spare.`,
   } satisfies Readonly<Record<MountingReason, (measure: Measure) => string>>,
   source: "Follow the starter’s sheet.",
+  outside: "It sits outside the cabinet",
+  outsideHelp: "Inside if it fits: no rain, no hole. Outside it needs a weather box or rain cover, and a drilled hole.",
+  sheetSays: (text: string): string => `Its sheet says: ${text}`,
+  photoWanted: "Take a photo of this step: it proves what nobody sees later.",
+  photoThere: "A photo proves this step.",
   power: {
     joints: "Every joint compared with the plan, twice",
     cover: "The compressor’s terminal cover is back on",

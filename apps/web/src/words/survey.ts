@@ -83,6 +83,10 @@ export const SURVEY = {
   more: "More, if the plate has it",
   addUnit: "Add another unit to this rig",
   model: "Model, as printed",
+  serial: "Serial number",
+  madeYear: "Year made",
+  badYear: (least: number, most: number): string => `Year made must be a number from ${least} to ${most}.`,
+  customer: "Customer",
   hertz: "Volts and frequency on the plate",
   startAid: "Start aid as found",
   startAids: {
@@ -114,13 +118,18 @@ export const SURVEY = {
     const asked = meantA === null ? "Read the plate again." : `${formatAmps(meantA)} or ${formatAmps(amps)}? Read the plate again.`;
     return `Locked rotor amps are ${formatNumber(ratio, 1)} times ${than}. ${asked}`;
   },
+  runTolerance: "Run capacitor, printed tolerance",
+  startTolerance: "Start capacitor, printed tolerance",
+  notPrinted: "not entered",
+  plusMinus: (share: number): string => `± ${formatPercent(share)}`,
   capacitorOff: (off: number, band: number): string =>
     Math.abs(off) > band
-      ? `The run capacitor is ${formatPercent(Math.abs(off))} ${off < 0 ? "under" : "over"} what is printed; the usual tolerance is ± ${formatPercent(band)}. Check the tolerance on its label, and replace it before you buy anything else.`
+      ? `The run capacitor is ${formatPercent(Math.abs(off))} ${off < 0 ? "under" : "over"} what is printed; the tolerance is ± ${formatPercent(band)}. Replace it before you buy anything else.`
       : `The run capacitor is within ± ${formatPercent(band)} of what is printed.`,
   unitLeg: "On which leg",
   unitPriority: "If power is short",
   hotLegs: "Hot legs that reach the rig",
+  adapterA: "Adapter, smallest rating",
   legCounts: { "1": "one", "2": "two" },
   twoLegs:
     "The two legs share one neutral. If it opens, one leg goes high and the other goes low. Measure both legs to neutral before you switch anything on.",

@@ -6,7 +6,7 @@ import { DAY_PARAMS } from "@amp-saver/core/study/day-plan/params";
 import { preparedBank } from "@amp-saver/core/study/motor-start";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
-import { batteryCase, deratingOf, ratedW } from "./source-case.ts";
+import { batteryCase, breakerOf, deratingOf, ratedW } from "./source-case.ts";
 import { rigVolts, type TogetherInput, togetherQuestion } from "./together.ts";
 
 /** Everything a day is put together from. */
@@ -69,8 +69,9 @@ function daySource(source: Exclude<Source, InverterSource>, rig: Rig): DaySource
   const spells = source.hours ?? [];
   const { value: volts } = source.volts;
   if (source.type === "shore") {
-    if (source.breakerA === undefined) return null;
-    return { id: source.id, watts: continuousA(source.breakerA.value) * volts * (source.legs ?? 1), engine: null, spells };
+    const breaker = breakerOf(source);
+    if (breaker === undefined) return null;
+    return { id: source.id, watts: continuousA(breaker.value) * volts * (source.legs ?? 1), engine: null, spells };
   }
   const all = ratedW(source);
   if (all === null) return null;

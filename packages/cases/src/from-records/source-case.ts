@@ -4,7 +4,7 @@ import { ohmFromSag, type SagFailure } from "@amp-saver/core/device/shore";
 import { quantity, type Result } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { BatteryCase, CircuitCase, ElectronicCase, SourceCase } from "@amp-saver/core/study/motor-start";
-import type { GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
+import type { Figure, GeneratorSource, InverterSource, ShoreSource, Source } from "@amp-saver/records";
 import { asQuantity, optional } from "./figures.ts";
 
 const HALF_V = 120;
@@ -40,6 +40,26 @@ function common(source: Source) {
   return { volts: asQuantity(source.volts), ...(source.cords !== undefined && source.cords.length > 0 && { cords: source.cords }) };
 }
 
+/** The smallest rating of an adapter that is there; undefined without one. */
+function adapterOf({ gear, adapterA }: Source): Figure | undefined {
+  return gear?.includes("adapter") === true ? adapterA : undefined;
+}
+
+/** The breaker that counts for a circuit of the grid: its own, or an adapter's smaller rating, which nothing else protects. */
+export function breakerOf(source: ShoreSource): Figure | undefined {
+  const [own, adapter] = [source.breakerA, adapterOf(source)];
+  if (own === undefined || adapter === undefined) return own ?? adapter;
+  return adapter.value < own.value ? adapter : own;
+}
+
+/** Running watts of a set or an inverter: as rated, or what an adapter carries on its legs where that is less. */
+function runningOf(source: GeneratorSource | InverterSource): Figure | undefined {
+  const [own, adapter] = [source.runningW, adapterOf(source)];
+  if (adapter === undefined) return own;
+  const carried = adapter.value * source.volts.value * (source.legs ?? 1);
+  return own !== undefined && own.value <= carried ? own : { ...adapter, value: carried };
+}
+
 function shoreCase(source: ShoreSource): CircuitCase {
   const sag = measuredSag(source);
   const behind = sag?.ok === true ? quantity(sag.value, "measured", SAG_TOLERANCE) : undefined;
@@ -49,7 +69,7 @@ function shoreCase(source: ShoreSource): CircuitCase {
   return {
     kind: "shore",
     volts,
-    ...optional("breakerA", source.breakerA),
+    ...optional("breakerA", breakerOf(source)),
     ...ohm,
     ...(behind === undefined && cords !== undefined && { cords }),
     ...(source.band !== undefined && { band: source.band }),
@@ -68,7 +88,7 @@ export function measuredSag({ idleV, loadedV, loadedA }: ShoreSource): Result<nu
 function ratedCase(source: GeneratorSource | InverterSource) {
   return {
     ...common(source),
-    ...optional("runningW", source.runningW),
+    ...optional("runningW", runningOf(source)),
     ...optional("surgeW", source.surgeW),
     ...optional("surgeS", source.surgeS),
   };
@@ -117,7 +137,7 @@ export function batteryCase(source: InverterSource): BatteryCase {
 /** Watts on the plate of a set, running from surge where only that is known, a second set added; null where neither is. */
 export function ratedW(source: GeneratorSource): number | null {
   const surge = source.surgeW === undefined ? undefined : source.surgeW.value / INVERTER_GENERATOR_PARAMS.surgeOverRunning.value;
-  const own = source.runningW?.value ?? surge;
+  const own = runningOf(source)?.value ?? surge;
   if (own === undefined) return null;
   const second = source.type === "inverter-generator" ? source.second : undefined;
   return own + (second === undefined ? 0 : (second.runningW?.value ?? own));

@@ -1,5 +1,6 @@
 import { DEAD_PAIRS } from "@amp-saver/core/study/isolation";
-import { MOUNTING_CHECKS } from "@amp-saver/core/study/mounting";
+import { MOUNTING_CHECKS, OUTSIDE_CHECKS } from "@amp-saver/core/study/mounting";
+import { FINDING_STATES, OPENING_FINDINGS, SCREW_HIDERS, SCREW_PLACES } from "@amp-saver/core/study/opening";
 import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
 import { z } from "zod";
 import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
@@ -39,6 +40,11 @@ const ticksNamed: Step = (old) => {
 /** Nothing was confirmed by eye, undone or overridden before these were asked. */
 const beginsUnconfirmed: Step = (old) => ({ mountReason: "", confirmed: {}, undone: {}, packed: {}, ...old });
 
+/** Nothing had been looked for on opening. */
+const beginsUnopened: Step = (old) => ({ found: {}, screws: {}, ...old });
+
+const screwCount = z.number().int().min(0).max(99);
+
 /** One visit on the roof: go or no-go, what was proved dead, where the starter sits, which steps are done. */
 export const fitLogRecord = defineRecord({
   kind: "work",
@@ -47,6 +53,7 @@ export const fitLogRecord = defineRecord({
     "work-3-names-line": ticksNamed,
     "work-4-adds-away": asItWas,
     "work-5-adds-undoing": beginsUnconfirmed,
+    "work-6-adds-fitter-and-opening": beginsUnopened,
   },
   schema: (base) =>
     z.strictObject({
@@ -72,7 +79,9 @@ export const fitLogRecord = defineRecord({
         gapM: bounded("gapM").nullable(),
         leadM: bounded("leadM"),
         wayM: bounded("routeM"),
-        clear: z.partialRecord(z.literal(MOUNTING_CHECKS), z.boolean()),
+        clear: z.partialRecord(z.literal([...MOUNTING_CHECKS, ...OUTSIDE_CHECKS]), z.boolean()),
+        /** Whether it sits outside the cabinet, in the rain. */
+        outside: z.boolean().optional(),
       }),
       /** Why work goes on although something speaks against the place; empty for no reason. */
       mountReason: z.string().max(TEXT_MOST.note),
@@ -86,17 +95,29 @@ export const fitLogRecord = defineRecord({
       packed: z.record(name, z.boolean()),
       power: z.partialRecord(z.literal(POWER_CHECKS), z.boolean()),
       closing: z.partialRecord(z.literal(CLOSING_CHECKS), z.boolean()),
+      /** What was found on opening. */
+      found: z.partialRecord(z.literal(OPENING_FINDINGS), z.literal(FINDING_STATES)),
+      /** Screws by the place they come out of, and what hid them. */
+      screws: z.partialRecord(
+        z.literal(SCREW_PLACES),
+        z.strictObject({ out: screwCount, in: screwCount, hidden: z.literal(SCREW_HIDERS) }),
+      ),
       screwsOut: z.number().int().min(0).max(200),
       screwsIn: z.number().int().min(0).max(200),
       mountFirst: z.boolean(),
       /** Whether tape and screws wait until it has been tested; they do unless said otherwise. */
       fixLast: z.boolean().optional(),
       leftHanded: z.boolean(),
+      /** Who did the work, as it goes on the sheet. */
+      fittedBy: z.string().max(TEXT_MOST.person).optional(),
       /** What happened to the proof: given, power back, other hands. */
       events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
     }),
   references: JOB_REFERENCES,
-  merge: { entries: ["site", "mounting", "steps", "undone", "confirmed", "packed", "power", "closing"], together: EVIDENCE_FIELDS },
+  merge: {
+    entries: ["site", "mounting", "steps", "undone", "confirmed", "packed", "power", "closing", "found", "screws"],
+    together: EVIDENCE_FIELDS,
+  },
 });
 export type FitLog = RecordFrom<typeof fitLogRecord>;
 
@@ -131,6 +152,8 @@ export function newFitLog(now: string, job: Job): FitLog {
     packed: {},
     power: {},
     closing: {},
+    found: {},
+    screws: {},
     screwsOut: 0,
     screwsIn: 0,
     mountFirst: true,

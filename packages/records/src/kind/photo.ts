@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { defineRecord, JOB_REFERENCES, type RecordFrom } from "../define.ts";
+import { asItWas, defineRecord, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { type Birth, type IdOf, jobId, rigId, timestamp, unitId } from "../identity.ts";
 import { startsWith } from "../starts-with.ts";
 import { TEXT_MOST } from "../text-limits.ts";
@@ -15,7 +15,7 @@ export const PHOTO_MOST_BYTES = 4_000_000;
 /** A photo of a unit; its pixels lie beside the records under the same id. */
 export const photoRecord = defineRecord({
   kind: "photo",
-  migrations: {},
+  migrations: { "photo-2-adds-step": asItWas },
   schema: (base) =>
     z.strictObject({
       ...base,
@@ -23,6 +23,8 @@ export const photoRecord = defineRecord({
       unitId,
       jobId: jobId.nullable(),
       of: z.literal(PHOTO_SUBJECTS),
+      /** Step of the plan that it proves, by its key. */
+      step: z.string().min(1).max(160).optional(),
       note: z.string().max(TEXT_MOST.note),
       takenAt: timestamp,
       /** Pixels across and down, and bytes of the JPEG. */
@@ -44,7 +46,12 @@ export type Photo = RecordFrom<typeof photoRecord>;
 export type PhotoId = IdOf<"photo">;
 
 /** A photo of the unit of a job, as it was kept. */
-export function newPhoto(birth: Birth<PhotoId>, job: Job, of: Photo["of"], picture: Pick<Photo, "across" | "down" | "bytes">): Photo {
+export function newPhoto(
+  birth: Birth<PhotoId>,
+  job: Job,
+  of: Photo["of"],
+  picture: Pick<Photo, "across" | "down" | "bytes"> & Partial<Pick<Photo, "step">>,
+): Photo {
   return {
     ...photoRecord.born(birth),
     ...ofJob(job),

@@ -8,12 +8,14 @@ import { TEXT_MOST } from "../text-limits.ts";
 /** A vehicle or a house with what it is planned for: the hottest day and the highest stop. */
 export const rigRecord = defineRecord({
   kind: "rig",
-  migrations: { "rig-2-adds-coolest-hour": asItWas },
+  migrations: { "rig-2-adds-coolest-hour": asItWas, "rig-3-adds-customer": asItWas },
   schema: (base) =>
     z.strictObject({
       ...base,
       name: title,
       note: z.string().max(TEXT_MOST.rigNote),
+      /** Whose it is, and how to reach them. */
+      customer: z.string().max(TEXT_MOST.person).optional(),
       place: z.literal(["rv", "house"]),
       hottestC: figure("hottestC"),
       altitudeM: figure("altitudeM"),

@@ -27,6 +27,8 @@ const common = {
   legs: z.literal([1, 2]).optional(),
   /** When in a day it is there: hook-up from and to, a set outside quiet hours; all day where nothing is said. */
   hours: spells.optional(),
+  /** Smallest rating printed on an adapter between this source and the rig. */
+  adapterA: figure("breakerA").optional(),
   /** What sits between this source and the rig. */
   gear: z.array(z.literal(GEAR)).max(GEAR.length).optional(),
 };
@@ -106,6 +108,7 @@ export const sourceRecord = defineRecord({
     "source-2-adds-cords-and-curves": asItWas,
     "source-3-adds-legs-gear-and-bank": asItWas,
     "source-4-adds-battery-manager": asItWas,
+    "source-5-adds-adapter-amps": asItWas,
   },
   schema: (base) =>
     z.discriminatedUnion("type", [

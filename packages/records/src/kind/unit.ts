@@ -36,6 +36,7 @@ export const unitRecord = defineRecord({
     "unit-3-adds-leg-and-priority": asItWas,
     "unit-4-adds-what-was-seen": asItWas,
     "unit-5-adds-make-up-tolerance": asItWas,
+    "unit-6-adds-serial-and-year": asItWas,
   },
   schema: (base) =>
     z.strictObject({
@@ -43,6 +44,9 @@ export const unitRecord = defineRecord({
       rigId,
       name: title,
       model: z.string().max(TEXT_MOST.model),
+      serial: z.string().max(TEXT_MOST.serial).optional(),
+      /** Year it was made, by its plate. */
+      madeYear: z.number().int().min(1950).max(2200).optional(),
       hz: z.literal([50, 60]),
       plateVolts: figure("plateVolts"),
       lockedRotorA: figure("lockedRotorA").optional(),

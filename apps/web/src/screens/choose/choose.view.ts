@@ -1,4 +1,4 @@
-import { asQuantity, isAided, ratedW, sourceCase, unitCase } from "@amp-saver/cases";
+import { asQuantity, breakerOf, isAided, ratedW, sourceCase, unitCase } from "@amp-saver/cases";
 import { continuousA } from "@amp-saver/core/device/shore";
 import { itemAt } from "@amp-saver/core/quantity";
 import type { Confidence } from "@amp-saver/core/study/confidence";
@@ -14,7 +14,7 @@ import {
   sizeStarter,
 } from "@amp-saver/core/study/remedy";
 import type { AirConditioner, Source, Starter } from "@amp-saver/records";
-import { CAPACITOR_BAND } from "../survey/plate.view.ts";
+import { capacitorBand } from "../survey/plate.view.ts";
 
 /** Starters of the catalogue as the study wants them. */
 function ratingOf(starter: Starter): StarterRating {
@@ -37,7 +37,7 @@ export function choicesOf(
   altitudeM: number,
 ): Choices {
   const { runCapacitorF: found, runCapacitorPrintedF: printed } = unit;
-  const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - CAPACITOR_BAND);
+  const weak = found !== undefined && printed !== undefined && found.value < printed.value * (1 - capacitorBand(unit));
   return {
     others: others.map((s) => sourceCase(s, altitudeM, unit.hz)),
     starters: starters.map(ratingOf),
@@ -49,7 +49,10 @@ export function choicesOf(
 /** Watts a source carries for hours, a second set and a shore share included; null where its watts are not known. */
 function carries(source: Source): number | null {
   const volts = source.volts.value;
-  if (source.type === "shore") return source.breakerA === undefined ? null : continuousA(source.breakerA.value) * volts;
+  if (source.type === "shore") {
+    const breaker = breakerOf(source);
+    return breaker === undefined ? null : continuousA(breaker.value) * volts;
+  }
   if (source.type !== "inverter") return ratedW(source);
   const own = source.runningW?.value ?? source.surgeW?.value;
   return own === undefined ? null : own + (source.shoreLimitA?.value ?? 0) * volts;

@@ -3,10 +3,12 @@ import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { FIT } from "../../words/fit.ts";
+import { OPENING } from "../../words/opening.ts";
 import { Asked } from "../asked.tsx";
 import { Photos } from "../photos/photos.tsx";
-import { closingList, closingState } from "./fit.view.ts";
+import { closingList, closingState, missingScrews } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
+import { ScrewsByPlace } from "./open-phase.tsx";
 import { ScrewTally } from "./screw-tally.tsx";
 
 const SUBJECTS = ["as-built"] as const;
@@ -30,6 +32,14 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
             tick: { label: FIT.closing[check], onChange: (yes: boolean) => save({}, `closing ${check}`, { closing: { [check]: yes } }) },
           }))}
         />
+        <ul className="pt-2">
+          {missingScrews(work.screws).map(([place, count]) => (
+            <li key={place} className="font-semibold text-lead">
+              {OPENING.missing(OPENING.places[place], count)}
+            </li>
+          ))}
+        </ul>
+        <ScrewsByPlace work={work} save={save} />
         <ScrewTally work={work} save={save} />
       </div>
       <Photos bundle={bundle} subjects={SUBJECTS} />

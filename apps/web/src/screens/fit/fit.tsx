@@ -16,11 +16,12 @@ import { ClosePhase } from "./close-phase.tsx";
 import { mountingAllows } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
+import { OpenPhase } from "./open-phase.tsx";
 import { PowerPhase } from "./power-phase.tsx";
 import { UndoPhase, WirePhase } from "./wire-phase.tsx";
 
-const PHASES = ["find", "mount", "wire", "check", "power", "close", "undo"] as const;
-const WIRED_FIRST = ["find", "wire", "mount", "check", "power", "close", "undo"] as const;
+const PHASES = ["open", "find", "mount", "wire", "check", "power", "close", "undo"] as const;
+const WIRED_FIRST = ["open", "find", "wire", "mount", "check", "power", "close", "undo"] as const;
 
 /** Fit: find the wires, mount, wire step by step, check, first power, close. Hands go in only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -38,6 +39,7 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const page = (): React.ReactNode => {
     const props: FitProps = { bundle, work, wiring, view, plan, names, proof, save, relock };
     const part: PartProps = { bundle, wiring, starter, view: plan, names, save: saveWiring };
+    if (phase === "open") return <OpenPhase {...props} />;
     if (phase === "find") return <FindWires {...part} />;
     if (phase === "check") return <BuiltCheck {...part} work={work} onSeen={(entries) => save({}, "confirmed", { confirmed: entries })} />;
     if (held || (phase === "power" && !mounted))

@@ -1,5 +1,6 @@
 import type { MountingOpen } from "@amp-saver/core/study/mounting";
 import { type FitLog, TEXT_MOST } from "@amp-saver/records";
+import type { Fields } from "../../store/commands.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Pick } from "../../ui/pick.tsx";
@@ -8,17 +9,18 @@ import { Tick } from "../../ui/tick.tsx";
 import { FIT } from "../../words/fit.ts";
 import { Asked, type Question } from "../asked.tsx";
 import { BoundedInput } from "../bounded-input.tsx";
-import { MOUNTING_LIST, mountingOf } from "./fit.view.ts";
+import { mountingList, mountingOf } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 type Mounting = FitLog["mounting"];
 
 /** Where and how the starter is mounted: go, no-go with reasons, or what is left to look at. */
-export function MountPhase({ work, save }: FitProps) {
+export function MountPhase({ bundle, work, save }: FitProps) {
+  const sheet = bundle.starters.find((s) => s.id === bundle.job.starterId)?.mounting;
   const { mounting } = work;
   const { measure } = useSettings();
   const { against, open } = mountingOf(work);
-  const set = (change: Partial<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
+  const set = (change: Fields<Mounting>, field: string): void => void save({}, `mounting ${field}`, { mounting: change });
   const isOpen = (what: MountingOpen): boolean => open.includes(what);
   const tape = mounting.fastening === "tape";
   const asked = (id: string, content: React.ReactNode, done = true): Question => ({ id, done, content });
@@ -87,7 +89,21 @@ export function MountPhase({ work, save }: FitProps) {
         onChange: (secondRestraint) => set({ secondRestraint }, "secondRestraint"),
       },
     },
-    ...MOUNTING_LIST.map((check) => ({
+    ...(bundle.rig.place === "house"
+      ? [
+          {
+            id: "outside",
+            done: true,
+            tick: {
+              label: FIT.outside,
+              help: FIT.outsideHelp,
+              ticked: mounting.outside === true,
+              onChange: (outside: boolean) => set({ outside: outside ? true : undefined }, "outside"),
+            },
+          },
+        ]
+      : []),
+    ...mountingList(mounting.outside === true).map((check) => ({
       id: check,
       done: mounting.clear[check] === true,
       tick: { label: FIT.checks[check], onChange: (yes: boolean) => set({ clear: { [check]: yes } }, check) },
@@ -96,6 +112,7 @@ export function MountPhase({ work, save }: FitProps) {
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
+      {sheet !== undefined && sheet !== "" && <p className="mt-2 border-l-[3px] border-ink pl-2 font-semibold">{FIT.sheetSays(sheet)}</p>}
       <ul className="mt-2">
         {against.map((reason) => (
           <li key={reason} className="border-b border-hair py-1.5 font-semibold text-lead">

@@ -23,7 +23,7 @@ import { StepList } from "../prepare/step-list.tsx";
 import { opens } from "../prepare/steps.view.ts";
 import { wireProof } from "../prepare/wiring.view.ts";
 import { type Course, fitCourse, undoCourse } from "./course.ts";
-import { stepDone, stepKey, undoneSteps } from "./fit.view.ts";
+import { stepDone, stepKey, stepsWithoutPhoto, undoneSteps, worthAPhoto } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { ScrewTally } from "./screw-tally.tsx";
 import { SoundNotes } from "./sound-notes.tsx";
@@ -170,7 +170,12 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
         )}
         {done !== undefined && done.note !== "" && <p className="py-1 text-body">{FIT.noted(done.note)}</p>}
         <SoundNotes key={key} bundle={bundle} step={key} />
-        <Photos bundle={bundle} subjects={SUBJECTS} />
+        {worthAPhoto(group) && (
+          <p className="mt-3 font-semibold">
+            {stepsWithoutPhoto({ groups: [group] }, photos, job.unitId).length > 0 ? FIT.photoWanted : FIT.photoThere}
+          </p>
+        )}
+        <Photos key={`photos ${key}`} bundle={bundle} subjects={SUBJECTS} step={key} />
         {undone.length === 0 && (
           <LinkButton to={`/job/${job.id}/fit/${ticks === "steps" ? "power" : "close"}`} main className="mt-4">
             {ticks === "steps" ? FIT.phases.power : FIT.phases.close}

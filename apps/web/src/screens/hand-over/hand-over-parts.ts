@@ -1,9 +1,12 @@
+import { figureText, type Measure } from "@amp-saver/core/figure";
 import type { Stage } from "@amp-saver/records";
 import { format, parseISO } from "date-fns";
 import type { JobBundle } from "../../store/queries.ts";
 import type { Span } from "../../words/answer.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { OPENING } from "../../words/opening.ts";
 import { STAGE_WORDS } from "../../words/stages.ts";
+import { FIGURE_WORDS } from "../../words/survey.ts";
 import { cardOff, cardOn, TOGETHER } from "../../words/together.ts";
 import { learnView } from "../learn/learn.view.ts";
 import type { Proved } from "../prove/proof.view.ts";
@@ -28,6 +31,35 @@ export function cardRows(source: string, { start, run }: ReturnType<typeof limit
   return [
     [source, TOGETHER.cardStart, ...starting],
     [source, TOGETHER.cardRun, ...running],
+  ];
+}
+
+const PLATE = ["lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF", "coolingW", "circuitA", "maxBreakerA"] as const;
+
+/** What is on the unit's plate: model, serial and year, then its figures as they were entered. */
+export function plateLines({ unit }: JobBundle, measure: Measure): readonly string[] {
+  const made = [
+    unit.model === "" ? null : HAND_OVER.model(unit.model),
+    unit.serial === undefined ? null : HAND_OVER.serial(unit.serial),
+    unit.madeYear === undefined ? null : HAND_OVER.madeIn(unit.madeYear),
+  ].filter((s) => s !== null);
+  const figures = PLATE.flatMap((name) => {
+    const figure = unit[name];
+    return figure === undefined || figure.from === "typical"
+      ? []
+      : [`${FIGURE_WORDS[name].label} ${figureText(name, measure, figure.value)}`];
+  });
+  return [
+    made.length === 0 ? HAND_OVER.noModel : `${made.join(", ")}.`,
+    `${[HAND_OVER.volts(unit.plateVolts.value, unit.hz), ...figures].join(", ")}.`,
+  ];
+}
+
+/** Whose it is and who fitted it; what nobody entered is said to be missing. */
+export function whoLines({ rig }: JobBundle, fittedBy: string | undefined): readonly string[] {
+  return [
+    rig.customer === undefined ? HAND_OVER.noCustomer : HAND_OVER.customer(rig.customer),
+    fittedBy === undefined ? HAND_OVER.noFitter : HAND_OVER.fittedBy(fittedBy),
   ];
 }
 
@@ -78,8 +110,21 @@ export function lookLines(reminders: readonly Reminder[]): readonly string[] {
   );
 }
 
-/** What was left open, by stage; nothing while that is not known. */
-export function openLines(open: readonly Stage[] | null): readonly string[] {
+/** What a job leaves open. */
+interface LeftOpen {
+  /** Stages with something left to do; null while that is not known. */
+  readonly open: readonly Stage[] | null;
+  readonly unphotographed: number;
+  readonly unmended: readonly string[];
+}
+
+/** What was left open: stages, what was found and not mended, steps without a photo; nothing while that is not known. */
+export function openLines({ open, unphotographed, unmended }: LeftOpen): readonly string[] {
   if (open === null) return [];
-  return open.length === 0 ? [HAND_OVER.nothingOpen] : open.map((stage) => HAND_OVER.openLine(STAGE_WORDS[stage]));
+  const photos = unphotographed === 0 ? [] : [HAND_OVER.noPhotos(unphotographed)];
+  return [
+    ...(open.length === 0 ? [HAND_OVER.nothingOpen] : open.map((stage) => HAND_OVER.openLine(STAGE_WORDS[stage]))),
+    ...unmended.map((what) => OPENING.notMended(what.toLowerCase())),
+    ...photos,
+  ];
 }

@@ -1,4 +1,5 @@
-import { formatAmps } from "@amp-saver/core/quantity";
+import { type Measure, shownAs } from "@amp-saver/core/figure";
+import { formatAmps, formatWith } from "@amp-saver/core/quantity";
 import { format, parseISO } from "date-fns";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
@@ -23,21 +24,22 @@ import { proofLines } from "../prove/proof-lines.ts";
 import { proveView } from "../prove/prove.view.ts";
 import { readingsDrawn } from "../prove/readings-drawn.ts";
 import { labelText } from "./hand-over.view.ts";
-import { handOverAnswer, lampLines, lookLines, openLines, removedLines, starterLines } from "./hand-over-parts.ts";
+import { handOverAnswer, lampLines, lookLines, openLines, plateLines, removedLines, starterLines, whoLines } from "./hand-over-parts.ts";
 import type { HandOverView } from "./use-hand-over.ts";
 
 const PICTURE_WIDTH = 760;
 const PHOTO_WIDTH = 255;
 
-/** The sheet for whoever comes next. Photos come as data addresses under their id; temperatures in °C are worded by the reader's own measure. */
+/** The sheet for whoever comes next. Photos come as data addresses under their id; figures are worded by the reader's own measure. */
 export async function handOverDocument(
   bundle: JobBundle,
   view: HandOverView,
   photos: ReadonlyMap<string, string>,
   today: string,
-  air: (c: number) => string,
+  measure: Measure,
 ): Promise<TDocumentDefinitions> {
   const { rig, unit } = bundle;
+  const air = (c: number): string => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit);
   const lines = proofLines(bundle, view.proved.study, view.proved.input, air);
   const title = HAND_OVER.title(rig.name, unit.name);
   const charts = [...readingsChart(bundle), ...learningChart(bundle)];
@@ -55,10 +57,12 @@ export async function handOverDocument(
         margin: [0, 2, 0, 0],
       },
       { text: `${HAND_OVER.fitted(format(parseISO(view.fitted), "d MMMM yyyy"))} ${HAND_OVER.made(today)}`, style: "small" },
+      pdfList(HAND_OVER.unit, plateLines(bundle, measure)),
+      pdfList(HAND_OVER.who, whoLines(bundle, view.fittedBy)),
       pdfCaution(HAND_OVER.cautions, [{ ul: [...HAND_OVER.cautionList] }]),
       pdfList(HAND_OVER.shown, lines.shown),
       pdfList(HAND_OVER.notShown, lines.gaps),
-      pdfList(HAND_OVER.leftOpen, openLines(view.open)),
+      pdfList(HAND_OVER.leftOpen, openLines(view)),
       pdfList(HAND_OVER.alone, [...HAND_OVER.aloneList]),
       ...charts,
       heldIf(

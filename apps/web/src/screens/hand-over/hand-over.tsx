@@ -1,11 +1,9 @@
-import { shownAs } from "@amp-saver/core/figure";
-import { formatWith } from "@amp-saver/core/quantity";
-import type { Job } from "@amp-saver/records";
+import { type Job, TEXT_MOST } from "@amp-saver/records";
 import { calendarFile, fileStem, readingsCsv } from "@amp-saver/records/exchange";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { editCommit, nextVisitCommit } from "../../store/commands.ts";
+import { editCommit, fitLogCommit, nextVisitCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
@@ -20,12 +18,13 @@ import { awaitPdf, makePdf } from "../../ui/make-pdf.ts";
 import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
+import { TextField } from "../../ui/text-field.tsx";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { saveRig } from "../save-rig.ts";
-import { handOverAnswer, lampLines, lookLines, openLines, removedLines, starterLines } from "./hand-over-parts.ts";
+import { handOverAnswer, lampLines, lookLines, openLines, plateLines, removedLines, starterLines, whoLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
 
 const MOST_PHOTOS = 12;
@@ -36,7 +35,6 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { store, commit } = useStore();
   const view = useHandOver(bundle);
   const { measure, namesInFiles } = useSettings();
-  const air = shownAs("hottestC", measure);
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
@@ -57,9 +55,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
       const bytes = await store.blobs(photo.id);
       if (bytes !== undefined) blobs.set(photo.id, await dataAddress(bytes));
     }
-    const document = await handOverDocument(bundle, view, blobs, format(new Date(), "d MMMM yyyy"), (c) =>
-      formatWith(air.fromSi(c), 0, air.unit),
-    );
+    const document = await handOverDocument(bundle, view, blobs, format(new Date(), "d MMMM yyyy"), measure);
     return makePdf(document, HAND_OVER.foot(HAND_OVER.title(rig.name, unit.name)));
   };
   const label = async (): Promise<void> => {
@@ -114,7 +110,9 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
             <p className="text-body text-ink2">{view.card === null ? HAND_OVER.cardFailed : TOGETHER.cardFoot}</p>
           </>
         )}
-        <Lines head={HAND_OVER.leftOpen} lines={openLines(view.open)} />
+        <Lines head={HAND_OVER.unit} lines={plateLines(bundle, measure)} />
+        <Lines head={HAND_OVER.who} lines={whoLines(bundle, view.fittedBy)} />
+        <Lines head={HAND_OVER.leftOpen} lines={openLines(view)} />
         <Lines head={HAND_OVER.alone} lines={[...HAND_OVER.aloneList]} />
         <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
         <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
@@ -133,6 +131,15 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         </div>
       </Evidence>
       <Rail>
+        <TextField
+          label={HAND_OVER.fitterField}
+          kept={view.fittedBy ?? ""}
+          most={TEXT_MOST.person}
+          onText={(text) => {
+            void commit(fitLogCommit(job, { fittedBy: text.trim() === "" ? undefined : text.trim() }, "fittedBy"));
+            return null;
+          }}
+        />
         {view.failed !== null && <Failed text={view.failed} onAgain={view.again} />}
         <div className="grid gap-2">
           <RoofButton

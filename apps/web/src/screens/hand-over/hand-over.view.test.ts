@@ -1,8 +1,10 @@
 import type { AirConditioner, FitLog, Job, Reading, Rig } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
+import type { JobBundle } from "../../store/queries.ts";
 import { freeze, proofInput, proveInput, thaw } from "../prove/proof.view.ts";
 import { fittedOn, labelText, remindersOf } from "./hand-over.view.ts";
+import { plateLines, whoLines } from "./hand-over-parts.ts";
 
 const records = demoRecords();
 const one = <R>(id: string): R => records.find((r) => r.id === id) as R;
@@ -11,6 +13,25 @@ const unit = one<AirConditioner>("demo-front");
 const rig = one<Rig>("demo-tin-lantern");
 const readings = records.filter((r): r is Reading => r.kind === "reading" && r.jobId === job.id);
 const proved = proveInput(proofInput({ job, rig, unit, readings, learnings: [], proofs: [] }, null));
+
+describe("what is handed over of the unit and of whom", () => {
+  const bundle = (change: Partial<AirConditioner>, customer?: string) =>
+    ({ unit: { ...unit, ...change }, rig: customer === undefined ? rig : { ...rig, customer } }) as JobBundle;
+
+  it("is model, serial, year and the plate as entered; what is missing is said", () => {
+    const whole = bundle({ model: "RT-135", serial: "8 114 220", madeYear: 2019, fanA: { value: 2.1, from: "typical" } });
+    const [made, plate] = plateLines(whole, "us");
+    expect(made).toBe("Model RT-135, serial 8 114 220, made in 2019.");
+    expect(plate).toMatch(/^Plate: 115 V, 60 Hz, Locked rotor amps \d/);
+    expect(plate).not.toContain("Fan");
+    expect(plateLines(bundle({ model: "" }), "us")[0]).toBe("Model, serial number and year are not entered.");
+  });
+
+  it("is the customer and the fitter, or that nobody entered them", () => {
+    expect(whoLines(bundle({}, "A. Reader, bay 4"), "R. Quill")).toEqual(["Customer: A. Reader, bay 4.", "Fitted by: R. Quill."]);
+    expect(whoLines(bundle({}), undefined)).toEqual(["The customer is not entered.", "Who fitted it is not entered."]);
+  });
+});
 
 describe("reminders", () => {
   const fitted = "2031-01-31T10:00:00.000Z";

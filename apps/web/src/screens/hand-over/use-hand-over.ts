@@ -1,14 +1,16 @@
 import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/cases";
-import type { Stage } from "@amp-saver/records";
+import { newFitLog, type Stage } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { ofHundred } from "../../words/answer.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
+import { OPENING } from "../../words/opening.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { isComing } from "../../workers/use-latest.ts";
 import { useTogether } from "../../workers/use-study.ts";
+import { openingOf, stepsWithoutPhoto } from "../fit/fit.view.ts";
 import { shownAnswer } from "../kept-answer.ts";
 import { builtView } from "../prepare/built.view.ts";
 import type { Proved } from "../prove/proof.view.ts";
@@ -44,6 +46,12 @@ export interface HandOverView {
   /** Whether the wiring as built is on record; else it is but the plan. */
   readonly built: boolean;
   readonly wiring: ReturnType<typeof useUnitWiring>;
+  /** Who did the work; undefined where nobody entered it. */
+  readonly fittedBy: string | undefined;
+  /** What was found on opening and is not mended. */
+  readonly unmended: readonly string[];
+  /** Steps that a photo would prove and none does. */
+  readonly unphotographed: number;
 }
 
 /** Assembles the hand-over of a job. */
@@ -110,6 +118,11 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     open: stages === null ? null : stages.lines.filter(isOpen).map((line) => line.stage),
     built,
     wiring,
+    unmended: (({ stops, others }) => [...stops, ...others].map((what) => OPENING.names[what]))(
+      openingOf(own ?? newFitLog(job.createdAt, job), plan),
+    ),
+    unphotographed: built ? stepsWithoutPhoto(plan, bundle.photos, unit.id).length : 0,
+    fittedBy: own?.fittedBy ?? fitting.work?.fittedBy,
   };
 }
 

@@ -11,6 +11,7 @@ import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { MISSING } from "../../words/check.ts";
+import { FIT } from "../../words/fit.ts";
 import { againstSentence, expectSentence, LEARN, learnSentence } from "../../words/learn.ts";
 import { useLearning, usePredicted } from "../../workers/use-study.ts";
 import { predictQuestion } from "../use-proof.ts";
@@ -86,6 +87,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
         </Evidence>
       </div>
       <Rail>
+        <SheetSays {...part} />
         <WaitingPanel {...part} />
         <BeforeStart {...part} />
         <LinkPick {...part} />
@@ -93,6 +95,14 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
         <TurnsList {...part} />
       </Rail>
     </StageFrame>
+  );
+}
+
+/** What the starter's own sheet says about learning, beside what the app counts by. */
+function SheetSays({ bundle: { job, starters } }: LearnPartProps) {
+  const sheet = starters.find((s) => s.id === job.starterId)?.learning;
+  return sheet === undefined || sheet === "" ? null : (
+    <p className="border-l-[3px] border-ink pl-2 font-semibold">{FIT.sheetSays(sheet)}</p>
   );
 }
 

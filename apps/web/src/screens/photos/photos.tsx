@@ -17,16 +17,18 @@ interface PhotosProps {
   readonly bundle: JobBundle;
   /** What may be photographed here, in the order of its buttons. */
   readonly subjects: readonly Photo["of"][];
+  /** The step of the plan that is photographed here; left out, no step's. */
+  readonly step?: string;
 }
 
 /** Photos of a unit: taken or chosen, looked at, noted, deleted. */
-export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps) {
+export function Photos({ bundle: { job, unit, photos }, subjects, step }: PhotosProps) {
   const { commit, keepBlob } = useStore();
   const picker = useRef<HTMLInputElement>(null);
   const [subject, setSubject] = useState<Photo["of"]>("plate");
   const [refused, setRefused] = useState<string | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
-  const own = photos.filter((p) => p.unitId === unit.id && subjects.includes(p.of));
+  const own = photos.filter((p) => p.unitId === unit.id && subjects.includes(p.of) && (step === undefined || p.step === step));
   const shown = own.find((p) => p.id === opened);
   const [underWay, setUnderWay] = useState(0);
   useStayGuard(underWay > 0);
@@ -34,7 +36,12 @@ export function Photos({ bundle: { job, unit, photos }, subjects }: PhotosProps)
     const shrunk = await shrinkPhoto(file, PHOTO_MOST_SIDE);
     setRefused(shrunk === null ? PHOTO_WORDS.refused(file.name) : null);
     if (shrunk === null) return;
-    const made = addPhotoCommit(job, subject, { across: shrunk.across, down: shrunk.down, bytes: shrunk.bytes.length });
+    const made = addPhotoCommit(job, subject, {
+      across: shrunk.across,
+      down: shrunk.down,
+      bytes: shrunk.bytes.length,
+      ...(step !== undefined && { step }),
+    });
     const kept = await keepBlob(made.id, shrunk.bytes);
     if (kept.ok) await commit(made.commit);
   };

@@ -32,10 +32,11 @@ export interface TestedPart {
 /** The start parts of a unit on the meter, and what they show. */
 export function testedParts({ switches, parts, printed }: Wiring, unit: AirConditioner): readonly TestedPart[] {
   const printedF = printed.startcap?.farad ?? unit.startAidF?.value ?? null;
+  const share = unit.startAidF?.tolerance ?? null;
   return TESTED[switches.aid].map((part) => {
     const kept = parts[part] ?? null;
     const [scale, of] = part === "start-capacitor" ? ([1 / MICRO, "µF"] as const) : ([1, "ohm"] as const);
-    const band = partBand(part, printedF);
+    const band = partBand(part, printedF, share);
     const text = (value: number): string => formatNumber(value / scale, value / scale < 10 ? 1 : 0);
     return {
       part,
@@ -45,7 +46,7 @@ export function testedParts({ switches, parts, printed }: Wiring, unit: AirCondi
       shown: typeof kept === "number" ? Math.round((kept / scale) * 1000) / 1000 : null,
       open: kept === "open",
       band: band === null ? null : [text(band.least), text(band.most)],
-      verdict: kept === null ? null : judgePart(part, kept, printedF),
+      verdict: kept === null ? null : judgePart(part, kept, printedF, share),
     };
   });
 }

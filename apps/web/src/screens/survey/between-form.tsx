@@ -4,6 +4,7 @@ import { Choice } from "../../ui/choice.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { SURVEY } from "../../words/survey.ts";
 import { GEAR_WORDS } from "../../words/together.ts";
+import { FigureInput } from "../figure-input.tsx";
 import type { SaveSource } from "./save-source.ts";
 
 /** How many hot legs reach the rig, and what sits between it and the source. */
@@ -19,6 +20,15 @@ export function BetweenForm({ source, save }: { readonly source: Source; readonl
             value={`${source.legs ?? 1}`}
             options={(["1", "2"] as const).map((value) => ({ value, word: SURVEY.legCounts[value] }))}
             onChange={(value) => save({ legs: value === "2" ? 2 : 1 }, "legs")}
+          />
+        )}
+        {gear.includes("adapter") && (
+          <FigureInput
+            name="breakerA"
+            label={SURVEY.adapterA}
+            figure={source.adapterA}
+            usual="plate"
+            onChange={(next) => save({ adapterA: next }, "adapterA")}
           />
         )}
         {source.legs === 2 && <p className="py-1.5 text-small leading-[1.3] font-semibold">{SURVEY.twoLegs}</p>}

@@ -1,7 +1,7 @@
 import { W_PER_BTU_H } from "@amp-saver/core/quantity";
 import { doubtPlate, type PlateDoubt } from "@amp-saver/core/study/plate";
 import { START_PART_PARAMS } from "@amp-saver/core/study/start-parts/params";
-import type { AirConditioner } from "@amp-saver/records";
+import type { AirConditioner, Figure } from "@amp-saver/records";
 
 /**
  * Cooling that the digits of a model number often stand for, thousand BTU/h: whole tons and halves of them
@@ -45,8 +45,22 @@ export function plateDoubt({ plateVolts, lockedRotorA, ratedLoadA, coolingW }: A
   });
 }
 
-/** Share that a run capacitor may be off what is printed: usually ± 6 % (common practice, no source). */
-export const CAPACITOR_BAND = START_PART_PARAMS.runBand.value;
+/** What is printed on the run capacitor: as entered beside a measured one, else the figure itself. */
+export function printedCapacitor(
+  unit: AirConditioner,
+): { readonly field: "runCapacitorPrintedF" | "runCapacitorF"; readonly figure: Figure } | null {
+  const { runCapacitorF: found, runCapacitorPrintedF: printed } = unit;
+  if (printed !== undefined) return { field: "runCapacitorPrintedF", figure: printed };
+  return found === undefined || found.from !== "plate" ? null : { field: "runCapacitorF", figure: found };
+}
+
+/** Share that a run capacitor may be off what is printed: as its label says, else the usual (common practice, no source). */
+export function capacitorBand(unit: AirConditioner): number {
+  return printedCapacitor(unit)?.figure.tolerance ?? START_PART_PARAMS.runBand.value;
+}
+
+/** Tolerances that are printed on capacitors, as shares. */
+export const PRINTED_SHARES = [0.03, 0.05, 0.06, 0.1, 0.2] as const;
 
 /** How far a measured run capacitor is off what is printed, as a share; null unless both are known and one was measured. */
 export function capacitorOff({ runCapacitorF: found, runCapacitorPrintedF: printed }: AirConditioner): number | null {

@@ -1,6 +1,6 @@
 import type { Rig } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
-import { editCommit } from "../../store/commands.ts";
+import { editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
@@ -12,7 +12,7 @@ import { NameField } from "../name-field.tsx";
 /** The rig: its name, and the hottest day and highest stop it is planned for. */
 export function RigForm({ rig }: { readonly rig: Rig }) {
   const { commit } = useStore();
-  const save = (change: Partial<Rig>, field: string): void => void commit(editCommit(rig, change, field));
+  const save = (change: Fields<Rig>, field: string): void => void commit(editCommit(rig, change, field));
   return (
     <section className="mt-6">
       <SectionHeading>{SURVEY.rig}</SectionHeading>
@@ -23,6 +23,15 @@ export function RigForm({ rig }: { readonly rig: Rig }) {
         most={TEXT_MOST.rigNote}
         onText={(text) => {
           save({ note: text }, "note");
+          return null;
+        }}
+      />
+      <TextField
+        label={SURVEY.customer}
+        kept={rig.customer ?? ""}
+        most={TEXT_MOST.person}
+        onText={(text) => {
+          save({ customer: text.trim() === "" ? undefined : text.trim() }, "customer");
           return null;
         }}
       />

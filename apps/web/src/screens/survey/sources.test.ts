@@ -14,6 +14,7 @@ import { allowedAt, lastsAt, valueAt } from "../check/read-out.view.ts";
 import { choicesOf, mismatch, weakestSource } from "../choose/choose.view.ts";
 import { bandChange, bandPairs } from "./band.view.ts";
 import { circuitIssues } from "./circuit.view.ts";
+import { capacitorBand, printedCapacitor } from "./plate.view.ts";
 import { pointsText, readPoints } from "./points.view.ts";
 
 const records = demoRecords();
@@ -28,6 +29,47 @@ const inverter = find<InverterSource>("demo-inverter");
 const roof = find<Starter>("demo-starter-roof");
 const house = find<Starter>("demo-starter-house");
 const measured = (value: number) => ({ value, from: "measured" as const });
+
+describe("an adapter to a smaller outlet", () => {
+  const printed = (value: number) => ({ value, from: "plate" as const });
+  const behind = <S extends ShoreSource | GeneratorSource>(source: S, amps: number): S => ({
+    ...source,
+    gear: ["adapter"],
+    adapterA: printed(amps),
+  });
+
+  it("is the breaker that counts where it carries less, and is none where it carries more or is not there", () => {
+    const breaker = (source: ShoreSource) => (sourceCase(source, 0, 60) as { breakerA?: { value: number } }).breakerA?.value;
+    expect(breaker(pedestal)).toBe(30);
+    expect(breaker(behind(pedestal, 15))).toBe(15);
+    expect(breaker(behind(pedestal, 50))).toBe(30);
+    expect(breaker({ ...behind(pedestal, 15), gear: [] })).toBe(30);
+    const { breakerA: _none, ...bare } = pedestal;
+    expect(breaker(behind(bare, 20))).toBe(20);
+  });
+
+  it("carries a set no further than its amps on its legs", () => {
+    const running = (source: GeneratorSource) => (sourceCase(source, 0, 60) as { runningW?: { value: number } }).runningW?.value;
+    const own = generator.runningW!.value;
+    expect(running(behind(generator, 5))).toBe(5 * generator.volts.value);
+    expect(running({ ...behind(generator, 5), legs: 2 })).toBe(Math.min(own, 2 * 5 * generator.volts.value));
+    expect(running(behind(generator, 50))).toBe(own);
+  });
+
+  it("makes a pedestal the weakest of the sources", () => {
+    expect(weakestSource([pedestal, generator])?.id).toBe(generator.id);
+    expect(weakestSource([behind(pedestal, 5), generator])?.id).toBe(pedestal.id);
+  });
+});
+
+describe("a capacitor by the tolerance on its label", () => {
+  it("is judged by that, where nobody entered one by the usual", () => {
+    const unit = { ...front, runCapacitorF: measured(38e-6), runCapacitorPrintedF: { value: 40e-6, from: "plate" as const } };
+    expect(capacitorBand(unit)).toBe(0.06);
+    expect(capacitorBand({ ...unit, runCapacitorPrintedF: { ...unit.runCapacitorPrintedF, tolerance: 0.03 } })).toBe(0.03);
+    expect(printedCapacitor(front)?.field).toBe("runCapacitorF");
+  });
+});
 
 describe("a source becomes a question", () => {
   it("a hook-up with cords keeps both; measured sag takes the place of ohm and cords, and its idle volts the place of volts", () => {

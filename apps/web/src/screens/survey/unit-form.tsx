@@ -1,7 +1,7 @@
 import { isAided } from "@amp-saver/cases";
 import { figureText } from "@amp-saver/core/figure";
 import { isHighVolts } from "@amp-saver/core/reference";
-import type { AirConditioner } from "@amp-saver/records";
+import type { AirConditioner, Figure } from "@amp-saver/records";
 import { TEXT_MOST } from "@amp-saver/records";
 import { editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -10,6 +10,7 @@ import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Fold } from "../../ui/fold.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -18,10 +19,13 @@ import { TOGETHER } from "../../words/together.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
-import { CAPACITOR_BAND, capacitorOff, coolingOfModel, plateDoubt } from "./plate.view.ts";
+import { capacitorBand, capacitorOff, coolingOfModel, PRINTED_SHARES, plateDoubt, printedCapacitor } from "./plate.view.ts";
 
 const FIRST = ["coolingW", "lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
 const MORE = ["maxBreakerA", "circuitA", "runningA"] as const;
+/** Years a unit can have been made in. */
+const MADE = { min: 1950, max: 2200 } as const;
+const USUAL_SHARE = "";
 const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
 
 /** The plate of one air conditioner: what the answer needs first, the rest on request. */
@@ -42,6 +46,21 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
   );
   const hinted = unit.coolingW === undefined ? coolingOfModel(unit.model) : null;
   const off = capacitorOff(unit);
+  const printed = printedCapacitor(unit);
+  const share = (label: string, figure: Figure, onFigure: (next: Figure) => void) => (
+    <Pick<string>
+      label={label}
+      value={figure.tolerance === undefined ? USUAL_SHARE : String(figure.tolerance)}
+      options={[
+        { value: USUAL_SHARE, word: SURVEY.notPrinted },
+        ...PRINTED_SHARES.map((value) => ({ value: String(value), word: SURVEY.plusMinus(value) })),
+      ]}
+      onChange={(value) => {
+        const { tolerance: _old, ...rest } = figure;
+        onFigure(value === USUAL_SHARE ? rest : { ...rest, tolerance: Number(value) });
+      }}
+    />
+  );
   const doubt = plateDoubt(unit);
   return (
     <section className="mt-5 max-w-[720px]">
@@ -76,6 +95,23 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
             save({ model: text }, "model");
             return null;
           }}
+        />
+        <TextField
+          label={SURVEY.serial}
+          kept={unit.serial ?? ""}
+          most={TEXT_MOST.serial}
+          onText={(text) => {
+            save({ serial: text.trim() === "" ? undefined : text.trim() }, "serial");
+            return null;
+          }}
+        />
+        <NumberField
+          label={SURVEY.madeYear}
+          kept={unit.madeYear ?? null}
+          {...MADE}
+          optional
+          wrong={SURVEY.badYear(MADE.min, MADE.max)}
+          onNumber={(year) => save({ madeYear: year === null ? undefined : Math.round(year) }, "madeYear")}
         />
         {hinted !== null && (
           <Button look="quiet" onClick={() => save({ coolingW: { value: hinted, from: "typical" } }, "coolingW")}>
@@ -115,6 +151,9 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
             onChange={(next) => save({ startAidF: next }, "startAidF")}
           />
         )}
+        {isAided(unit) &&
+          unit.startAidF !== undefined &&
+          share(SURVEY.startTolerance, unit.startAidF, (startAidF) => save({ startAidF }, "startTolerance"))}
         <Tick
           label={SURVEY.seenToStart}
           help={SURVEY.seenHelp}
@@ -150,9 +189,10 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
           placeholder={SURVEY.same}
           onChange={(next) => save({ runCapacitorPrintedF: next }, "runCapacitorPrintedF")}
         />
+        {printed !== null && share(SURVEY.runTolerance, printed.figure, (figure) => save({ [printed.field]: figure }, "runTolerance"))}
         {off !== null && (
-          <p className={`py-1.5 text-body font-semibold ${Math.abs(off) > CAPACITOR_BAND ? "text-lead" : ""}`}>
-            {SURVEY.capacitorOff(off, CAPACITOR_BAND)}
+          <p className={`py-1.5 text-body font-semibold ${Math.abs(off) > capacitorBand(unit) ? "text-lead" : ""}`}>
+            {SURVEY.capacitorOff(off, capacitorBand(unit))}
           </p>
         )}
         <CircuitForm unit={unit} save={save} />

@@ -6,5 +6,7 @@ export {
   type MountingPlace,
   type MountingReason,
   type MountingVerdict,
+  mountingChecks,
+  OUTSIDE_CHECKS,
 } from "./judge.ts";
 export { MOUNTING_PARAMS } from "./params.ts";

@@ -13,13 +13,17 @@ export interface MountingPlace {
   readonly gapM: number | null;
   readonly leadM: number;
   readonly wayM: number;
+  /** Whether it sits outside the cabinet, in the rain. */
+  readonly outside?: boolean | undefined;
   /** What was looked at and is well. */
   readonly clear: Readonly<Partial<Record<MountingCheck, boolean>>>;
 }
 
 /** What is looked at, each ticked once it is well. */
 export const MOUNTING_CHECKS = ["fan", "shaft", "air", "tubing", "lid", "edge", "water"] as const;
-export type MountingCheck = (typeof MOUNTING_CHECKS)[number];
+/** What is looked at besides where the starter sits outside the unit's cabinet. */
+export const OUTSIDE_CHECKS = ["weather-box", "hole", "drip-loop"] as const;
+export type MountingCheck = (typeof MOUNTING_CHECKS)[number] | (typeof OUTSIDE_CHECKS)[number];
 
 /** Why a place is no good. */
 const MOUNTING_REASONS = ["upside-down", "screw-too-long", "surface-not-for-tape", "too-hot-for-tape", "lead-too-short"] as const;
@@ -39,9 +43,14 @@ const TAPE_HOLDS: ReadonlySet<MountingPlace["surface"]> = new Set(["clean-metal"
 
 const listed = <T>(all: readonly (T | false)[]): readonly T[] => all.filter((one): one is T => one !== false);
 
+/** What is looked at, by where the starter sits. */
+export function mountingChecks(outside: boolean): readonly MountingCheck[] {
+  return outside ? [...MOUNTING_CHECKS, ...OUTSIDE_CHECKS] : MOUNTING_CHECKS;
+}
+
 /** Judges a place: what nobody looked at is open, and wrong only what was answered so. */
 export function judgeMounting(place: MountingPlace): MountingVerdict {
-  const { orientation, fastening, surface, roofC, secondRestraint, screwM, gapM, leadM, wayM, clear } = place;
+  const { orientation, fastening, surface, roofC, secondRestraint, screwM, gapM, leadM, wayM, outside, clear } = place;
   const taped = fastening !== "screws";
   const screwed = fastening !== "tape";
   return {
@@ -56,7 +65,7 @@ export function judgeMounting(place: MountingPlace): MountingVerdict {
       orientation === null && "orientation",
       screwed && gapM === null && "behind",
       fastening === "tape" && !secondRestraint && "second-restraint",
-      ...MOUNTING_CHECKS.map((check) => clear[check] !== true && check),
+      ...mountingChecks(outside === true).map((check) => clear[check] !== true && check),
     ]),
   };
 }

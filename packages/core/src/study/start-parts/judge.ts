@@ -16,8 +16,8 @@ interface PartBand {
 
 export type PartVerdict = "good" | "open" | "short" | "low" | "high" | "no-print";
 
-/** The band a good part shows; null for a capacitor whose print is not known. Common practice, no source. */
-export function partBand(part: StartPart, printedF: number | null): PartBand | null {
+/** The band a good part shows, by the tolerance on its print where that is known (a share); null for a capacitor whose print is not known. Common practice, no source. */
+export function partBand(part: StartPart, printedF: number | null, printedShare: number | null = null): PartBand | null {
   switch (part) {
     case "ptc":
       return { least: P.ptcLeastOhm.value, most: P.ptcMostOhm.value, unit: "ohm" };
@@ -27,15 +27,16 @@ export function partBand(part: StartPart, printedF: number | null): PartBand | n
       return { least: P.coilLeastOhm.value, most: P.coilMostOhm.value, unit: "ohm" };
     default: {
       if (printedF === null) return null;
-      const [low, high] = part === "start-capacitor" ? [P.startLow.value, P.startHigh.value] : [P.runBand.value, P.runBand.value];
+      const usual = part === "start-capacitor" ? [P.startLow.value, P.startHigh.value] : [P.runBand.value, P.runBand.value];
+      const [low = 0, high = 0] = printedShare === null ? usual : [printedShare, printedShare];
       return { least: printedF * (1 - low), most: printedF * (1 + high), unit: "F" };
     }
   }
 }
 
 /** Whether a part is good, measured dead, bled, cold and with its wires off; and how it is not. */
-export function judgePart(part: StartPart, reading: PartReading, printedF: number | null): PartVerdict {
-  const band = partBand(part, printedF);
+export function judgePart(part: StartPart, reading: PartReading, printedF: number | null, printedShare: number | null = null): PartVerdict {
+  const band = partBand(part, printedF, printedShare);
   if (band === null) return "no-print";
   if (reading === "open") return "open";
   if (reading < band.least) return band.unit === "ohm" ? "short" : "low";

@@ -26,6 +26,13 @@ describe("a start part on the meter", () => {
     expect(judgePart(part, reading, printed)).toBe(verdict);
   });
 
+  it("is judged by the tolerance on its print where that is known", () => {
+    expect(partBand("start-capacitor", 100e-6)).toMatchObject({ least: expect.closeTo(95e-6, 12), most: expect.closeTo(125e-6, 12) });
+    expect(partBand("start-capacitor", 100e-6, 0.1)).toMatchObject({ least: expect.closeTo(90e-6, 12), most: expect.closeTo(110e-6, 12) });
+    expect(judgePart("start-capacitor", 120e-6, 100e-6)).toBe("good");
+    expect(judgePart("start-capacitor", 120e-6, 100e-6, 0.1)).toBe("high");
+  });
+
   it("is good exactly within the band that is shown", () => {
     fc.assert(
       fc.property(
