@@ -2,6 +2,7 @@ import { DEAD_PAIRS } from "@amp-saver/core/study/isolation";
 import { MOUNTING_CHECKS, OUTSIDE_CHECKS } from "@amp-saver/core/study/mounting";
 import { FINDING_STATES, OPENING_FINDINGS, SCREW_HIDERS, SCREW_PLACES } from "@amp-saver/core/study/opening";
 import { SITE_QUESTIONS } from "@amp-saver/core/study/site";
+import { MEASUREMENTS, SYMPTOMS } from "@amp-saver/core/study/trouble";
 import { z } from "zod";
 import { asItWas, defineRecord, JOB_FIELDS, JOB_REFERENCES, type RecordFrom } from "../define.ts";
 import { bounded } from "../figure.ts";
@@ -110,6 +111,10 @@ export const fitLogRecord = defineRecord({
       leftHanded: z.boolean(),
       /** Who did the work, as it goes on the sheet. */
       fittedBy: z.string().max(TEXT_MOST.person).optional(),
+      /** Something went wrong: what it did, and what was measured since; absent where nothing did. */
+      trouble: z
+        .strictObject({ symptom: z.literal(SYMPTOMS), read: z.partialRecord(z.literal(MEASUREMENTS), z.number().min(0).max(1e12)) })
+        .optional(),
       /** What happened to the proof: given, power back, other hands. */
       events: z.array(z.strictObject({ at: timestamp, what: z.literal(["proved", "powered", "hands"]) })).max(500),
     }),

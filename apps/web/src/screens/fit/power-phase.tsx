@@ -8,6 +8,7 @@ import { Asked, type Question } from "../asked.tsx";
 import { CallClock } from "../call-clock.tsx";
 import type { lockNow } from "../isolate/isolate.view.ts";
 import { builtView } from "../prepare/built.view.ts";
+import { Trouble } from "../trouble.tsx";
 import { AFTER_POWER, BEFORE_POWER } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
@@ -63,6 +64,7 @@ export function PowerPhase({ bundle, work, wiring, plan, save, relock, lock }: F
       </div>
       <Asked label={FIT.phases.power} questions={questions} />
       {powered && !after && <CallClock bundle={bundle} />}
+      {powered && <Trouble bundle={bundle} />}
       <SectionHeading spaced>{FIT.powerStop}</SectionHeading>
       <ul className="list-disc py-1 pl-6 font-semibold text-lead">
         {FIT.powerStops.map((stop) => (

@@ -14,6 +14,7 @@ import { MISSING } from "../../words/check.ts";
 import { FIT } from "../../words/fit.ts";
 import { againstSentence, expectSentence, LEARN, learnSentence } from "../../words/learn.ts";
 import { useLearning, usePredicted } from "../../workers/use-study.ts";
+import { Trouble } from "../trouble.tsx";
 import { predictQuestion } from "../use-proof.ts";
 import { BeforeStart } from "./before-start.tsx";
 import { isHeld, lastAgainst, learningSource } from "./learn.view.ts";
@@ -89,6 +90,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
       <Rail>
         <SheetSays {...part} />
         <WaitingPanel {...part} />
+        <Trouble bundle={bundle} />
         <BeforeStart {...part} />
         <LinkPick {...part} />
         <Tick label={LEARN.sound} ticked={aloud} onChange={setAloud} />

@@ -15,6 +15,7 @@ import { useWide } from "../../ui/use-wide.ts";
 import { BEFORE, LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { CallClock } from "../call-clock.tsx";
+import { Trouble } from "../trouble.tsx";
 import { useProof } from "../use-proof.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { beforeAnswer, proofAnswer, visitAnswer } from "./answer-of.ts";
@@ -113,6 +114,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
             <CallClock bundle={bundle} />
           </Fold>
         )}
+        <Trouble bundle={bundle} />
         <div className="mt-4 flex flex-col gap-3">
           <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
           <p className="text-body">

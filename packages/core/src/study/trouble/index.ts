@@ -1,0 +1,12 @@
+export { TROUBLE_PARAMS } from "./params.ts";
+export {
+  type Cause,
+  MEASUREMENTS,
+  type Measured,
+  type Measurement,
+  SYMPTOMS,
+  type Symptom,
+  studyTrouble,
+  type TroubleFacts,
+  type TroubleStudy,
+} from "./trouble.ts";
