@@ -79,7 +79,7 @@ function togetherReport(rig: Rig, records: readonly AnyRecord[]): object[] {
   const nameOf = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
   const sources = of(records, "source").filter(own);
   return sources.map((source) => {
-    const input = { rig, units, jobs, loads, starters: of(records, "starter"), unitsOff: new Set<string>(), unlearned: false };
+    const input = { rig, units, jobs, loads, starters: of(records, "starter"), unitsOff: new Set<string>(), unlearned: new Set<string>() };
     const question = togetherQuestion(input, source);
     const given = askable(question);
     if (given === null || question === null) return { source: source.name, fit: "not-known", switchOff: [] };

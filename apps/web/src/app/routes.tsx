@@ -15,6 +15,7 @@ import { GUIDE } from "../words/guide-screen.ts";
 import { HISTORY } from "../words/history.ts";
 import { PLACES } from "../words/home.ts";
 import { LATER_PLACES } from "../words/later.ts";
+import { ROOF_WORK } from "../words/roof-work.ts";
 import { STAGE_WORDS } from "../words/stages.ts";
 import { TOGETHER } from "../words/together.ts";
 import { Broken } from "./broken.tsx";
@@ -111,7 +112,7 @@ function JobPage() {
 }
 
 /** Views of a rig by the end of their address. */
-const RIG_VIEWS = { together: TOGETHER.title, history: HISTORY.title, day: DAY.title } as const;
+const RIG_VIEWS = { together: TOGETHER.title, history: HISTORY.title, day: DAY.title, work: ROOF_WORK.title } as const;
 
 function RigPage() {
   const { rigId = "", view = "" } = useParams();

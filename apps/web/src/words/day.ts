@@ -38,7 +38,7 @@ export function daySentence(day: {
 export const DAY = {
   title: "The day",
   question: (rig: string): string => `Can ${rig} run through the hottest day?`,
-  views: { together: "At once", day: "Hour by hour" },
+  views: { together: "At once", day: "Hour by hour", work: "The work" },
   viewLabel: "View",
   nothing: "Not known yet. Enter a unit’s plate and a source first.",
   pictureLabel: "The day from midnight to midnight: power needed beside power available, hour by hour, and the bank’s charge.",

@@ -35,7 +35,7 @@ export function dayQuestion(input: DayInput): DayQuestion | null {
   const { rig, loads, sources } = input;
   const at = { ...rig, hottestC: { ...rig.hottestC, value: DAY_PARAMS.workedOutAtC.value } };
   const found = sources
-    .map((s) => togetherQuestion({ ...input, rig: at, unitsOff: new Set(), unlearned: false }, s))
+    .map((s) => togetherQuestion({ ...input, rig: at, unitsOff: new Set(), unlearned: new Set() }, s))
     .find((q) => q !== null);
   if (found == null) return null;
   const fed = sources

@@ -22,8 +22,8 @@ export interface TogetherInput {
   readonly starters: readonly Starter[];
   /** Ids of units that are planned to be off. */
   readonly unitsOff: ReadonlySet<string>;
-  /** Whether soft starters have yet to learn. */
-  readonly unlearned: boolean;
+  /** Ids of units whose soft starters have yet to learn. */
+  readonly unlearned: ReadonlySet<string>;
 }
 
 /** The question for one source, and what of the rig cannot be on it at all. */
@@ -68,7 +68,9 @@ export function togetherQuestion(input: TogetherInput, source: Source): Together
     }
     if (unitsOff.has(unit.id)) return [];
     const leg = high && legs === 2 ? ("both" as const) : legs === 1 ? (1 as const) : (unit.leg ?? 1);
-    return [{ id: unit.id, given: question.given, unlearned, leg, priority: unit.priority ?? DEFAULT_UNIT_PRIORITY }];
+    return [
+      { id: unit.id, given: question.given, unlearned: unlearned.has(unit.id), leg, priority: unit.priority ?? DEFAULT_UNIT_PRIORITY },
+    ];
   });
   if (budget === null) return null;
   const counted: BudgetLoad[] = [];

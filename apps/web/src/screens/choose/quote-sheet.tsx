@@ -11,13 +11,14 @@ import { saveFile } from "../../ui/save-file.ts";
 import { Sheet } from "../../ui/sheet.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { HAND_OVER } from "../../words/hand-over.ts";
-import { money, QUOTE } from "../../words/quote.ts";
+import { QUOTE } from "../../words/quote.ts";
 import { BoundedInput } from "../bounded-input.tsx";
 import { USUAL_RULE } from "../learn/learn.view.ts";
 import { keptSmallest } from "../smallest.view.ts";
 import { smallestRows } from "../smallest-rows.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
-import { type QuoteView, quoteView } from "./quote.view.ts";
+import { quoteView } from "./quote.view.ts";
+import { QuoteFigures } from "./quote-figures.tsx";
 
 const ENTRY = {
   hourUsd: "smallUsd",
@@ -77,7 +78,7 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
   };
   return (
     <>
-      <Figures view={view} starter={starter?.name ?? null} />
+      <QuoteFigures view={view} starter={starter?.name ?? null} />
       {smallest.length > 0 && (
         <>
           <h3 className="mt-4 border-b-[1.5px] border-ink pb-1 font-bold">{HAND_OVER.smallest}</h3>
@@ -123,37 +124,6 @@ function QuoteForm({ bundle }: { readonly bundle: JobBundle }) {
           onChange={(v) => v !== null && change({ quotePrices: { ...quotePrices, [name]: v } })}
         />
       ))}
-    </>
-  );
-}
-
-function Figures({ view: { quote, own }, starter }: { readonly view: QuoteView; readonly starter: string | null }) {
-  const { usual } = quote;
-  const part = (line: (typeof quote.parts)[number]): string =>
-    `${line.count > 1 ? `${line.count} × ` : ""}${line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}`;
-  const rows = [
-    ...quote.parts.map((line) => [part(line), money(line.cents)] as const),
-    ...quote.work.map((line) => [QUOTE.workOf[line.code], QUOTE.minutes(line.minutes.usual)] as const),
-    [QUOTE.totals.work, money(usual.workCents)] as const,
-    ...(usual.taxCents > 0 ? [[QUOTE.totals.tax, money(usual.taxCents)] as const] : []),
-    [QUOTE.totals.sum, money(usual.cents)] as const,
-  ];
-  return (
-    <>
-      <p className="text-large font-bold">{QUOTE.answer(quote)}</p>
-      <table className="mt-2 w-full text-body">
-        <tbody>
-          {rows.map(([what, sum]) => (
-            <tr key={what} className="border-b border-hair group last:border-b-[1.5px] last:border-ink">
-              <th scope="row" className="py-1 text-left font-normal group-last:font-bold">
-                {what}
-              </th>
-              <td className="figure py-1 pl-2 text-right">{sum}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="mt-1 text-small text-ink2">{own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits)}</p>
     </>
   );
 }

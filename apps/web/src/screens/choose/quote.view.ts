@@ -19,18 +19,37 @@ export function quoteView(
   starterUsd: number,
   prices: QuotePrices,
 ): QuoteView {
-  const own = ownPlanMinutes(plan, works);
-  const wiringMin = own === null ? spanOf(planMinutes(plan)) : { quick: own.quickMin, usual: own.minutes, slow: own.slowMin };
+  return roofQuote([plan], (rule.runs * rule.runS + (rule.runs - 1) * rule.restS) / 60, works, starterUsd, prices);
+}
+
+/** The same for several units on one visit, whose learning runs take so many minutes together. */
+export function roofQuote(
+  plans: readonly PlanView[],
+  learningMin: number,
+  works: readonly FitLog[],
+  starterUsd: number,
+  prices: QuotePrices,
+): QuoteView {
+  const spans = plans.map((plan) => {
+    const own = ownPlanMinutes(plan, works);
+    return { own, span: own === null ? spanOf(planMinutes(plan)) : { quick: own.quickMin, usual: own.minutes, slow: own.slowMin } };
+  });
+  const sum = (of: "quick" | "usual" | "slow"): number => spans.reduce((all, { span }) => all + span[of], 0);
   const count = (of: (line: PlanView["kit"][number]) => boolean): number =>
-    plan.kit.filter(of).reduce((sum, line) => sum + line.needed + line.spare, 0);
-  const learningMin = (rule.runs * rule.runS + (rule.runs - 1) * rule.restS) / 60;
+    plans
+      .flatMap((plan) => plan.kit)
+      .filter(of)
+      .reduce((all, line) => all + line.needed + line.spare, 0);
   const quote = studyQuote({
+    units: plans.length,
     starterUsd,
     terminals: count((line) => line.color !== null),
     splices: count((line) => line.color === null),
-    wiringMin,
+    wiringMin: { quick: sum("quick"), usual: sum("usual"), slow: sum("slow") },
     learningMin,
     prices,
   });
+  const [first] = spans;
+  const own = first === undefined ? null : first.own;
   return { quote, own: own === null ? null : { timed: own.timed, visits: own.visits } };
 }

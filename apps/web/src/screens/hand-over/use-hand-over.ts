@@ -138,7 +138,7 @@ function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobB
 } {
   const questions = useMemo(() => {
     const asked = [...jobs.filter((j) => j.unitId !== unit.id), { ...job, method: "soft" as const }];
-    const given = { rig, units, jobs: asked, loads, starters, unitsOff: new Set<string>(), unlearned: false };
+    const given = { rig, units, jobs: asked, loads, starters, unitsOff: new Set<string>(), unlearned: new Set<string>() };
     return sources.map((source) => togetherQuestion(given, source));
   }, [job, jobs, rig, unit, units, loads, sources, starters]);
   const asked = questions.some((q) => askable(q) !== null) ? questions.map(askable) : null;

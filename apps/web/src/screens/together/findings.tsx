@@ -50,6 +50,7 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
       {budget.startOrder !== null && budget.startOrder.length > 1 && question.given.source.kind !== "shore" && (
         <p className="mt-2 font-semibold">{TOGETHER.order(budget.startOrder.map(nameOf))}</p>
       )}
+      {study.apartS !== null && !lockOut && <p className="mt-1">{TOGETHER.apart(study.apartS)}</p>}
       <ul className="mt-1 text-body">
         {said.map((issue) => (
           <li key={`${issue.code} ${"id" in issue ? issue.id : "leg" in issue ? issue.leg : ""}`} className="py-0.5">

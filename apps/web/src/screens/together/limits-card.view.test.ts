@@ -20,7 +20,7 @@ function cardOf(rigId: string, sourceId: string, off: ReadonlySet<string> = new 
       loads: of("load", rigId).map((l) => ({ ...l, on: l.on && !off.has(l.id) })),
       starters: records.filter((r) => r.kind === "starter"),
       unitsOff: off,
-      unlearned: false,
+      unlearned: new Set<string>(),
     },
     records.find((r) => r.kind === "source" && r.id === sourceId) as Source,
   )!;

@@ -1,8 +1,11 @@
 import { type PlanStudy, type TogetherQuestion, unitFactor } from "@amp-saver/cases";
+import type { AirConditioner } from "@amp-saver/records";
 import type { Gap } from "../../chart/headroom.tsx";
+import type { RigBundle } from "../../store/bundle.ts";
 import { CHECK } from "../../words/check.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { shownAnswer } from "../kept-answer.ts";
+import { learnView } from "../learn/learn.view.ts";
 
 type Given = TogetherQuestion["given"];
 
@@ -77,4 +80,20 @@ function othersOf({ loads, units: placed }: Given, demands: Plan["units"], id: s
   if (own === undefined || !placed.some((u) => u.id === id)) return 0;
   const near = all.filter((l) => l.id !== id && (own.leg === "both" || l.leg === "both" || l.leg === own.leg));
   return near.reduce((sum, l) => sum + (runA.get(l.id) ?? 0), 0);
+}
+
+/** A unit that is asked about with a soft starter, and whether its starter counts as having learned. */
+interface SoftUnit {
+  readonly unit: AirConditioner;
+  readonly learned: boolean;
+}
+
+/** Units that are asked about with a soft starter; one whose runs are under way has not learned yet. */
+export function softUnits({ units, jobs, learnings }: Pick<RigBundle, "units" | "jobs" | "learnings">, nowMs: number): readonly SoftUnit[] {
+  return units.flatMap((unit) => {
+    const job = jobs.filter((j) => j.unitId === unit.id).at(-1);
+    if (job === undefined || job.method !== "soft") return [];
+    const { begunMs, state } = learnView(job, learnings, nowMs);
+    return [{ unit, learned: begunMs === null || state.now.phase === "done" }];
+  });
 }

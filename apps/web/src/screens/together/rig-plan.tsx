@@ -5,16 +5,18 @@ import { DAY } from "../../words/day.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { cameFrom } from "../came-from.ts";
 import { DayScreen } from "./day.tsx";
+import { RoofWorkScreen } from "./roof.tsx";
 import { TogetherScreen } from "./together.tsx";
 
-const VIEWS = ["together", "day"] as const;
+const VIEWS = ["together", "day", "work"] as const;
+const SCREENS = { together: TogetherScreen, day: DayScreen, work: RoofWorkScreen } as const;
 
-/** What can run on a rig: everything at once, or the day hour by hour. */
+/** What can run on a rig: everything at once, the day hour by hour, or the work on all its units. */
 export function RigPlanScreen({ bundle, view }: { readonly bundle: RigBundle; readonly view: (typeof VIEWS)[number] }) {
   const navigate = useNavigate();
   const { state } = useLocation();
   const from = cameFrom(state) ?? (bundle.jobs[0] === undefined ? null : `/job/${bundle.jobs[0].id}/check`);
-  const Screen = view === "day" ? DayScreen : TogetherScreen;
+  const Screen = SCREENS[view];
   return (
     <Parts
       label={DAY.viewLabel}

@@ -18,7 +18,7 @@ const bundle = (rig: string) => ({
   loads: of("load", rig),
   starters: records.filter((r) => r.kind === "starter"),
   unitsOff: new Set<string>(),
-  unlearned: false,
+  unlearned: new Set<string>(),
 });
 const coach = bundle("demo-tin-lantern");
 const house = bundle("demo-fennel-row");

@@ -23,14 +23,19 @@ import { Findings } from "./findings.tsx";
 import { LimitsCard } from "./limits-card.tsx";
 import { LoadList } from "./load-list.tsx";
 import { Matrix } from "./matrix.tsx";
-import { gapsOf, ruleOf, spareOf } from "./plan.ts";
+import { gapsOf, ruleOf, softUnits, spareOf } from "./plan.ts";
 
 /** What may run together on each source of a rig, what must go off, and the card to hand on. */
 export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
   const { rig, units, jobs, loads, sources, starters } = bundle;
   const { epoch } = useStore();
   const [unitsOff, setUnitsOff] = useState<ReadonlySet<string>>(new Set());
-  const [unlearned, setUnlearned] = useState(false);
+  const [turned, setTurned] = useState<ReadonlyMap<string, boolean>>(new Map());
+  const softly = useMemo(() => softUnits(bundle, Date.now()), [bundle]);
+  const unlearned = useMemo(
+    () => new Set<string>(softly.filter(({ unit, learned }) => !(turned.get(unit.id) ?? learned)).map(({ unit }) => unit.id)),
+    [softly, turned],
+  );
   const [lockOut, setLockOut] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const [frame, width] = useWidth<HTMLDivElement>();
@@ -108,15 +113,18 @@ export function TogetherScreen({ bundle }: { readonly bundle: RigBundle }) {
         <h2 className="text-body text-ink2">{CHECK.source}</h2>
         <FitList items={sources} fitOf={fitOf} chosen={source?.id ?? null} onChoose={setChosen} />
         <div className="mt-3">
-          <Choice
-            label={TOGETHER.starters}
-            value={unlearned ? "unlearned" : "learned"}
-            options={[
-              { value: "learned", word: TOGETHER.learned },
-              { value: "unlearned", word: TOGETHER.unlearned },
-            ]}
-            onChange={(value) => setUnlearned(value === "unlearned")}
-          />
+          {softly.map(({ unit }) => (
+            <Choice
+              key={unit.id}
+              label={TOGETHER.starterOf(unit.name)}
+              value={unlearned.has(unit.id) ? "unlearned" : "learned"}
+              options={[
+                { value: "learned", word: TOGETHER.learned },
+                { value: "unlearned", word: TOGETHER.unlearned },
+              ]}
+              onChange={(value) => setTurned((old) => new Map(old).set(unit.id, value === "learned"))}
+            />
+          ))}
         </div>
         {units.length > 1 && (
           <Choice

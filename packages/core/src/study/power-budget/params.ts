@@ -1,4 +1,4 @@
-import { FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
+import { COMMON_PRACTICE, FROM_MEMORY, type ParamTable } from "../../quantity/index.ts";
 import { CODE_PARAMS } from "../../reference/index.ts";
 
 /** Figures of the counting. */
@@ -12,6 +12,14 @@ export const BUDGET_PARAMS = {
     min: 1,
     max: 3,
     source: FROM_MEMORY,
+  },
+  settleS: {
+    label: "Seconds until a set or an inverter is steady again after a start",
+    unit: "s",
+    value: 15,
+    min: 2,
+    max: 60,
+    source: COMMON_PRACTICE,
   },
   tightShare: {
     label: "Spare below which a budget only just fits, as a share of what is counted",

@@ -9,6 +9,8 @@ export interface MinuteSpan {
 
 /** What is to be done, and at which prices. */
 export interface QuoteInput {
+  /** Units that are fitted on one visit, one starter each; one where nothing is said. */
+  readonly units?: number;
   readonly starterUsd: number;
   readonly terminals: number;
   readonly splices: number;
@@ -58,8 +60,8 @@ export function spanOf(usual: number): MinuteSpan {
   return { quick: usual * QUOTE_PARAMS.quickShare.value, usual, slow: usual * QUOTE_PARAMS.slowShare.value };
 }
 
-/** What a job comes to: each line rounded to the cent, totals the sums of the lines, so that a sheet adds up by hand. */
-export function studyQuote({ starterUsd, terminals, splices, wiringMin, learningMin, prices }: QuoteInput): Quote {
+/** What a visit comes to, the way there once for all its units: each line rounded to the cent, totals the sums of the lines, so that a sheet adds up by hand. */
+export function studyQuote({ units = 1, starterUsd, terminals, splices, wiringMin, learningMin, prices }: QuoteInput): Quote {
   const part = (code: PartLine["code"], count: number, usd: number): PartLine => ({
     code,
     count,
@@ -67,16 +69,16 @@ export function studyQuote({ starterUsd, terminals, splices, wiringMin, learning
     cents: count * cents(usd),
   });
   const parts = [
-    part("starter", 1, starterUsd),
+    part("starter", units, starterUsd),
     part("terminals", terminals, prices.terminalUsd),
     part("splices", splices, prices.spliceUsd),
-    part("sundries", 1, prices.sundriesUsd),
+    part("sundries", units, prices.sundriesUsd),
   ].filter((line) => line.count > 0);
   const work: WorkLine[] = [
     { code: "wiring" as const, minutes: wiringMin },
-    { code: "around" as const, minutes: same(prices.aroundMin) },
+    { code: "around" as const, minutes: same(units * prices.aroundMin) },
     { code: "learning" as const, minutes: same(learningMin) },
-    { code: "readings" as const, minutes: same(prices.proveMin) },
+    { code: "readings" as const, minutes: same(units * prices.proveMin) },
     { code: "travel" as const, minutes: same(prices.travelMin) },
   ].filter((line) => line.minutes.slow > 0);
   const partsCents = parts.reduce((sum, line) => sum + line.cents, 0);

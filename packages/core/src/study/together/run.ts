@@ -2,6 +2,7 @@ import { ASSESS_PARAMS, type Assessment, assess, type Fit, worse } from "../asse
 import { Members, summarise, TRIES_SEED, tryBatch } from "../confidence/index.ts";
 import { type StartCase, studyStart } from "../motor-start/index.ts";
 import {
+  BUDGET_PARAMS,
   type BudgetCase,
   type BudgetLoad,
   type BudgetStudy,
@@ -21,6 +22,8 @@ const KEEP = 1;
 /** Loads of which every combination is looked at within a blink, and sets that are told. */
 const MOST_COMBINED = 20;
 const MOST_SETS = 6;
+/** What a wait is rounded up to, s. */
+const STEP_S = 5;
 
 /** A unit on the source with everything on that may stay on, judged; null where nothing can be said. */
 interface StartOnTop {
@@ -51,6 +54,8 @@ export interface TogetherStudy {
   readonly starts: readonly StartOnTop[];
   /** Every two units whose starts begin together, with all the rest that stays on; empty on a breaker, which the band judges. */
   readonly pairs: readonly StartTogether[];
+  /** Seconds from one unit's call to the next, so that no two starts meet, s; null where fewer than two start. */
+  readonly apartS: number | null;
   /** Each load alone beside all units: whether that fits and starts. */
   readonly beside: readonly { readonly id: string; readonly fit: Fit }[];
   /** What may be on at once where not everything may; null where everything may, or there is too much to look through. */
@@ -89,9 +94,20 @@ export function studyTogether({ source, units, loads }: TogetherCase, membersOf:
       known.map((k) => k.demand),
       kept,
     ),
+    apartS: apart(
+      source,
+      known.map((k) => k.demand),
+    ),
     beside: besideUnits(all, unitLoads.length),
     fillings: budget.status === "fits" || all.loads.length > MOST_COMBINED ? null : fillings(all, MOST_SETS),
   };
+}
+
+/** The longest start, and on a set or an inverter the time until it is steady again; in whole steps of five seconds. */
+function apart(source: BudgetCase["source"], demands: readonly UnitDemand[]): number | null {
+  if (demands.length < 2) return null;
+  const longest = Math.max(...demands.map(({ startS }) => startS));
+  return Math.ceil((longest + (isOnBreaker(source) ? 0 : BUDGET_PARAMS.settleS.value)) / STEP_S) * STEP_S;
 }
 
 /** Units that had to stay off for the start stay off; of the loads, those that the running ones leave no room for. */

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { quantity } from "../../quantity/index.ts";
 import type { StartCase, UnitCase } from "../motor-start/index.ts";
 import type { BudgetLoad } from "../power-budget/index.ts";
+import { BUDGET_PARAMS } from "../power-budget/index.ts";
 import { studyTogether, type TogetherUnit } from "./index.ts";
 
 const plate = (value: number) => quantity(value, "plate");
@@ -92,6 +93,20 @@ describe("what may be on together", () => {
     const direct = start({ given: { ...unit("roof", source).given, method: { kind: "direct" } } });
     expect(start({})).toBeLessThan(start({ unlearned: true }));
     expect(start({ unlearned: true })).toBeLessThan(direct);
+  });
+
+  it("says how long to wait between two calls: longer on a set than on a breaker, longer for a slower start, nothing for one unit", () => {
+    const post = { kind: "shore", volts: 120, legs: 1, breakerA: 30 } as const;
+    const apart = (units: readonly TogetherUnit[], on: typeof set | typeof post = set) =>
+      studyTogether({ source: on, units, loads: [] }).apartS;
+    const two = [unit("front", source), unit("rear", source)];
+    expect(apart([unit("front", source)])).toBeNull();
+    const demands = studyTogether({ source: set, units: two, loads: [] }).units;
+    const wait = apart(two)!;
+    expect(wait % 5).toBe(0);
+    expect(wait).toBeGreaterThanOrEqual(Math.max(...demands.map((d) => d.startS)) + BUDGET_PARAMS.settleS.value);
+    expect(apart(two, post)!).toBeLessThan(wait);
+    expect(apart(two, post)!).toBeGreaterThanOrEqual(Math.max(...demands.map((d) => d.startS)));
   });
 
   it("simulates each start on top of what stays on", () => {

@@ -1,0 +1,74 @@
+import type { QuotePrices } from "@amp-saver/core/study/quote";
+import { type RoofOrder, roofOrder } from "@amp-saver/core/study/roof-order";
+import { type AirConditioner, type FitLog, newWiring } from "@amp-saver/records";
+import type { RigBundle } from "../../store/bundle.ts";
+import { type QuoteView, roofQuote } from "../choose/quote.view.ts";
+import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
+import { USUAL_RULE } from "../learn/learn.view.ts";
+import { type PlanView, planView } from "../prepare/wiring.view.ts";
+
+/** One unit of the roof that has a plan. */
+interface PlannedUnit {
+  readonly unit: AirConditioner;
+  readonly plan: PlanView;
+  readonly starterName: string | null;
+}
+
+/** The work over a roof: its order, what is left out, one kit, one quote. */
+export interface RoofWork {
+  readonly planned: readonly PlannedUnit[];
+  readonly unplanned: readonly string[];
+  readonly order: RoofOrder;
+  readonly kit: PlanView["kit"];
+  readonly extras: PlanView["extras"];
+  readonly quote: QuoteView | null;
+}
+
+/** Puts the work over a roof together from each unit's plan. */
+export function roofWork(bundle: RigBundle, works: readonly FitLog[], starterUsd: number, prices: QuotePrices): RoofWork {
+  const { units, jobs, wirings, starters } = bundle;
+  const all = units.map((unit) => {
+    const job = jobs.filter((j) => j.unitId === unit.id).at(-1);
+    const starter = starters.find((s) => s.id === job?.starterId);
+    const plan = planView(wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), starter);
+    return { unit, plan, starterName: starter?.name ?? null, rule: starter?.learningRule ?? USUAL_RULE };
+  });
+  const planned = all.filter(({ plan }) => plan.plan.ok);
+  const order = roofOrder(
+    planned.map(({ unit, plan, rule }) => ({
+      id: unit.id,
+      wiringMin: ownPlanMinutes(plan, works)?.minutes ?? planMinutes(plan),
+      rule,
+      runs: rule.runs,
+    })),
+  );
+  const learningMin = order.acts.find((a) => a.what === "learn")?.minutes ?? 0;
+  return {
+    planned,
+    unplanned: all.filter(({ plan }) => !plan.plan.ok).map(({ unit }) => unit.name),
+    order,
+    kit: mergedKit(planned.map(({ plan }) => plan.kit)),
+    extras: [...new Set(planned.flatMap(({ plan }) => plan.extras))],
+    quote:
+      planned.length === 0
+        ? null
+        : roofQuote(
+            planned.map(({ plan }) => plan),
+            learningMin,
+            works,
+            starterUsd,
+            prices,
+          ),
+  };
+}
+
+/** Lines of the same terminal or joint counted together. */
+function mergedKit(kits: readonly PlanView["kit"][]): PlanView["kit"] {
+  const lines = new Map<string, PlanView["kit"][number]>();
+  for (const line of kits.flat()) {
+    const key = `${line.what} ${line.color}`;
+    const old = lines.get(key);
+    lines.set(key, old === undefined ? line : { ...old, needed: old.needed + line.needed, spare: old.spare + line.spare });
+  }
+  return [...lines.values()];
+}

@@ -1,0 +1,2 @@
+export { type RoofAct, type RoofOrder, type RoofUnit, roofOrder } from "./order.ts";
+export { ROOF_ORDER_PARAMS } from "./params.ts";
