@@ -24,6 +24,9 @@ import { PROOF_PARAMS } from "@amp-saver/core/study/proof/params";
 import { QUOTE_PARAMS } from "@amp-saver/core/study/quote/params";
 import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
 import { REMEDY_PARAMS } from "@amp-saver/core/study/remedy/params";
+import { ROOF_ORDER_PARAMS } from "@amp-saver/core/study/roof-order/params";
+import { START_PART_PARAMS } from "@amp-saver/core/study/start-parts/params";
+import { TROUBLE_PARAMS } from "@amp-saver/core/study/trouble/params";
 import { WAITING_PARAMS } from "@amp-saver/core/study/waiting/params";
 import { WAVEFORM_PARAMS } from "@amp-saver/core/study/waveform/params";
 import { WINDING_PARAMS } from "@amp-saver/core/study/windings/params";
@@ -48,6 +51,9 @@ export const FIGURE_TABLES = [
   { id: "figures-quote", title: "Quote", table: QUOTE_PARAMS },
   { id: "figures-isolation", title: "Proven dead", table: ISOLATION_PARAMS },
   { id: "figures-windings", title: "Ohms of the windings", table: WINDING_PARAMS },
+  { id: "figures-start-parts", title: "Start parts", table: START_PART_PARAMS },
+  { id: "figures-trouble", title: "Something is wrong", table: TROUBLE_PARAMS },
+  { id: "figures-roof", title: "Work on all units", table: ROOF_ORDER_PARAMS },
   { id: "figures-mounting", title: "Mounting", table: MOUNTING_PARAMS },
   { id: "figures-waiting", title: "Waiting or faulty", table: WAITING_PARAMS },
   { id: "figures-learning", title: "Learning runs", table: LEARNING_RUN_PARAMS },

@@ -1,4 +1,3 @@
-export { TROUBLE_PARAMS } from "./params.ts";
 export {
   type Cause,
   MEASUREMENTS,
