@@ -66,3 +66,38 @@ export const EXPLAIN = {
   } satisfies Record<ExplainedCode, (by: RoomBy) => string>,
   inputs: "Rests on",
 } as const;
+
+/** Figures outside Check, opened the same way. */
+export const OPENED = {
+  bleed: "Time to bleed it",
+  bleedFormula: (volts: string): string => `R × C × ln(highest volts ÷ ${volts}). The highest volts are √2 × the printed AC volts.`,
+  bleedInputs: {
+    farad: (text: string): string => `Capacitor ${text}`,
+    volts: (text: string): string => `Printed ${text}`,
+    ohm: (text: string): string => `Bleeder ${text}`,
+  },
+  reduction: "Starting amps, less by",
+  reductionFormula: "1 − middle of the after readings ÷ middle of the before readings, like with like.",
+  reductionInputs: {
+    before: (amps: string, count: number): string => `Before: ${amps}, middle of ${count}`,
+    after: (amps: string, count: number): string => `After: ${amps}, middle of ${count}`,
+    range: (low: string, high: string): string => `Range ${low} to ${high}: scatter of the readings and what the meter adds`,
+  },
+  counted: "Running amps counted",
+  leg: (leg: string): string => `Counted on ${leg.toLowerCase()}`,
+  legFormula: (motor: string, hours: string): string =>
+    `Sum of running amps. On a breaker the largest motor counts ${motor} and loads of three hours and more count ${hours}.`,
+  legInput: (name: string, amps: string): string => `${name} ${amps}`,
+  winding: { main: "Run winding", start: "Start winding" },
+  windingFormula: (cold: string): string => `Reading less the probes, turned to ${cold} by copper’s 0.393 % a degree.`,
+  windingInputs: {
+    pair: (pair: string, ohm: string): string => `${pair} ${ohm}`,
+    probes: (ohm: string): string => `Probes ${ohm}`,
+    warm: (text: string): string => `Windings at ${text}`,
+  },
+  roof: "Time for all of it",
+  roofFormula: "Sum of the acts below. Learning runs and starts that are read fill each other’s rests.",
+  quote: "Work",
+  quoteFormula: (rate: string): string => `Minutes of all work ÷ 60 × ${rate}, rounded to the cent.`,
+  quoteInput: (what: string, minutes: string): string => `${what} ${minutes}`,
+} as const;

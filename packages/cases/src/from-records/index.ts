@@ -5,6 +5,7 @@ export { breakerOf, deratingOf, legsOf, measuredSag, ratedW, sourceCase } from "
 export { type CaseOrMissing, type Conditions, conditionsOf, hasSize, hasWatts, type Missing, missingOf, startCase } from "./start-case.ts";
 export {
   askable,
+  continuousFactor,
   legAdvice,
   MOST_TOGETHER,
   type PlanStudy,

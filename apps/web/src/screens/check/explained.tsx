@@ -1,5 +1,5 @@
 import { formatAmps, formatSeconds, formatVolts } from "@amp-saver/core/quantity";
-import { Provenance } from "../../ui/provenance.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { ASSUMED_WORDS } from "../../words/check.ts";
 import { EXPLAIN } from "../../words/explain.ts";
 import { findingSource } from "../../words/findings.ts";
@@ -14,30 +14,11 @@ export function ExplainedFigures({ view }: { readonly view: CheckView }) {
     <section className="mt-4">
       <h3 className="font-bold">{EXPLAIN.title}</h3>
       {explain(view).map(({ code, value, unit, by, inputs }) => {
-        const formula = EXPLAIN.formulas[code](by);
+        const rows = view.assumptions
+          .filter((a) => inputs.includes(a.code))
+          .map((a) => ({ text: ASSUMED_WORDS[a.code](a.value, a.tolerance), origin: a.origin, source: findingSource(a.source) }));
         return (
-          <details key={code} className="border-b border-hair">
-            <summary className="flex min-h-[34px] cursor-pointer items-center justify-between gap-4 text-body pointer-coarse:min-h-[48px]">
-              <span className="underline underline-offset-4">{EXPLAIN.names[code]}</span>
-              <span className="figure">{SHOWN[unit](value)}</span>
-            </summary>
-            <p className="py-1 text-body">{formula}</p>
-            {inputs.length > 0 && (
-              <ul className="pb-2" aria-label={EXPLAIN.inputs}>
-                {view.assumptions
-                  .filter((a) => inputs.includes(a.code))
-                  .map((a) => (
-                    <li key={a.code} className="flex items-start gap-2 py-0.5 text-small">
-                      <Provenance from={a.origin} word />
-                      <span>
-                        {ASSUMED_WORDS[a.code](a.value, a.tolerance)}
-                        <span className="block text-small text-ink2">{findingSource(a.source)}</span>
-                      </span>
-                    </li>
-                  ))}
-              </ul>
-            )}
-          </details>
+          <OpenFigure key={code} name={EXPLAIN.names[code]} value={SHOWN[unit](value)} formula={EXPLAIN.formulas[code](by)} inputs={rows} />
         );
       })}
     </section>

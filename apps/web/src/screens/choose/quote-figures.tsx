@@ -1,9 +1,13 @@
+import { useSettings } from "../../store/settings.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
+import { OPENED } from "../../words/explain.ts";
 import { money, QUOTE } from "../../words/quote.ts";
 import type { QuoteView } from "./quote.view.ts";
 
 /** What a quote comes to, line by line. */
 export function QuoteFigures({ view: { quote, own }, starter }: { readonly view: QuoteView; readonly starter: string | null }) {
   const { usual } = quote;
+  const rateCents = Math.round(useSettings().quotePrices.hourUsd * 100);
   const part = (line: (typeof quote.parts)[number]): string =>
     `${line.count > 1 ? `${line.count} × ` : ""}${line.code === "starter" && starter !== null ? QUOTE.named(starter) : QUOTE.part[line.code]}`;
   const rows = [
@@ -28,6 +32,15 @@ export function QuoteFigures({ view: { quote, own }, starter }: { readonly view:
           ))}
         </tbody>
       </table>
+      <OpenFigure
+        name={OPENED.quote}
+        value={money(usual.workCents)}
+        formula={OPENED.quoteFormula(money(rateCents))}
+        inputs={quote.work.map((line) => ({
+          text: OPENED.quoteInput(QUOTE.workOf[line.code], QUOTE.minutes(line.minutes.usual)),
+          origin: line.code === "wiring" && own !== null ? "measured" : "guessed",
+        }))}
+      />
       <p className="mt-1 text-small text-ink2">{own === null ? QUOTE.usual : QUOTE.own(own.timed, own.visits)}</p>
     </>
   );

@@ -1,8 +1,12 @@
+import { figureText } from "@amp-saver/core/figure";
+import { formatSeconds, formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { Printed } from "@amp-saver/core/study/isolation";
-import { CAPACITOR_VOLTS } from "@amp-saver/core/study/isolation/params";
+import { CAPACITOR_VOLTS, ISOLATION_PARAMS } from "@amp-saver/core/study/isolation/params";
 import type { FitLog } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { Pick } from "../../ui/pick.tsx";
+import { OPENED } from "../../words/explain.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { Question } from "../asked.tsx";
 import { BoundedInput } from "../bounded-input.tsx";
@@ -24,7 +28,7 @@ export function capacitorQuestions(
   const open = openQuestions(view);
   const intro = <p className="py-1 text-body">{ISOLATE.capacitorsHelp}</p>;
   const of = (again: boolean) =>
-    view.capacitors.flatMap(({ id, kind, bleed, farad, printedV, voltsRead, sealed }): readonly Question[] => {
+    view.capacitors.flatMap(({ id, kind, bleed, farad, printedV, voltsRead, faradRead, sealed }): readonly Question[] => {
       const kept = work.capacitors[id] ?? UNREAD;
       const set = (change: Partial<typeof kept>): void =>
         void save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
@@ -43,6 +47,20 @@ export function capacitorQuestions(
                   <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}{" "}
                   {!voltsRead && ISOLATE.voltsAssumed(printedV)} {sealed && ISOLATE.bleedSealed}
                 </p>
+                <OpenFigure
+                  name={OPENED.bleed}
+                  value={formatSeconds(bleed.seconds)}
+                  formula={OPENED.bleedFormula(formatVolts(ISOLATION_PARAMS.dischargedV.value))}
+                  inputs={[
+                    { text: OPENED.bleedInputs.farad(figureText("runCapacitorF", "us", farad)), origin: faradRead ? "plate" : "typical" },
+                    { text: OPENED.bleedInputs.volts(formatVolts(printedV)), origin: voltsRead ? "plate" : "typical" },
+                    {
+                      text: OPENED.bleedInputs.ohm(formatWith(ISOLATION_PARAMS.bleederOhm.value, 0, "ohm")),
+                      origin: "typical",
+                      source: ISOLATION_PARAMS.bleederOhm.source,
+                    },
+                  ]}
+                />
                 {!id.includes(" ") && (
                   <Pick
                     label={ISOLATE.printedVolts(name)}

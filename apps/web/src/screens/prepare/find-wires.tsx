@@ -7,6 +7,7 @@ import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { useWide } from "../../ui/use-wide.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { FIND } from "../../words/wiring-find.ts";
@@ -20,6 +21,7 @@ import { shownOhm } from "./ohms.view.ts";
 import type { PartProps } from "./part-props.ts";
 import { ProofForm, type ProofProps } from "./proof-form.tsx";
 import { type OhmsProps, WindingsForm } from "./windings-form.tsx";
+import { windingsOpened } from "./windings-opened.ts";
 import { windingFigures, windingsOf } from "./wiring.view.ts";
 
 const SUBJECTS = ["as-found", "diagram"] as const;
@@ -105,6 +107,13 @@ export function FindWires({ bundle, wiring, view, names, save }: PartProps) {
             <SectionHeading>{FIND.leads}</SectionHeading>
             <LeadWiresForm {...lead} />
           </section>
+        )}
+        {solved?.ok === true && (
+          <div className="mt-3">
+            {windingsOpened(wiring, solved.value, names.measure).map((opened) => (
+              <OpenFigure key={opened.name} {...opened} />
+            ))}
+          </div>
         )}
         {figures !== null && pins !== null && (
           <div className="mt-3">

@@ -1,6 +1,6 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
-import { formatWith } from "@amp-saver/core/quantity";
+import { formatAmps, formatPercent, formatWith } from "@amp-saver/core/quantity";
 import type { Reading } from "@amp-saver/records";
 import { ReadingsPicture } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
@@ -11,7 +11,9 @@ import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Fold } from "../../ui/fold.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { useWide } from "../../ui/use-wide.ts";
+import { OPENED } from "../../words/explain.ts";
 import { BEFORE, LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
 import { CallClock } from "../call-clock.tsx";
@@ -72,6 +74,20 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           />
         )}
       </div>
+      {start !== null && (
+        <div className="mt-2 max-w-[620px]">
+          <OpenFigure
+            name={OPENED.reduction}
+            value={formatPercent(start.reduction)}
+            formula={OPENED.reductionFormula}
+            inputs={[
+              { text: OPENED.reductionInputs.before(formatAmps(start.before.medianA), start.before.count), origin: "measured" },
+              { text: OPENED.reductionInputs.after(formatAmps(start.after.medianA), start.after.count), origin: "measured" },
+              { text: OPENED.reductionInputs.range(formatPercent(start.low), formatPercent(start.high)), origin: "measured" },
+            ]}
+          />
+        </div>
+      )}
       {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
       {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
       {start?.atSameVolts != null && (

@@ -4,11 +4,13 @@ import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
 import type { RigBundle } from "../../store/bundle.ts";
 import { useSettings } from "../../store/settings.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHECK } from "../../words/check.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { BUDGET_WORDS, GEAR_WORDS, TOGETHER } from "../../words/together.ts";
 import { shownAnswer } from "../kept-answer.ts";
+import { legsOpened } from "./legs-opened.ts";
 
 interface FindingsProps {
   readonly study: PlanStudy;
@@ -51,6 +53,9 @@ export function Findings({ study, question, source, bundle, lockOut, nameOf }: F
         <p className="mt-2 font-semibold">{TOGETHER.order(budget.startOrder.map(nameOf))}</p>
       )}
       {study.apartS !== null && !lockOut && <p className="mt-1">{TOGETHER.apart(study.apartS)}</p>}
+      {legsOpened(study, question, nameOf).map((opened) => (
+        <OpenFigure key={opened.name} {...opened} />
+      ))}
       <ul className="mt-1 text-body">
         {said.map((issue) => (
           <li key={`${issue.code} ${"id" in issue ? issue.id : "leg" in issue ? issue.leg : ""}`} className="py-0.5">

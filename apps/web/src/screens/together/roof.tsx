@@ -1,3 +1,5 @@
+import { formatNumber, type Param } from "@amp-saver/core/quantity";
+import { ROOF_ORDER_PARAMS } from "@amp-saver/core/study/roof-order/params";
 import { fileStem } from "@amp-saver/records/exchange";
 import { useMemo, useState } from "react";
 import type { RigBundle } from "../../store/bundle.ts";
@@ -8,9 +10,11 @@ import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { makePdf } from "../../ui/make-pdf.ts";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
+import { OPENED } from "../../words/explain.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { QUOTE } from "../../words/quote.ts";
 import { ROOF_WORK } from "../../words/roof-work.ts";
@@ -75,6 +79,16 @@ export function RoofWorkScreen({ bundle }: { readonly bundle: RigBundle }) {
             <PlainTable
               heads={ROOF_WORK.heads}
               rows={order.acts.map(({ what, ids, minutes }) => [ROOF_WORK.act[what], nameOf(ids), ROOF_WORK.minutes(minutes)])}
+            />
+            <OpenFigure
+              name={OPENED.roof}
+              value={ROOF_WORK.minutes(order.minutes)}
+              formula={OPENED.roofFormula}
+              inputs={Object.values<Param>(ROOF_ORDER_PARAMS).map(({ label, value, unit, source }) => ({
+                text: `${label}: ${formatNumber(value, value % 1 === 0 ? 0 : 1)}${unit === "1" ? "" : ` ${unit}`}`,
+                origin: "typical",
+                source,
+              }))}
             />
             <p className="text-small text-ink2">{ROOF_WORK.source}</p>
           </>

@@ -8,6 +8,8 @@ export interface ChargedCapacitor {
   readonly kind: "run" | "fan" | "start";
   readonly between: readonly [string, string];
   readonly farad: number;
+  /** Whether somebody read the farads; else they are the usual ones. */
+  readonly faradRead: boolean;
   /** AC volts printed on it, or the highest usual ones where nobody read them. */
   readonly printedV: number;
   readonly voltsRead: boolean;
@@ -58,6 +60,7 @@ export interface CapacitorFigures {
 /** Every capacitor of a circuit, isolated ones too; a dual one has two sections, each to its common tag. What nobody read is taken as usual. */
 export function capacitorsOf(netlist: Netlist, { runF, startF, printed }: CapacitorFigures): readonly ChargedCapacitor[] {
   const usualF = { run: runF ?? P.usualRunF.value, fan: P.usualFanF.value, start: startF ?? P.usualStartF.value };
+  const known = { run: runF, fan: null, start: startF };
   const usualV = { run: P.usualRunV.value, fan: P.usualRunV.value, start: P.usualStartV.value };
   return netlist.parts.flatMap((part) => {
     const kind = KINDS[part.kind];
@@ -67,6 +70,7 @@ export function capacitorsOf(netlist: Netlist, { runF, startF, printed }: Capaci
       kind: as,
       between: [`${part.id}.${a}`, `${part.id}.${b}`],
       farad: printed[id]?.farad ?? usualF[as],
+      faradRead: (printed[id]?.farad ?? known[as]) !== null,
       // A dual one has one print for both its sections.
       printedV: printed[id]?.volts ?? printed[part.id]?.volts ?? usualV[as],
       voltsRead: (printed[id]?.volts ?? printed[part.id]?.volts ?? null) !== null,
