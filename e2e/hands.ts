@@ -71,7 +71,7 @@ function atRest(element: ElementHandle<Element>): Promise<true> {
 }
 
 /** Clicks a button and tells whether the click reached it, which it does not where the page moves meanwhile. */
-async function clicked(page: Page, button: ElementHandle<Element>): Promise<boolean> {
+export async function clicked(page: Page, button: ElementHandle<Element>): Promise<boolean> {
   await button.evaluate((e) => {
     const global = globalThis as { reached?: boolean };
     global.reached = false;

@@ -1,6 +1,6 @@
 import type { Page } from "puppeteer-core";
 import { setClock } from "./clock.ts";
-import { answerLike, press, sees, type, until } from "./hands.ts";
+import { answerLike, clicked, press, sees, type, until } from "./hands.ts";
 
 /** Texts by which the page's fields of this kind are named. */
 const fieldsLike = (page: Page, pattern: RegExp): Promise<readonly string[]> =>
@@ -21,8 +21,12 @@ export async function proveDead(page: Page): Promise<void> {
     for (const box of await page.$$('[role="checkbox"][aria-checked="false"]')) {
       const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
       if (!pattern.test(name)) continue;
-      await box.scrollIntoView();
-      await box.click();
+      // Pressed again where the page moved under the finger, as who looks at it would.
+      await until(`${name} to be reached`, async () => {
+        await box.scrollIntoView();
+        return clicked(page, box);
+      });
+      await until(`${name} to be ticked`, async () => (await box.evaluate((e) => e.getAttribute("aria-checked"))) === "true");
     }
   };
   const open = '[role="radio"][value="locked"][aria-checked="false"]';

@@ -47,20 +47,6 @@ export function capacitorQuestions(
                   <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}{" "}
                   {!voltsRead && ISOLATE.voltsAssumed(printedV)} {sealed && ISOLATE.bleedSealed}
                 </p>
-                <OpenFigure
-                  name={OPENED.bleed}
-                  value={formatSeconds(bleed.seconds)}
-                  formula={OPENED.bleedFormula(formatVolts(ISOLATION_PARAMS.dischargedV.value))}
-                  inputs={[
-                    { text: OPENED.bleedInputs.farad(figureText("runCapacitorF", "us", farad)), origin: faradRead ? "plate" : "typical" },
-                    { text: OPENED.bleedInputs.volts(formatVolts(printedV)), origin: voltsRead ? "plate" : "typical" },
-                    {
-                      text: OPENED.bleedInputs.ohm(formatWith(ISOLATION_PARAMS.bleederOhm.value, 0, "ohm")),
-                      origin: "typical",
-                      source: ISOLATION_PARAMS.bleederOhm.source,
-                    },
-                  ]}
-                />
                 {!id.includes(" ") && (
                   <Pick
                     label={ISOLATE.printedVolts(name)}
@@ -84,6 +70,20 @@ export function capacitorQuestions(
                   label={ISOLATE.first(name)}
                   value={kept.first}
                   onVolts={(first) => set({ first, firstAt: first === null ? null : nowIso(), second: null })}
+                />
+                <OpenFigure
+                  name={OPENED.bleed}
+                  value={formatSeconds(bleed.seconds)}
+                  formula={OPENED.bleedFormula(formatVolts(ISOLATION_PARAMS.dischargedV.value))}
+                  inputs={[
+                    { text: OPENED.bleedInputs.farad(figureText("runCapacitorF", "us", farad)), origin: faradRead ? "plate" : "typical" },
+                    { text: OPENED.bleedInputs.volts(formatVolts(printedV)), origin: voltsRead ? "plate" : "typical" },
+                    {
+                      text: OPENED.bleedInputs.ohm(formatWith(ISOLATION_PARAMS.bleederOhm.value, 0, "ohm")),
+                      origin: "typical",
+                      source: ISOLATION_PARAMS.bleederOhm.source,
+                    },
+                  ]}
                 />
               </div>
             ),
