@@ -2,7 +2,7 @@ import type { Page } from "puppeteer-core";
 import { afterEach, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, fieldValue, keptIn, named, press, sees, type, until } from "./hands.ts";
+import { answerLike, fieldValue, keptIn, press, sees, type, until } from "./hands.ts";
 
 let session: Session;
 afterEach(() => session.close());
@@ -67,7 +67,7 @@ describe("the first answer from an empty app, on a phone", () => {
     await type(page, "Locked rotor amps", "0.1");
     await sees(page, /Locked rotor amps must be a number from 2\.0 to 1,000 A\./);
     await type(page, "Locked rotor amps", "63");
-    await (await named(page, "radio", "Shore power")).tap();
+    await press(page, "Shore power", "tap", "radio");
     await answerLike(page, /^Enter|^Not known|^No|^Yes|^Barely/);
     await type(page, "Breaker", "30");
     await until("another answer", async () => (await page.$eval("#answer", (e) => e.textContent)) !== weak);

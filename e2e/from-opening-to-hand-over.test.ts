@@ -120,7 +120,7 @@ describe("the work on all units", () => {
       /Read the starts as found, in turns[\s\S]*Every source off and locked; prove dead once for all[\s\S]*Learning runs, in turns/,
     );
     await sees(page, /One kit for all[\s\S]*2 × ¼ in male spade/);
-    expect(await opened(page, "Work")).toMatch(/Minutes of all work ÷ 60/);
+    expect(await opened(page, "Work, by the hour")).toMatch(/Minutes of all work ÷ 60/);
     expect(await axeFindings(page)).toEqual([]);
     await press(page, "Quote as PDF");
     const text = execFileSync("pdftotext", ["-layout", await downloaded(downloads, "-quote.pdf"), "-"]).toString();

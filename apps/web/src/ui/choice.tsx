@@ -39,7 +39,7 @@ export function Choice<T extends string>({ label, value, options, onChange, hide
             key={option.value}
             value={option.value}
             onFocus={follow}
-            className="flex grow basis-0 flex-col items-center justify-center border-r-[1.5px] border-ink bg-face px-1.5 py-1.5 text-body leading-tight font-semibold last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-face pointer-coarse:min-h-[48px]"
+            className="flex grow basis-0 flex-col items-center justify-center border-r-[1.5px] border-ink bg-face px-1 py-1.5 min-[43.75rem]:px-1.5 text-body leading-tight font-semibold last:border-r-0 data-[state=checked]:bg-ink data-[state=checked]:text-face pointer-coarse:min-h-[48px]"
           >
             {option.word}
             {option.under}

@@ -97,7 +97,7 @@ export const OPENED = {
   },
   roof: "Time for all of it",
   roofFormula: "Sum of the acts below. Learning runs and starts that are read fill each other’s rests.",
-  quote: "Work",
+  quote: "Work, by the hour",
   quoteFormula: (rate: string): string => `Minutes of all work ÷ 60 × ${rate}, rounded to the cent.`,
   quoteInput: (what: string, minutes: string): string => `${what} ${minutes}`,
 } as const;

@@ -27,7 +27,7 @@ export function QuoteFigures({ view: { quote, own }, starter }: { readonly view:
               <th scope="row" className="py-1 text-left font-normal group-last:font-bold">
                 {what}
               </th>
-              <td className="figure py-1 pl-2 text-right">{sum}</td>
+              <td className="figure whitespace-nowrap py-1 pl-2 text-right">{sum}</td>
             </tr>
           ))}
         </tbody>

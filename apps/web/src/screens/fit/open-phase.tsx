@@ -27,6 +27,7 @@ export function OpenPhase({ work, plan, save }: Pick<FitProps, "work" | "plan" |
     const state = work.found[what];
     return {
       id: what,
+      group: OPENING.findings,
       done: state !== undefined,
       content: (
         <div className="py-1">
@@ -48,7 +49,6 @@ export function OpenPhase({ work, plan, save }: Pick<FitProps, "work" | "plan" |
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={OPENING.question} parts={parts} sure={OPENING.sure} />
-      <SectionHeading spaced>{OPENING.findings}</SectionHeading>
       <Asked label={OPENING.findings} questions={questions} />
       <ScrewsByPlace work={work} save={save} />
     </div>
