@@ -59,6 +59,13 @@ export function named(page: Page, role: string, name: string): Promise<ElementHa
   });
 }
 
+/** Opens a part of preparing or fitting, by the stage it belongs to. */
+export async function openPart(page: Page, name: string): Promise<void> {
+  const stage = ["Find the wires", "Check"].includes(name) ? "fit" : "prepare";
+  await page.locator(`nav a[href$="/${stage}"]`).click();
+  await (await named(page, "radio", name)).click();
+}
+
 /** Waits until an element stays where it is: an eye does, before the finger goes there. */
 function atRest(element: ElementHandle<Element>): Promise<true> {
   let last = "";

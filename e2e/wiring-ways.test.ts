@@ -1,20 +1,13 @@
-import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, named, pick, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, named, openPart, pick, press, sees, type, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
   session = await openApp();
 });
 afterAll(() => session.close());
-
-/** Opens a part of the stage it belongs to. */
-async function view(page: Page, name: string): Promise<void> {
-  await page.locator(`nav a[href$="/${name === "Find the wires" ? "fit" : "prepare"}"]`).click();
-  await (await named(page, "radio", name)).click();
-}
 
 /** Two boxes, a start capacitor with its PTC; then every way there is to do it otherwise. */
 describe("the ways of a plan", () => {
@@ -32,7 +25,7 @@ describe("the ways of a plan", () => {
       if (label.startsWith("Second electrical box on the other side")) await box.click();
     }
     await sees(page, /Relay, far box/);
-    await view(page, "Plan");
+    await openPart(page, "Plan");
     await sees(page, /Run the jumper for REF from the far end along the factory loom/);
     await sees(page, /Put jumper for REF onto relay NO/);
     await sees(page, /Join jumper for REF with REF/);
@@ -62,28 +55,28 @@ describe("the ways of a plan", () => {
   it("says of every end what it has, what it meets, and what to buy by its gender", async () => {
     const { page } = session;
     await pick(page, "Joints", "usual");
-    await view(page, "Kit");
+    await openPart(page, "Kit");
     await sees(page, /has bare end, goes into a female push-on, buy ¼ in male spade, insulated, blue/);
     await sees(page, /has ¼ in female push-on, takes a male spade, keeps its ¼ in female push-on/);
-    await view(page, "As found");
+    await openPart(page, "As found");
     const wire = await named(page, "button", "white, 12 AWG, compressor R to cap C");
     await wire.evaluate((e) => (e as SVGElement).focus());
     await page.keyboard.press("Enter");
     await pick(page, "Terminal on its loose end", "ring");
-    await view(page, "Kit");
+    await openPart(page, "Kit");
     await sees(page, /has ring for the screw, is joined with other wires, cut that end off, lever connector/);
   });
 
   it("has ground wires picked though the map does not draw them", async () => {
     const { page } = session;
-    await view(page, "As found");
+    await openPart(page, "As found");
     await press(page, "green (supply G – compressor G)");
     await sees(page, /From[\s\S]*supply G/);
   });
 
   it("turns the plan over when the ohms contradict the circuit as found, loudly, until it is set right", async () => {
     const { page } = session;
-    await view(page, "Find the wires");
+    await openPart(page, "Find the wires");
     await type(page, "Leads a and b, ohm", "4.2");
     await type(page, "Leads b and c, ohm", "0.8");
     await type(page, "Leads c and a, ohm", "3.4");
@@ -92,12 +85,12 @@ describe("the ways of a plan", () => {
     await sees(page, /Stop: the ohms contradict the circuit as found/);
     await sees(page, /white \(compressor R – cap C\) leads to compressor S, not to compressor R\. Colors prove nothing/);
     expect(await axeFindings(page)).toEqual([]);
-    await view(page, "Plan");
+    await openPart(page, "Plan");
     await answerLike(page, /^The ohms put a wire on another compressor terminal than the circuit as found\. No plan is guessed\.$/);
     await press(page, "Exchange the whole wires");
     await until("a plan", async () => /^4 leads/.test(await answer(page)));
     await sees(page, /Lift red \(compressor R – cap C\) off cap C/);
-    await view(page, "Find the wires");
+    await openPart(page, "Find the wires");
     await pick(page, "Lead b is on", "w-start");
     await answerLike(page, /^Lead c is compressor C/);
     expect(await page.$("::-p-text(Stop: the ohms contradict)")).toBeNull();

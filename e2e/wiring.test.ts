@@ -5,20 +5,13 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, named, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, named, openPart, pick, press, sees, type, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
   session = await openApp();
 });
 afterAll(() => session.close());
-
-/** Opens a part of the stage it belongs to. */
-async function view(page: Page, name: string): Promise<void> {
-  const stage = ["Find the wires", "Check"].includes(name) ? "fit" : "prepare";
-  await page.locator(`nav a[href$="/${stage}"]`).click();
-  await (await named(page, "radio", name)).click();
-}
 
 async function photograph(page: Page, button: string, folder: string): Promise<void> {
   const path = join(folder, "..", "box.png");
@@ -64,7 +57,7 @@ describe("the wiring of a unit", () => {
 
   it("names the pins from three resistances and gives them to the start study", async () => {
     const { page } = session;
-    await view(page, "Find the wires");
+    await openPart(page, "Find the wires");
     await answerLike(page, /^Lift all three leads/);
     await type(page, "Leads a and b, ohm", "4,5");
     await type(page, "Leads b and c, ohm", "1.1");
@@ -103,7 +96,7 @@ describe("the wiring of a unit", () => {
 
   it("plans every step and draws the state it leads to", async () => {
     const { page } = session;
-    await view(page, "Plan");
+    await openPart(page, "Plan");
     await answerLike(page, /^4 leads, 3 wires to move, nothing cut\.$/);
     await sees(page, /Start capacitor and PTC stay bolted in, ends capped and labeled\. Every wire to be opened is proven/);
     await sees(page, /Lift blue, white stripe \(compressor R – cap C\) off cap C/);
@@ -120,7 +113,7 @@ describe("the wiring of a unit", () => {
 
   it("tests the start parts before money is spent, and says what is wrong with one", async () => {
     const { page } = session;
-    await view(page, "As found");
+    await openPart(page, "As found");
     await press(page, "Test the start parts");
     await type(page, "PTC, ohm", "25");
     await sees(page, /A good one shows 5\.0 to 100 ohm\.\s+It is good\./);
@@ -137,7 +130,7 @@ describe("the wiring of a unit", () => {
 
   it("packs the kit, and names what is missing", async () => {
     const { page } = session;
-    await view(page, "Kit");
+    await openPart(page, "Kit");
     await sees(page, /\d+ things are not packed yet/);
     const open = (): Promise<number> => page.$$eval('main [role="checkbox"][aria-checked="false"]', (all) => all.length);
     for (let left = await open(); left > 2; left--) {
@@ -145,7 +138,7 @@ describe("the wiring of a unit", () => {
       await until("one less", async () => (await open()) === left - 1);
     }
     await sees(page, /Not packed yet: end caps, labels, insulating tape; sealing putty\./);
-    await view(page, "Plan");
+    await openPart(page, "Plan");
     await answerLike(page, /^4 leads/);
   });
 
@@ -175,7 +168,7 @@ describe("the wiring of a unit", () => {
 
   it("refuses a mis-wiring with what it would do, and is right again when it is put right", async () => {
     const { page } = session;
-    await view(page, "Check");
+    await openPart(page, "Check");
     for (let left = 7; left > 0; left--) {
       await answerLike(page, left === 1 ? /^Not known yet: 1 wire is/ : new RegExp(`^Not known yet: ${left} wires are not confirmed`));
       await (await until("a wire to look at", () => page.$("main label::-p-text(seen on)"))).click();

@@ -1,4 +1,4 @@
-import { breakerOf, ratedW } from "@amp-saver/cases";
+import { breakerOf, ratedW, runningOf } from "@amp-saver/cases";
 import { formatNumber } from "@amp-saver/core/quantity";
 import {
   type Measured,
@@ -40,7 +40,11 @@ export interface TroubleRow {
 function factsOf(unit: AirConditioner, source: Source | undefined): TroubleFacts {
   const printed = printedCapacitor(unit)?.figure;
   const watts =
-    source === undefined || source.type === "shore" ? null : source.type === "inverter" ? (source.runningW?.value ?? null) : ratedW(source);
+    source === undefined || source.type === "shore"
+      ? null
+      : source.type === "inverter"
+        ? (runningOf(source)?.value ?? null)
+        : ratedW(source);
   return {
     plateV: unit.plateVolts.value,
     lockedRotorA: unit.lockedRotorA?.value ?? null,

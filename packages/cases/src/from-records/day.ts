@@ -6,7 +6,7 @@ import { DAY_PARAMS } from "@amp-saver/core/study/day-plan/params";
 import { preparedBank } from "@amp-saver/core/study/motor-start";
 import type { TogetherUnit } from "@amp-saver/core/study/together";
 import type { InverterSource, Load, Rig, Source } from "@amp-saver/records";
-import { batteryCase, breakerOf, deratingOf, ratedW } from "./source-case.ts";
+import { batteryCase, breakerOf, deratingOf, ratedW, runningOf } from "./source-case.ts";
 import { rigVolts, type TogetherInput, togetherQuestion } from "./together.ts";
 
 /** Everything a day is put together from. */
@@ -80,7 +80,7 @@ function daySource(source: Exclude<Source, InverterSource>, rig: Rig): DaySource
 }
 
 function dayBank(source: InverterSource, chargerW: number): DayBank | null {
-  const inverterW = source.runningW?.value;
+  const inverterW = runningOf(source)?.value;
   if (inverterW === undefined) return null;
   return {
     volts: source.bankV?.value ?? BATTERY.volts.value,

@@ -53,7 +53,7 @@ export function breakerOf(source: ShoreSource): Figure | undefined {
 }
 
 /** Running watts of a set or an inverter: as rated, or what an adapter carries on its legs where that is less. */
-function runningOf(source: GeneratorSource | InverterSource): Figure | undefined {
+export function runningOf(source: GeneratorSource | InverterSource): Figure | undefined {
   const [own, adapter] = [source.runningW, adapterOf(source)];
   if (adapter === undefined) return own;
   const carried = adapter.value * source.volts.value * (source.legs ?? 1);

@@ -1,4 +1,4 @@
-import { asQuantity, breakerOf, isAided, ratedW, sourceCase, unitCase } from "@amp-saver/cases";
+import { asQuantity, breakerOf, isAided, ratedW, runningOf, sourceCase, unitCase } from "@amp-saver/cases";
 import { continuousA } from "@amp-saver/core/device/shore";
 import { itemAt } from "@amp-saver/core/quantity";
 import type { Confidence } from "@amp-saver/core/study/confidence";
@@ -54,7 +54,7 @@ function carries(source: Source): number | null {
     return breaker === undefined ? null : continuousA(breaker.value) * volts;
   }
   if (source.type !== "inverter") return ratedW(source);
-  const own = source.runningW?.value ?? source.surgeW?.value;
+  const own = runningOf(source)?.value ?? source.surgeW?.value;
   return own === undefined ? null : own + (source.shoreLimitA?.value ?? 0) * volts;
 }
 

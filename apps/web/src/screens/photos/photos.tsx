@@ -17,7 +17,7 @@ interface PhotosProps {
   readonly bundle: JobBundle;
   /** What may be photographed here, in the order of its buttons. */
   readonly subjects: readonly Photo["of"][];
-  /** The step of the plan that is photographed here; left out, no step's. */
+  /** The step of the plan that is photographed here; photos of no step in particular are shown with every one. */
   readonly step?: string;
 }
 
@@ -28,7 +28,9 @@ export function Photos({ bundle: { job, unit, photos }, subjects, step }: Photos
   const [subject, setSubject] = useState<Photo["of"]>("plate");
   const [refused, setRefused] = useState<string | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
-  const own = photos.filter((p) => p.unitId === unit.id && subjects.includes(p.of) && (step === undefined || p.step === step));
+  const own = photos.filter(
+    (p) => p.unitId === unit.id && subjects.includes(p.of) && (step === undefined || p.step === undefined || p.step === step),
+  );
   const shown = own.find((p) => p.id === opened);
   const [underWay, setUnderWay] = useState(0);
   useStayGuard(underWay > 0);

@@ -56,6 +56,13 @@ describe("an adapter to a smaller outlet", () => {
     expect(running(behind(generator, 50))).toBe(own);
   });
 
+  it("counts for an inverter wherever its watts count", () => {
+    const small = { ...inverter, gear: ["adapter" as const], adapterA: printed(5) };
+    expect((sourceCase(small, 0, 60) as { runningW?: { value: number } }).runningW?.value).toBe(5 * inverter.volts.value);
+    expect(weakestSource([inverter, generator])?.id).toBe(generator.id);
+    expect(weakestSource([small, generator])?.id).toBe(inverter.id);
+  });
+
   it("makes a pedestal the weakest of the sources", () => {
     expect(weakestSource([pedestal, generator])?.id).toBe(generator.id);
     expect(weakestSource([behind(pedestal, 5), generator])?.id).toBe(pedestal.id);
