@@ -12,7 +12,7 @@ export interface SmallestRow {
 
 /** The smallest that works as lines, in the reader's own units; a line that applies to no way is left out. */
 export function smallestRows(found: readonly (Smallest | null)[], measure: Measure): readonly SmallestRow[] {
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   const up = shownAs("altitudeM", measure);
   const cord = shownAs("cordM", measure);
   const line = (label: string, of: (s: Smallest) => string | null): SmallestRow => ({

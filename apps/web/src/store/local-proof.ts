@@ -1,6 +1,6 @@
 import type { LocalProof } from "@amp-saver/core/study/isolation";
-import { useCallback, useMemo } from "react";
-import { turnLocalItem, useLocalItem, useLocalItems } from "./local-item.ts";
+import { useMemo } from "react";
+import { turnLocalItem, useLocalItems } from "./local-item.ts";
 
 /** Proofs of dead lie on this device alone: they travel in no file, no undo brings one back, and every tab sees the same. */
 const KEY = "amp-saver proof ";
@@ -18,27 +18,17 @@ function deadProof(text: string | null): LocalProof | null {
 
 type Turn = (old: LocalProof | null) => LocalProof | null;
 
-/** Proofs of several jobs on this device, by job. */
+/** Proofs of several jobs on this device, by job; changes in other tabs arrive too. */
 export function useLocalProofs(jobIds: readonly string[]): (jobId: string) => LocalProof | null {
   const texts = useLocalItems(jobIds.map((id) => KEY + id));
-  return (jobId) => deadProof(texts[jobIds.indexOf(jobId)] ?? null);
+  const proofs = useMemo(() => texts.map(deadProof), [texts]);
+  return (jobId) => proofs[jobIds.indexOf(jobId)] ?? null;
 }
 
-/** Takes the proof of a job back: it has to be given again. */
-export function forgetProof(jobId: string): void {
-  turnLocalItem(KEY + jobId, () => null);
-}
-
-/** The proof of a job on this device, and how to turn it into the next; changes in other tabs arrive too. */
-export function useLocalProof(jobId: string): readonly [LocalProof | null, (turn: Turn) => void] {
-  const [text, turnText] = useLocalItem(KEY + jobId);
-  const turn = useCallback(
-    (next: Turn): void =>
-      turnText((old) => {
-        const proof = next(deadProof(old));
-        return proof === null ? null : JSON.stringify(proof);
-      }),
-    [turnText],
-  );
-  return [useMemo(() => deadProof(text), [text]), turn];
+/** Turns the proof of a job into the next; null takes it back, and it has to be given again. */
+export function turnLocalProof(jobId: string, next: Turn): void {
+  turnLocalItem(KEY + jobId, (old) => {
+    const proof = next(deadProof(old));
+    return proof === null ? null : JSON.stringify(proof);
+  });
 }

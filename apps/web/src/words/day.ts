@@ -55,7 +55,7 @@ export const DAY = {
   fuel: (amount: string): string => `Fuel: ${amount}.`,
   bankEmpty: (n: number): string => `The bank is at its limit for ${minutes(n)} while loads need it.`,
   assumed: (measure: Measure): string =>
-    `Units run from not at all at ${figureText("hottestC", measure, DAY_PARAMS.balanceC.value)} to all the time at ${figureText("hottestC", measure, DAY_PARAMS.fullC.value)}, up to ${DAY_PARAMS.cyclesPerHour.value} cycles an hour. The bank starts at ${formatPercent(DAY_PARAMS.chargeAtStart.value)}.`,
+    `Units run from not at all at ${figureText("outdoorC", measure, DAY_PARAMS.balanceC.value)} to all the time at ${figureText("outdoorC", measure, DAY_PARAMS.fullC.value)}, up to ${DAY_PARAMS.cyclesPerHour.value} cycles an hour. The bank starts at ${formatPercent(DAY_PARAMS.chargeAtStart.value)}.`,
   sourcesTitle: "When each source is available",
   loadsTitle: "When each load is on",
   allDay: "all day",
@@ -68,5 +68,4 @@ export const DAY = {
   to: (name: string): string => `${name}, to`,
   setHours: (name: string): string => `Set hours for ${name}`,
   backToAllDay: (name: string): string => `${name}: all day`,
-  coolest: "Coolest hour",
 } as const;

@@ -95,7 +95,6 @@ export const FIT = {
   surface: "Surface",
   surfaces: { "clean-metal": "cleaned metal", painted: "sound paint", plastic: "plastic", foam: "foam", dirty: "dirty or wet" },
   second: "A second restraint, where it could fall into the fan",
-  roofHot: "Hottest the place gets",
   checks: {
     fan: "Clear of the fan’s sweep",
     shaft: "Shaft turned by hand: nothing touches",
@@ -124,7 +123,7 @@ export const FIT = {
     "screw-too-long": (measure) =>
       `The screw is too long: ${figureText("screwM", measure, screwSpareM.value)} must stay free behind its tip.`,
     "surface-not-for-tape": () => "Tape does not hold on this surface.",
-    "too-hot-for-tape": (measure) => `Tape fails above ${figureText("hottestC", measure, tapeMostC.value)}; follow its sheet.`,
+    "too-hot-for-tape": (measure) => `Tape fails above ${figureText("roofC", measure, tapeMostC.value)}; follow its sheet.`,
     "lead-too-short": (measure) => `The leads are too short for this route, with ${figureText("leadM", measure, slackM.value)} to spare.`,
   } satisfies Readonly<Record<MountingReason, (measure: Measure) => string>>,
   source: "Follow the starter’s sheet.",

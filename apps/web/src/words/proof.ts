@@ -40,7 +40,6 @@ export const PROOF = {
   testNoSource: "No source is entered.",
   toSources: "Add one in Survey",
   testSource: "On which source",
-  testAir: "Outdoor temp",
   testLoads: "What else is on",
   testBegin: "It runs: start the timer",
   testWell: "It ran well: end the run",

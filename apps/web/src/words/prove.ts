@@ -204,7 +204,6 @@ export const PROVE = {
   conductor: "Jaws on",
   volts: "Volts at the unit",
   rest: "Rest before, min",
-  outdoor: "Outdoor temp",
   meter: "Meter",
   source: "Fed by",
   sourceNone: "not noted",

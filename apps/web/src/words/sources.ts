@@ -63,7 +63,7 @@ export const SOURCE_WORDS = {
   altitudeHelp: "Rules differ. Follow the sheet.",
   heat: "Loss with heat",
   heatHelp: (measure: Measure): string =>
-    `${percent(ENGINE.heatPerF.value * (measure === "us" ? 10 : 18))} per 10\u00a0${measure === "us" ? "°F" : "°C"} above ${figureText("hottestC", measure, celsiusFromF(ENGINE.heatFromF.value))}`,
+    `${percent(ENGINE.heatPerF.value * (measure === "us" ? 10 : 18))} per 10\u00a0${measure === "us" ? "°F" : "°C"} above ${figureText("outdoorC", measure, celsiusFromF(ENGINE.heatFromF.value))}`,
   propane: "Runs on propane",
   propaneHelp: `about ${formatPercent(ENGINE.propaneLoss.value)} less`,
   eco: "Eco mode on",

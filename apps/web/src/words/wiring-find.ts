@@ -14,7 +14,7 @@ export const FIND = {
     { text: `lead ${start} compressor S.`, decides: true },
   ],
   sure: (main: number, start: number, measure: Measure): string =>
-    `Run winding ${ohm(main)}, start winding ${ohm(start)} at ${figureText("hottestC", measure, COLD_C)}.`,
+    `Run winding ${ohm(main)}, start winding ${ohm(start)} at ${figureText("windingC", measure, COLD_C)}.`,
   notSure: "Dead and discharged first. Terminal cover back on before any power, always.",
   steps: [
     "Prove it dead and bleed every capacitor: Isolate.",
@@ -41,7 +41,6 @@ export const FIND = {
   probes: "Probes held together",
   count: "One count of the meter",
   counts: { 0.1: "0.1 ohm", 0.01: "0.01 ohm", 0.001: "Four-wire" },
-  windingC: "Windings at",
   noneToCase: "No path to the case",
   ohms: "Read the windings",
   toCase: (label: string): string => `Lead ${label} shows a path to the case`,

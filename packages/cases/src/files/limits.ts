@@ -57,7 +57,7 @@ export const START_BOUNDS = {
   "source.surgeW": kept("surgeW", "W"),
   "source.surgeS": of(GENERATOR.surgeS),
   "source.altitudeFt": kept("altitudeM", "ft", ftFromMetres),
-  "source.ambientF": kept("hottestC", "°F", fahrenheitFromC),
+  "source.ambientF": kept("outdoorC", "°F", fahrenheitFromC),
   "source.xd": bounds(0.01, 2, "pu"),
   "source.inertiaS": bounds(0.01, 20, "s"),
   "source.regulatorS": bounds(0.001, 10, "s"),
@@ -76,7 +76,7 @@ export const BUDGET_BOUNDS = {
   "source.surgeW": kept("surgeW", "W"),
   "source.startLimitA": bounds(1, 2000, "A"),
   "source.altitudeFt": kept("altitudeM", "ft", ftFromMetres),
-  "source.ambientF": kept("hottestC", "°F", fahrenheitFromC),
+  "source.ambientF": kept("outdoorC", "°F", fahrenheitFromC),
   "loads.runA": bounds(0, 400, "A"),
   "loads.runW": bounds(0, 100000, "W"),
   "loads.startA": bounds(0, 2000, "A"),
@@ -88,7 +88,7 @@ export const READING_BOUNDS = {
   "readings.volts": kept("readingVolts", "V"),
   "readings.loadedVolts": kept("readingVolts", "V"),
   "readings.restS": bounds(0, 86_400, "s"),
-  "readings.outdoorF": kept("hottestC", "°F", fahrenheitFromC),
+  "readings.outdoorF": kept("outdoorC", "°F", fahrenheitFromC),
   "readings.tolerance": bounds(0, 0.5, "1"),
 } as const satisfies Readonly<Record<string, Bounds>>;
 

@@ -74,7 +74,7 @@ export const fitLogRecord = defineRecord({
         orientation: z.literal(["upright", "leads-down", "sideways", "upside-down", "flat"]).nullable(),
         fastening: z.literal(["tape", "screws", "both"]),
         surface: z.literal(["clean-metal", "painted", "plastic", "foam", "dirty"]),
-        roofC: z.number().min(-40).max(120),
+        roofC: bounded("roofC"),
         secondRestraint: z.boolean(),
         screwM: bounded("screwM"),
         gapM: bounded("gapM").nullable(),

@@ -68,7 +68,7 @@ export const jobRecord = defineRecord({
       /** Amps of other loads; null where nobody said. */
       otherLoadsA: bounded("otherLoadsA").nullable(),
       /** Outdoor air and altitude where the job asks about others than the rig's own. */
-      outdoorC: bounded("hottestC").nullable(),
+      outdoorC: bounded("outdoorC").nullable(),
       altitudeM: bounded("altitudeM").nullable(),
       /** The starter of the catalogue that is asked about. */
       starterId: starterId.nullable().optional(),

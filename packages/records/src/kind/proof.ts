@@ -21,7 +21,7 @@ const runTestSchema = z.strictObject({
   startedAt: timestamp,
   endedAt: timestamp.nullable(),
   outcome: z.literal(["well", "stopped"]).nullable(),
-  outdoorC: bounded("hottestC").nullable(),
+  outdoorC: bounded("outdoorC").nullable(),
   loadsOn: z.string().max(TEXT_MOST.loadsOn),
 });
 

@@ -12,7 +12,7 @@ const CORRECTED = {
   amps: bounded("readingA"),
   volts: bounded("readingVolts").nullable(),
   restMin: bounded("restMin").nullable(),
-  outdoorC: bounded("hottestC").nullable(),
+  outdoorC: bounded("outdoorC").nullable(),
   meter: z.string().max(TEXT_MOST.meter),
 };
 const MOST_CORRECTIONS = 20;

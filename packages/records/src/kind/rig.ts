@@ -20,7 +20,7 @@ export const rigRecord = defineRecord({
       hottestC: figure("hottestC"),
       altitudeM: figure("altitudeM"),
       /** Coolest hour of the hottest day. */
-      coolestC: figure("hottestC").optional(),
+      coolestC: figure("coolestC").optional(),
     }),
   references: [],
 });

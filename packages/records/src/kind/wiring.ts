@@ -147,7 +147,7 @@ export const wiringRecord = defineRecord({
         /** One count of the meter, or of a four-wire reading; absent for the usual tenth. */
         countOhm: z.literal(OHM_COUNTS).optional(),
         toCase: z.strictObject({ a: z.boolean(), b: z.boolean(), c: z.boolean() }),
-        windingC: bounded("hottestC"),
+        windingC: bounded("windingC"),
       }),
       /** The conductor on each labelled lead, where it was said. */
       leads: z.partialRecord(z.literal(LABELS), name),

@@ -81,7 +81,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
     [other.answer, against],
   );
   const picture = useMemo(() => view && pictureOf(view, over, source), [view, over, source]);
-  const inView = { outdoor: shownAs("hottestC", measure), altitude: shownAs("altitudeM", measure) };
+  const inView = { outdoor: shownAs("outdoorC", measure), altitude: shownAs("altitudeM", measure) };
   const turn = roundTurn(sameFrame(reach.answered, given) ? reach.turn : undefined, measure);
   const text = (shown: typeof inView.outdoor, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
@@ -162,7 +162,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
 
 function roundTurn(turn: Turn | undefined, measure: "us" | "si"): Turn | undefined {
   if (turn === undefined) return undefined;
-  const round = (name: "hottestC" | "altitudeM", value: number | null): number | null =>
+  const round = (name: "outdoorC" | "altitudeM", value: number | null): number | null =>
     value === null ? null : roundDown(name, measure, value);
-  return { outdoorC: round("hottestC", turn.outdoorC), altitudeM: round("altitudeM", turn.altitudeM) };
+  return { outdoorC: round("outdoorC", turn.outdoorC), altitudeM: round("altitudeM", turn.altitudeM) };
 }

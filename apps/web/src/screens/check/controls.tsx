@@ -49,7 +49,7 @@ export function ControlDrawer(props: ControlProps) {
   const { bundle, question, turn } = props;
   const source = bundle.sources.find((s) => s.id === bundle.job.sourceId);
   const engine = (source?.type ?? "shore") !== "shore";
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   const height = shownAs("altitudeM", measure);
   const text = (shown: typeof air, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);

@@ -30,7 +30,7 @@ const LOADS = { from: 0, to: 20 } as const;
 
 /** Lays the map out; a narrow page gets fewer, wider columns. */
 export function mapPlaces(axis: "altitude" | "loads", measure: Measure, narrow: boolean): MapPlaces {
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   const high = shownAs(axis === "altitude" ? "altitudeM" : "otherLoadsA", measure);
   const along = spread(AIR[measure], narrow ? 6 : 12).map((shown) => ({ shown, unit: air.unit, si: air.toSi(shown) }));
   const up = spread(axis === "altitude" ? HEIGHT[measure] : LOADS, 10).map((shown) => ({ shown, unit: high.unit, si: high.toSi(shown) }));

@@ -49,7 +49,7 @@ export function LoadsControl({ bundle: { job, rig }, question: { conditions, dra
 /** Outdoor air, with the stretch hatched in which the answer is no. */
 export function OutdoorControl({ bundle: { job, rig }, question: { conditions, drag, keep }, turn }: ControlProps) {
   const { measure } = useSettings();
-  const shown = shownAs("hottestC", measure);
+  const shown = shownAs("outdoorC", measure);
   return (
     <RuleSlider
       label={CHECK.outdoor}

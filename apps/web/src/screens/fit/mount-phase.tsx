@@ -56,15 +56,7 @@ export function MountPhase({ bundle, work, save }: FitProps) {
         onChange={(surface) => set({ surface }, "surface")}
       />,
     ),
-    asked(
-      "roofC",
-      <BoundedInput
-        name="hottestC"
-        label={FIT.roofHot}
-        value={mounting.roofC}
-        onChange={(roofC) => roofC !== null && set({ roofC }, "roofC")}
-      />,
-    ),
+    asked("roofC", <BoundedInput name="roofC" value={mounting.roofC} onChange={(roofC) => roofC !== null && set({ roofC }, "roofC")} />),
     ...(tape
       ? []
       : [

@@ -39,7 +39,7 @@ export async function handOverDocument(
   measure: Measure,
 ): Promise<TDocumentDefinitions> {
   const { rig, unit } = bundle;
-  const air = (c: number): string => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit);
+  const air = (c: number): string => formatWith(shownAs("outdoorC", measure).fromSi(c), 0, shownAs("outdoorC", measure).unit);
   const lines = proofLines(bundle, view.proved.study, view.proved.input, air);
   const title = HAND_OVER.title(rig.name, unit.name);
   const charts = [...readingsChart(bundle), ...learningChart(bundle)];

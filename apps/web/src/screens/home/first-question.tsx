@@ -41,7 +41,7 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
       ? [{ text: COMMON.working }]
       : answerSentence(assessment, source.type);
   const tries = assessment?.tries ?? null;
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   useKeys({ n: () => setNaming(true) });
   return (
     <>

@@ -33,17 +33,17 @@ const given = (id: string): LocalProof | null => (id === front.id ? proved : nul
 
 describe("one roof, one proof", () => {
   it("is offered to the rig’s other unit while it holds, and never to the unit itself", () => {
-    expect(roofProof(rear, { ...input, proofOf: given })?.unitName).toBe("Front, over the darkroom");
-    expect(roofProof(front, { ...input, proofOf: given })).toBeNull();
-    expect(roofProof(rear, { ...input, proofOf: () => null })).toBeNull();
-    expect(roofProof(rear, { ...input, proofOf: () => begun })).toBeNull();
-    expect(roofProof(rear, { ...input, proofOf: given, nowMs: NOW + 61 * 60_000 })).toBeNull();
+    expect(roofProof(rear, { ...input, deadProofOf: given })?.unitName).toBe("Front, over the darkroom");
+    expect(roofProof(front, { ...input, deadProofOf: given })).toBeNull();
+    expect(roofProof(rear, { ...input, deadProofOf: () => null })).toBeNull();
+    expect(roofProof(rear, { ...input, deadProofOf: () => begun })).toBeNull();
+    expect(roofProof(rear, { ...input, deadProofOf: given, nowMs: NOW + 61 * 60_000 })).toBeNull();
     const opened = works.map((w) => (w.jobId === front.id ? { ...w, sources: { ...w.sources, fuse: { off: false, locked: false } } } : w));
-    expect(roofProof(rear, { ...input, works: opened, proofOf: given })).toBeNull();
+    expect(roofProof(rear, { ...input, works: opened, deadProofOf: given })).toBeNull();
   });
 
   it("gives sources and the meter, and leaves pairs, capacitors and the meter after to be read here", () => {
-    const roof = roofProof(rear, { ...input, proofOf: given })!;
+    const roof = roofProof(rear, { ...input, deadProofOf: given })!;
     const mine = { ...workOf(rear), ...fromRoof(roof, workOf(rear)), run: "mine" };
     const here: LocalProof = { run: "mine", evidence: null, at: NOW };
     const view = viewOf(rear, countedFitLog(mine, here, NOW));

@@ -149,16 +149,16 @@ interface RoofInput {
   readonly wirings: readonly Wiring[];
   readonly jobs: readonly Job[];
   readonly works: readonly FitLog[];
-  readonly proofOf: (jobId: string) => LocalProof | null;
+  readonly deadProofOf: (jobId: string) => LocalProof | null;
   readonly nowMs: number;
 }
 
 /** The proof that another unit of this rig is worked under now: its sources are off for this unit too. Null where there is none. */
-export function roofProof(job: Job, { jobs, works, units, wirings, proofOf, nowMs, ...rest }: RoofInput): RoofProof | null {
+export function roofProof(job: Job, { jobs, works, units, wirings, deadProofOf, nowMs, ...rest }: RoofInput): RoofProof | null {
   for (const other of jobs) {
     const unit = units.find((u) => u.id === other.unitId);
     const work = works.find((w) => w.jobId === other.id);
-    const proof = proofOf(other.id);
+    const proof = deadProofOf(other.id);
     if (other.unitId === job.unitId || unit === undefined || work === undefined || proof === null) continue;
     const wiring = wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit);
     const view = isolationView({ ...rest, unit, units, wiring, work: countedFitLog(work, proof, nowMs) });

@@ -86,5 +86,5 @@ export function spliceSentences(measure: Measure): readonly string[] {
 /** One kind of joint in words: what it takes and what comes of it. */
 export function spliceSentence(s: ReturnType<typeof spliceRows>[number], measure: Measure): string {
   const sizes = wireSizes(s.thinnestAwg, s.thickestAwg, measure);
-  return PLAN.spliceRow(PLAN.spliceNames[s.name], sizes, s.most, figureText("hottestC", measure, s.heatC), s.vibration, s.reversible);
+  return PLAN.spliceRow(PLAN.spliceNames[s.name], sizes, s.most, figureText("roofC", measure, s.heatC), s.vibration, s.reversible);
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { FIND } from "../../words/wiring-find.ts";
 import type { Question } from "../asked.tsx";
-import { EndToEnd, LookAlikes, OverrideReason, type ProofProps, proofOf, releaseSentence } from "./proof-form.tsx";
+import { EndToEnd, LookAlikes, OverrideReason, type ProofProps, releaseSentence, wireProofOf } from "./proof-form.tsx";
 import { OhmCount, type OhmsProps, PairOhms, ProbesOhm, ToCase, WindingsWarm } from "./windings-form.tsx";
 
 /** The three resistances, one question each: the probes, the pairs, the case, how warm. */
@@ -38,7 +38,7 @@ export function useWindingQuestions(props: OhmsProps): readonly Question[] {
 /** The proofs of one conductor before it is opened or cut, one question each. */
 export function proofQuestions(props: ProofProps): readonly Question[] {
   const { id, names } = props;
-  const { record, release, set } = proofOf(props);
+  const { record, release, set } = wireProofOf(props);
   const intro = (
     <>
       <p className={`pt-1 font-semibold ${release.released ? "" : "text-lead"}`}>{releaseSentence(release)}</p>
@@ -67,7 +67,7 @@ export function proofQuestions(props: ProofProps): readonly Question[] {
 
 /** What is asked once everything is: the conductors that may not be opened yet. */
 export function FindEnd({ proofs }: { readonly proofs: readonly ProofProps[] }) {
-  const open = proofs.map((props) => ({ props, release: proofOf(props).release })).filter(({ release }) => !release.released);
+  const open = proofs.map((props) => ({ props, release: wireProofOf(props).release })).filter(({ release }) => !release.released);
   if (open.length === 0) return <p className="py-3 font-semibold">{FIND.allAsked}</p>;
   return (
     <ul className="py-3">

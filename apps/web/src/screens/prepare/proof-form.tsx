@@ -26,7 +26,7 @@ type Reading = NonNullable<Proof["reading"]>;
 const UNREAD: Reading = { bothEndsFree: false, ohm: null, openToOthers: false };
 
 /** What is proven of a conductor, whether that releases it, and what changes it. */
-export function proofOf({ id, wiring, photos, save }: ProofProps) {
+export function wireProofOf({ id, wiring, photos, save }: ProofProps) {
   const { record, release } = wireProof(wiring, photos, id);
   const set = (change: Partial<Proof>): void => save({}, `proof ${id}`, { proofs: { [id]: change } }, { proofs: { [id]: { ...record } } });
   return { record, release, set };
@@ -40,7 +40,7 @@ export function releaseSentence(release: Release): string {
 /** Proofs of one conductor before it is opened or cut. */
 export function ProofForm(props: ProofProps) {
   const { id, names } = props;
-  const { record, release, set } = proofOf(props);
+  const { record, release, set } = wireProofOf(props);
   return (
     <fieldset className="mt-3 max-w-[760px] border-t-[1.5px] border-ink pt-1">
       <legend className="float-left font-bold">{names.wire(id)}</legend>
@@ -69,7 +69,7 @@ export function LookAlikes({ id, asFound, names }: ProofProps) {
 
 /** The reading from end to end with both ends free. */
 export function EndToEnd(props: ProofProps) {
-  const { record, set } = proofOf(props);
+  const { record, set } = wireProofOf(props);
   const reading = record.reading ?? UNREAD;
   const read = (change: Partial<Reading>): void =>
     set({ reading: record.reading === null ? { ...reading, ...change } : (change as Reading) });
@@ -103,7 +103,7 @@ export function EndToEnd(props: ProofProps) {
 
 /** Why one goes on without proof. */
 export function OverrideReason(props: ProofProps) {
-  const { record, set } = proofOf(props);
+  const { record, set } = wireProofOf(props);
   return (
     <DraftScope value={`${props.wiring.unitId} ${props.id}`}>
       <TextField

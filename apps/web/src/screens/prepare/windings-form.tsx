@@ -105,8 +105,7 @@ export function ToCase({ wiring, save }: OhmsProps) {
 export function WindingsWarm({ wiring, save }: OhmsProps) {
   return (
     <BoundedInput
-      name="hottestC"
-      label={FIND.windingC}
+      name="windingC"
       value={wiring.windings.windingC}
       onChange={(value) => value !== null && save({}, "windingC", { windings: { windingC: value } })}
     />

@@ -18,12 +18,12 @@ export function windingsOpened({ windings: w }: Wiring, { pins, mainOhm, startOh
     const texts = [
       pair === undefined || typeof read !== "number" ? null : OPENED.windingInputs.pair(FIND.pairs[pair], ohm(read)),
       OPENED.windingInputs.probes(ohm(w.probesOhm)),
-      OPENED.windingInputs.warm(figureText("hottestC", measure, w.windingC)),
+      OPENED.windingInputs.warm(figureText("windingC", measure, w.windingC)),
     ].filter((text) => text !== null);
     return {
       name: OPENED.winding[of],
       value: ohm(value),
-      formula: OPENED.windingFormula(figureText("hottestC", measure, COLD_C)),
+      formula: OPENED.windingFormula(figureText("windingC", measure, COLD_C)),
       inputs: texts.map((text) => ({ text, origin: "measured" as const })),
     };
   };

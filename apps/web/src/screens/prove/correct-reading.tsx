@@ -43,7 +43,7 @@ export function CorrectReading({ reading, onClose }: CorrectReadingProps) {
         />
         <BoundedInput name="readingVolts" optional value={facts.volts} onChange={(volts) => set({ volts })} />
         <BoundedInput name="restMin" optional value={facts.restMin} onChange={(restMin) => set({ restMin })} />
-        <BoundedInput name="hottestC" label={PROVE.outdoor} optional value={facts.outdoorC} onChange={(outdoorC) => set({ outdoorC })} />
+        <BoundedInput name="outdoorC" optional value={facts.outdoorC} onChange={(outdoorC) => set({ outdoorC })} />
         <TextField
           label={PROVE.meter}
           kept={facts.meter}

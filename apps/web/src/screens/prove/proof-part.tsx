@@ -24,7 +24,7 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
   const { measure } = useSettings();
   const { input, study, busy } = useProof(bundle);
   const { start } = study.readings;
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   const lines = proofLines(bundle, study, input, (c) => formatWith(air.fromSi(c), 0, air.unit));
   const nothing = study.readings.verdict === "none" && study.sources.length === 0;
   const kept = resultProof(bundle)?.frozen ?? null;

@@ -16,6 +16,7 @@ import { useWide } from "../../ui/use-wide.ts";
 import { COMMON } from "../../words/common.ts";
 import { displayNotes, displayText } from "../../words/instruments.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
+import { FIGURE_WORDS } from "../../words/survey.ts";
 import { learnView } from "../learn/learn.view.ts";
 import { FromMeter } from "./from-meter.tsx";
 import { airToday, likeLast, restCounted } from "./reading-side.view.ts";
@@ -58,7 +59,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
     conductor: like?.conductor ?? "common",
     volts: "",
     rest: "",
-    outdoor: air === null ? "" : typedText("hottestC", measure, air),
+    outdoor: air === null ? "" : typedText("outdoorC", measure, air),
     meter: like?.meter ?? "",
     loadsOn: "",
     source: like?.sourceId ?? job.sourceId ?? "",
@@ -108,7 +109,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
         conductor: fields.conductor,
         volts: value("readingVolts", fields.volts),
         restMin: fields.rest.trim() === "" ? restCounted(off, own, Date.now()) : value("restMin", fields.rest),
-        outdoorC: value("hottestC", fields.outdoor),
+        outdoorC: value("outdoorC", fields.outdoor),
         meter: fields.meter.trim(),
         ...(fields.loadsOn.trim() !== "" && { loadsOn: fields.loadsOn.trim() }),
         ...(learned > 0 && side === "after" && { learned }),
@@ -121,7 +122,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
     amps: PROVE.amps,
     volts: PROVE.volts,
     rest: PROVE.rest,
-    outdoor: `${PROVE.outdoor}, ${shownAs("hottestC", measure).unit}`,
+    outdoor: `${FIGURE_WORDS.outdoorC.label}, ${shownAs("outdoorC", measure).unit}`,
   };
   const number = (field: keyof typeof labels, name: FigureName, required = false, counted: number | null = null) => (
     <div>
@@ -220,7 +221,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
         <div className="grid grid-cols-3 gap-2">
           {number("volts", "readingVolts")}
           {number("rest", "restMin", false, restCounted(off, own, now))}
-          {number("outdoor", "hottestC")}
+          {number("outdoor", "outdoorC")}
         </div>
         <div className="grid grid-cols-2 gap-2">
           {text("meter", PROVE.meter)}

@@ -20,7 +20,7 @@ interface ReadingListProps {
 export function ReadingList({ readings, sources, leftOut }: ReadingListProps) {
   const { commit } = useStore();
   const { measure } = useSettings();
-  const air = (celsius: number): string => figureText("hottestC", measure, celsius);
+  const air = (celsius: number): string => figureText("outdoorC", measure, celsius);
   const [corrected, setCorrected] = useState<string | null>(null);
   const sheet = readings.find((r) => r.id === corrected);
   return (

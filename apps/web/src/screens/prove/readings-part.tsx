@@ -63,7 +63,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           <AlikeTable
             rows={shown.alike}
             bundle={bundle}
-            outdoorText={(c) => formatWith(shownAs("hottestC", measure).fromSi(c), 0, shownAs("hottestC", measure).unit)}
+            outdoorText={(c) => formatWith(shownAs("outdoorC", measure).fromSi(c), 0, shownAs("outdoorC", measure).unit)}
           />
         )}
         {readings.length > 0 && (

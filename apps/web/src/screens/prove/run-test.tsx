@@ -78,7 +78,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
               onChange={(id) => setSourceId(asId("source", id))}
             />
           )}
-          <BoundedInput name="hottestC" label={PROOF.testAir} value={outdoorC} optional onChange={setOutdoorC} />
+          <BoundedInput name="outdoorC" value={outdoorC} optional onChange={setOutdoorC} />
           <TextField
             label={PROOF.testLoads}
             kept={loadsOn}
@@ -139,7 +139,7 @@ interface TestListProps {
 
 function TestList({ proof, nameOf, onRemove }: TestListProps) {
   const { measure } = useSettings();
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   const ended = Object.entries(proof?.tests ?? {}).filter(([, t]) => t.outcome !== null && t.endedAt !== null);
   if (ended.length === 0) return null;
   return (

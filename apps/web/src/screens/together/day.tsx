@@ -44,7 +44,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
         ? [{ text: COMMON.working }]
         : daySentence({ short, worstMinute: day.worst.minute, spareW: day.worst.availableW - day.worst.askedW });
   const { sourceV } = rigVolts(bundle);
-  const air = shownAs("hottestC", measure);
+  const air = shownAs("outdoorC", measure);
   const step = day === undefined || read === null ? undefined : day.steps[read];
   const charge = day?.steps[0]?.charge == null ? null : day.steps.map((s) => s.charge ?? 0);
   return (
@@ -112,8 +112,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
           onChange={(v) => v !== null && void commit(editCommit<Rig>(rig, { hottestC: { ...rig.hottestC, value: v } }, "hottestC"))}
         />
         <BoundedInput
-          name="hottestC"
-          label={DAY.coolest}
+          name="coolestC"
           value={coolestOf(rig)}
           onChange={(v) => v !== null && void commit(editCommit<Rig>(rig, { coolestC: { value: v, from: "guessed" } }, "coolestC"))}
         />
