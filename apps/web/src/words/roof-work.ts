@@ -13,6 +13,8 @@ export const ROOF_WORK = {
     { text: saved < 1 ? "." : `, ${minutes(saved)} less than one after another.`, decides: saved >= 1 },
   ],
   none: [{ text: "No unit has a plan yet. " }, { text: "Go to Prepare.", decides: true }] satisfies readonly Span[],
+  allDone: [{ text: "Every unit is handed over. " }, { text: "No work is left.", decides: true }] satisfies readonly Span[],
+  handedOver: (names: readonly string[]): string => `Handed over: ${names.join(", ")}.`,
   sure: "One unit rests while the other runs. Hands are in one unit at a time, and every one of them is dead meanwhile.",
   left: (names: readonly string[]): string => `Not in it, for want of a plan: ${names.join(", ")}.`,
   order: "Order",

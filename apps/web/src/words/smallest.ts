@@ -1,10 +1,11 @@
 import { formatNumber, formatVolts, formatWith } from "@amp-saver/core/quantity";
+import { ASSESS_PARAMS } from "@amp-saver/core/study/assess/params";
 import { roundWatts } from "./answer.ts";
 
 /** What is said of the smallest that works. */
 export const SMALLEST = {
   title: "The smallest that works",
-  help: "In 95 of 100 tries, with everything we don’t know varied. Each line changes alone.",
+  help: `In ${Math.round(100 * ASSESS_PARAMS.fitsShare.value)} of 100 tries, with everything we don’t know varied. Each line changes alone.`,
   find: "Find the smallest that works",
   found: (tried: number, of: number): string => `${tried} of ${of} tries`,
   stop: "Stop",

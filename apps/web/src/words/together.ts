@@ -1,5 +1,6 @@
 import { formatAmps, formatNumber, formatPercent, formatVolts, formatWatts, formatWith } from "@amp-saver/core/quantity";
 import type { Fit } from "@amp-saver/core/study/assess";
+import { TOGETHER_PARAMS } from "@amp-saver/core/study/together/params";
 import type { Gear } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
 
@@ -147,7 +148,7 @@ export const TOGETHER = {
   priorities: { "1": "1, keep on", "2": "2", "3": "3", "4": "4", "5": "5, turn off first" },
   continuous: "Runs three hours and more",
   automatic: "Comes on by itself",
-  automaticHelp: "a charger or a heater element: nobody turns it off in time",
+  automaticHelp: `a charger or a heater element: on at ${formatPercent(TOGETHER_PARAMS.byItselfShare.value)} of the starts tried`,
   battery: "Fed from the battery side",
   batteryHelp: "takes nothing from the source while it runs",
   deleteLoad: (name: string): string => `Delete ${name}`,

@@ -8,7 +8,7 @@ import {
   type LegAdvice,
   MOST_LOADS,
 } from "@amp-saver/core/study/power-budget";
-import { budgetSourceOf, type TogetherCase, type TogetherStudy } from "@amp-saver/core/study/together";
+import { budgetSourceOf, type TogetherCase, type TogetherLoad, type TogetherStudy } from "@amp-saver/core/study/together";
 import type { AirConditioner, Job, Load, Rig, Source, Starter } from "@amp-saver/records";
 import { legsOf, sourceCase } from "./source-case.ts";
 import { conditionsOf, startCase } from "./start-case.ts";
@@ -73,12 +73,12 @@ export function togetherQuestion(input: TogetherInput, source: Source): Together
     ];
   });
   if (budget === null) return null;
-  const counted: BudgetLoad[] = [];
+  const counted: TogetherLoad[] = [];
   for (const load of loads) {
     if (!load.on || load.onBattery) continue;
     const made = budgetLoad(load, legs, perLegV);
     if (made === null) impossible.push(load.id);
-    else counted.push(made);
+    else counted.push(load.automatic ? { ...made, byItself: true } : made);
   }
   return { given: { source: budget, units: asked, loads: counted }, impossible };
 }

@@ -43,6 +43,8 @@ export function beginFrom(id: string, volts: number): Partial<Wiring> {
     tap: point?.options.tap ?? null,
     aid: point?.options.aid ?? null,
     jumper: point?.options.jumper ?? null,
+    own: {},
+    leads: {},
     corrected: null,
     built: null,
   };

@@ -32,9 +32,10 @@ export function RoofWorkScreen({ bundle }: { readonly bundle: RigBundle }) {
   const { prices, quotePrices, quoteFrom, measure, namesInFiles } = useSettings();
   const [said, setSaid] = useState<string | null>(null);
   const work = useMemo(() => roofWork(bundle, works, prices.starterUsd, quotePrices), [bundle, works, prices.starterUsd, quotePrices]);
-  const { order, planned, unplanned, quote } = work;
+  const { order, planned, unplanned, handedOver, quote } = work;
+  const allDone = handedOver.length > 0 && handedOver.length === units.length;
   const nameOf = (ids: readonly string[]): string =>
-    ids.length === planned.length && planned.length > 1
+    ids.length === planned.length && ids.length > 1
       ? ROOF_WORK.all
       : ids.map((id) => units.find((u) => u.id === id)?.name ?? id).join(", ");
   const [first] = planned;
@@ -64,11 +65,18 @@ export function RoofWorkScreen({ bundle }: { readonly bundle: RigBundle }) {
         <Answer
           guide="together"
           question={ROOF_WORK.question(rig.name, units.length)}
-          parts={planned.length === 0 ? ROOF_WORK.none : ROOF_WORK.answer(order.minutes, order.oneByOneMin - order.minutes)}
-          sure={ROOF_WORK.sure}
+          parts={
+            allDone
+              ? ROOF_WORK.allDone
+              : planned.length === 0
+                ? ROOF_WORK.none
+                : ROOF_WORK.answer(order.minutes, order.oneByOneMin - order.minutes)
+          }
+          sure={allDone ? undefined : ROOF_WORK.sure}
         />
         {unplanned.length > 0 && <p className="mt-2 font-semibold text-lead">{ROOF_WORK.left(unplanned)}</p>}
-        {planned.length === 0 && job !== undefined && (
+        {handedOver.length > 0 && !allDone && <p className="mt-2 text-ink2">{ROOF_WORK.handedOver(handedOver)}</p>}
+        {planned.length === 0 && !allDone && job !== undefined && (
           <LinkButton to={`/job/${job.id}/prepare`} className="mt-4">
             {QUOTE.toPrepare}
           </LinkButton>

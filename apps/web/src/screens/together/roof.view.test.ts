@@ -26,6 +26,16 @@ describe("the work over a roof", () => {
     expect(work.order.acts.filter((a) => a.what === "fit").flatMap((a) => a.ids)).toEqual(work.planned.map(({ unit }) => unit.id));
   });
 
+  it("leaves out what is handed over, and names it", () => {
+    const [first, ...others] = work.planned.map(({ unit }) => unit);
+    const jobs = lantern.jobs.map((job) => (job.unitId === first!.id ? { ...job, handedOverAt: "2026-06-21T18:00:00.000Z" } : job));
+    const left = roofWork({ ...lantern, jobs }, [], 300, USUAL_QUOTE_PRICES);
+    expect(left.handedOver).toEqual([first!.name]);
+    expect(left.planned.map(({ unit }) => unit.id)).toEqual(others.map(({ id }) => id));
+    expect(left.order.acts.flatMap((a) => a.ids)).not.toContain(first!.id);
+    expect(left.unplanned).toEqual(work.unplanned);
+  });
+
   it("has one kit with as many terminals as the units need together", () => {
     const needed = (kits: readonly { readonly needed: number }[]): number => kits.reduce((sum, line) => sum + line.needed, 0);
     expect(needed(work.kit)).toBe(needed(work.planned.flatMap(({ plan }) => plan.kit)));

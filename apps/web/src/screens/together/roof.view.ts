@@ -18,6 +18,8 @@ interface PlannedUnit {
 export interface RoofWork {
   readonly planned: readonly PlannedUnit[];
   readonly unplanned: readonly string[];
+  /** Units that are handed over: nothing of them is left to do. */
+  readonly handedOver: readonly string[];
   readonly order: RoofOrder;
   readonly kit: PlanView["kit"];
   readonly extras: PlanView["extras"];
@@ -31,9 +33,11 @@ export function roofWork(bundle: RigBundle, works: readonly FitLog[], starterUsd
     const job = jobs.filter((j) => j.unitId === unit.id).at(-1);
     const starter = starters.find((s) => s.id === job?.starterId);
     const plan = planView(wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), starter);
-    return { unit, plan, starterName: starter?.name ?? null, rule: starter?.learningRule ?? USUAL_RULE };
+    const handedOver = job?.handedOverAt !== undefined;
+    return { unit, handedOver, plan, starterName: starter?.name ?? null, rule: starter?.learningRule ?? USUAL_RULE };
   });
-  const planned = all.filter(({ plan }) => plan.plan.ok);
+  const open = all.filter(({ handedOver }) => !handedOver);
+  const planned = open.filter(({ plan }) => plan.plan.ok);
   const order = roofOrder(
     planned.map(({ unit, plan, rule }) => ({
       id: unit.id,
@@ -45,7 +49,8 @@ export function roofWork(bundle: RigBundle, works: readonly FitLog[], starterUsd
   const learningMin = order.acts.find((a) => a.what === "learn")?.minutes ?? 0;
   return {
     planned,
-    unplanned: all.filter(({ plan }) => !plan.plan.ok).map(({ unit }) => unit.name),
+    unplanned: open.filter(({ plan }) => !plan.plan.ok).map(({ unit }) => unit.name),
+    handedOver: all.filter(({ handedOver }) => handedOver).map(({ unit }) => unit.name),
     order,
     kit: mergedKit(planned.map(({ plan }) => plan.kit)),
     extras: [...new Set(planned.flatMap(({ plan }) => plan.extras))],

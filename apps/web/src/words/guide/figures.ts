@@ -26,6 +26,7 @@ import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
 import { REMEDY_PARAMS } from "@amp-saver/core/study/remedy/params";
 import { ROOF_ORDER_PARAMS } from "@amp-saver/core/study/roof-order/params";
 import { START_PART_PARAMS } from "@amp-saver/core/study/start-parts/params";
+import { TOGETHER_PARAMS } from "@amp-saver/core/study/together/params";
 import { TROUBLE_PARAMS } from "@amp-saver/core/study/trouble/params";
 import { WAITING_PARAMS } from "@amp-saver/core/study/waiting/params";
 import { WAVEFORM_PARAMS } from "@amp-saver/core/study/waveform/params";
@@ -61,7 +62,7 @@ export const FIGURE_TABLES = [
   { id: "figures-recorded", title: "Recorded starts", table: WAVEFORM_PARAMS },
   { id: "figures-refine", title: "Refining by what was measured", table: CALIBRATION_PARAMS },
   { id: "figures-proof", title: "Proof", table: PROOF_PARAMS },
-  { id: "figures-together", title: "What can run together", table: BUDGET_PARAMS },
+  { id: "figures-together", title: "What can run together", table: { ...BUDGET_PARAMS, ...TOGETHER_PARAMS } },
   { id: "figures-day", title: "Hour by hour", table: DAY_PARAMS },
   { id: "figures-own", title: "Your own jobs", table: OWN_RECORD_PARAMS },
 ] as const satisfies readonly { readonly id: string; readonly title: string; readonly table: ParamTable }[];

@@ -4,6 +4,7 @@ import { COMMON_PRACTICE, formatPercent } from "@amp-saver/core/quantity";
 import { CODE_PARAMS } from "@amp-saver/core/reference";
 import { ASSESS_PARAMS } from "@amp-saver/core/study/assess/params";
 import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
+import { TOGETHER_PARAMS } from "@amp-saver/core/study/together/params";
 import type { GuideEntry } from "./entry.ts";
 
 /** What each rule rests on. */
@@ -25,6 +26,7 @@ export const RULES = [
       "Each try draws every figure that was not measured, within its spread.",
       "Tries that contradict what was seen are left out: a unit that started yesterday does start.",
       "The same figures always give the same tries.",
+      `Beside other loads: one that comes on by itself is on at ${formatPercent(TOGETHER_PARAMS.byItselfShare.value)} of the starts. Once the unit runs, all of them are on.`,
     ],
     source: ASSESS_PARAMS.triesToSay.source,
   },

@@ -3,4 +3,4 @@ export { type Narrowing, narrowings } from "./narrow.ts";
 export { MEASURABLE } from "./params.ts";
 export type { Batch, Confidence } from "./result.ts";
 export { summarise, TRIES_SEED, tryBatch } from "./run.ts";
-export type { Trial } from "./trial.ts";
+export type { Beside, Trial } from "./trial.ts";

@@ -2,7 +2,7 @@ import { itemAt, keysOf, ok, type Result } from "../../quantity/index.ts";
 import { computed, type PrepareFailure, type StartCase } from "../motor-start/index.ts";
 import { Members } from "./members.ts";
 import type { Batch, Confidence, Influence } from "./result.ts";
-import { type Trial, tryMember } from "./trial.ts";
+import { type Beside, type Trial, tryMember } from "./trial.ts";
 
 /** The tries of every answer begin at this seed: the same members meet every question. */
 export const TRIES_SEED = 1;
@@ -13,7 +13,7 @@ const Z95 = 1.96;
 /**
  * Tries a case with figures drawn over everything that was not measured, trials `from` to `to` (not
  * included). Trial i depends on the seed and i alone, so batches may be tried anywhere, in any order;
- * `members` keeps the units that were drawn before.
+ * `members` keeps the units that were drawn before; `beside` says what is on at each start where that is drawn too.
  */
 export function tryBatch(
   given: StartCase,
@@ -21,6 +21,7 @@ export function tryBatch(
   from: number,
   to: number,
   members = new Members(given.unit, seed),
+  beside?: Beside,
 ): Result<Batch, PrepareFailure> {
   return computed(() => {
     const trials: Trial[] = [];
@@ -30,7 +31,7 @@ export function tryBatch(
       if (!member.ok) return member;
       rejected += member.value.rejected;
       if (member.value.unit === null) continue;
-      const tried = tryMember(given, member.value.unit, seed, i);
+      const tried = tryMember(given, member.value.unit, seed, i, beside);
       if (!tried.ok) return tried;
       trials.push(tried.value);
     }

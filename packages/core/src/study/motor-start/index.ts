@@ -21,6 +21,7 @@ export {
 } from "./issues.ts";
 export { isMade, makes, onlyOutcome } from "./made.ts";
 export { notRested } from "./not-rested.ts";
+export { streamOf } from "./pick.ts";
 export { type PrepareFailure, prepare, prepareWith } from "./prepare.ts";
 export { preparedBank } from "./prepare-source.ts";
 export { frameOf, type PreparedUnit, prepareUnit, type UnitFrame } from "./prepare-unit.ts";

@@ -11,9 +11,14 @@ export interface TogetherUnit {
   readonly priority: number;
 }
 
+/** A load beside the units; one that comes on by itself may be on or off at the moment of a start. */
+export interface TogetherLoad extends BudgetLoad {
+  readonly byItself?: boolean;
+}
+
 /** What is to be on together, on one source. */
 export interface TogetherCase {
   readonly source: BudgetSource;
   readonly units: readonly TogetherUnit[];
-  readonly loads: readonly BudgetLoad[];
+  readonly loads: readonly TogetherLoad[];
 }

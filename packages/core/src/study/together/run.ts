@@ -10,11 +10,11 @@ import {
   type Fillings,
   fillings,
   isOnBreaker,
-  type Leg,
   startLimit,
   studyBudget,
 } from "../power-budget/index.ts";
-import type { TogetherCase, TogetherUnit } from "./case.ts";
+import { besideStart, legAmps, mostAmps } from "./beside.ts";
+import type { TogetherCase, TogetherLoad, TogetherUnit } from "./case.ts";
 import { asItStands, asLoad, demandOf, type UnitDemand } from "./demand.ts";
 
 /** Priority of what stays. */
@@ -67,10 +67,10 @@ export function studyTogether({ source, units, loads }: TogetherCase, membersOf:
   const demands = units.map((unit) => ({ unit, demand: demandOf(unit) }));
   const known = demands.flatMap(({ unit, demand }) => (demand === null ? [] : [{ unit, demand }]));
   const unitLoads = known.map(({ unit, demand }) => asLoad(unit, demand));
-  const all: BudgetCase = { source, loads: [...unitLoads, ...loads] };
+  const all: BudgetCase & { readonly loads: readonly TogetherLoad[] } = { source, loads: [...unitLoads, ...loads] };
   const budget = studyBudget(all);
   const kept = all.loads.filter((l) => !budget.shed.includes(l.id));
-  const onTop = (on: readonly BudgetLoad[]): readonly StartOnTop[] =>
+  const onTop = (on: readonly TogetherLoad[]): readonly StartOnTop[] =>
     known.filter(({ unit }) => on.some((l) => l.id === unit.id)).map(({ unit }) => startOnTop(unit, on, membersOf));
   const whole = onTop(all.loads);
   const fits = [
@@ -124,11 +124,18 @@ function stayOff({ source, loads }: BudgetCase, units: readonly string[], shed: 
 export type MembersOf = (unit: StartCase["unit"], seed: number) => Members;
 const freshMembers: MembersOf = (unit, seed) => new Members(unit, seed);
 
-function startOnTop(unit: TogetherUnit, kept: readonly BudgetLoad[], membersOf: MembersOf): StartOnTop {
-  const others = Math.max(...legsOf(unit.leg).map((leg) => amps(kept, leg, unit.id)));
-  const given = { ...asItStands(unit), backgroundA: others };
+function startOnTop(unit: TogetherUnit, kept: readonly TogetherLoad[], membersOf: MembersOf): StartOnTop {
+  const others = kept.filter((load) => load.id !== unit.id);
+  const given = { ...asItStands(unit), backgroundA: mostAmps(others, unit.leg) };
   const study = studyStart(given);
-  const tried = tryBatch(given, TRIES_SEED, 0, ASSESS_PARAMS.triesToSay.value, membersOf(given.unit, TRIES_SEED));
+  const tried = tryBatch(
+    given,
+    TRIES_SEED,
+    0,
+    ASSESS_PARAMS.triesToSay.value,
+    membersOf(given.unit, TRIES_SEED),
+    besideStart(others, unit.leg, TRIES_SEED),
+  );
   if (!study.ok) return { id: unit.id, assessment: null, runningV: null };
   const { result } = study.value;
   return {
@@ -150,18 +157,10 @@ function startPairs({ source }: BudgetCase, demands: readonly UnitDemand[], kept
       const legs = ([1, 2] as const).filter((leg) => [a, b].some(({ load }) => load.leg === "both" || load.leg === leg));
       const extra = ({ demand, load }: typeof a, leg: 1 | 2): number =>
         load.leg === "both" || load.leg === leg ? Math.max(0, demand.startA - demand.runA) : 0;
-      const totalA = Math.max(...legs.map((leg) => amps(kept, leg, "") + extra(a, leg) + extra(b, leg)));
+      const totalA = Math.max(...legs.map((leg) => legAmps(kept, leg) + extra(a, leg) + extra(b, leg)));
       return { ids: [a.demand.id, b.demand.id], totalA, limitA, startS: [a.demand.startS, b.demand.startS] };
     }),
   );
-}
-
-function legsOf(leg: Leg): readonly (1 | 2)[] {
-  return leg === "both" ? [1, 2] : [leg];
-}
-
-function amps(loads: readonly BudgetLoad[], leg: 1 | 2, but: string): number {
-  return loads.filter((l) => l.id !== but && (l.leg === "both" || l.leg === leg)).reduce((sum, l) => sum + l.runA, 0);
 }
 
 function besideUnits(all: BudgetCase, units: number): TogetherStudy["beside"] {

@@ -68,6 +68,21 @@ describe("what may be on together", () => {
     altitudeM: 0,
   };
 
+  it("finds a load that comes on by itself on at some of the starts and always on while the unit runs", () => {
+    const thin = (volts: number): StartCase["source"] => ({ kind: "shore", volts: plate(volts), ohm: plate(0.4), breakerA: plate(30) });
+    const tries = (amps: number, byItself: boolean, volts = 120) =>
+      studyTogether({
+        source: { kind: "shore", volts: 120, legs: 1, breakerA: 30 },
+        units: [unit("roof", thin(volts), { given: { ...unit("roof", thin(volts)).given, method: { kind: "direct" } } })],
+        loads: [{ ...load("heater", amps), byItself }],
+      }).starts[0]!.assessment!.tries!;
+    const [none, always, drawn] = [tries(0, false), tries(10, false), tries(10, true)];
+    expect(none.starts).toBeGreaterThan(drawn.starts);
+    expect(drawn.starts).toBeGreaterThan(always.starts);
+    expect([tries(10, false, 111).holds, tries(10, true, 111).holds, tries(0, true, 111).holds > 0]).toEqual([0, 0, true]);
+    expect(tries(10, true)).toEqual(drawn);
+  });
+
   it("sheds for the start what may come back on when it runs", () => {
     const loads = [load("lights", 0.5, { priority: 1 }), load("coffee", 4)];
     const study = studyTogether({ source: set, units: [unit("roof", source, { unlearned: true })], loads });
