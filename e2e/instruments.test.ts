@@ -128,18 +128,20 @@ describe("with instruments that answer", () => {
       return answer.status;
     });
     expect(ranged).toBe(204);
+    // The probes lie together already: their ohms may stand there before they are asked for. The last digit moves by itself.
+    let before = 0;
     for (const [between, label] of [
       ["together", "Probes held together"],
       ["R-S", "Leads a and b"],
       ["C-S", "Leads b and c"],
       ["R-C", "Leads c and a"],
     ] as const) {
-      const before = await shownByMeter(page);
       await hand({ do: "probes", unit: "rear", between });
       const shown = await until("the meter to change", async () => {
         const now = await shownByMeter(page);
-        return now !== "" && now !== before ? now : notYet(now === "" ? await mainText(page) : now);
+        return now !== "" && Math.abs(Number(now) - before) > 0.1 * before ? now : notYet(now === "" ? await mainText(page) : now);
       });
+      before = Number(shown);
       await press(page, `${label}: take ${shown} ohm from the multimeter`, "tap");
       await until("the field to hold it", async () => Number(await fieldValue(page, `${label}, ohm`)) === Number(shown));
     }

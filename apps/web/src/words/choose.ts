@@ -4,7 +4,7 @@ import type { MeasurableCode } from "@amp-saver/core/study/motor-start";
 import type { RemedyCode } from "@amp-saver/core/study/remedy";
 import { ofHundred, type Span } from "./answer.ts";
 
-/** Every remedy, what it costs besides money, and what it does not do. */
+/** Every remedy, what it costs besides dollars, and what it does not do. */
 export const REMEDY_WORDS: Readonly<Record<RemedyCode, { readonly name: string; readonly gives: string; readonly noise: string }>> = {
   "as-is": { name: "As it is", gives: "Nothing to do.", noise: "–" },
   service: {
@@ -50,7 +50,9 @@ interface Taken {
   readonly tries: Assessment["tries"];
 }
 
-const price = (usd: number): string => (usd === 0 ? "no cost" : `about $${formatNumber(usd, 0)}`);
+/** Whole US dollars. */
+export const dollars = (usd: number): string => `$${formatNumber(usd, 0)}`;
+const price = (usd: number): string => (usd === 0 ? "no cost" : `about ${dollars(usd)}`);
 
 /** What to do, in a sentence; with the sure one beside a much cheaper one, and what to measure to be sure of that. */
 export function chooseSentence(

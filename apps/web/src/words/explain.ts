@@ -1,3 +1,4 @@
+import { formatNumber } from "@amp-saver/core/quantity";
 import type { RoomBy } from "@amp-saver/core/study/motor-start";
 import type { ExplainedCode } from "../screens/check/explained.view.ts";
 
@@ -95,6 +96,19 @@ export const OPENED = {
     probes: (ohm: string): string => `Probes ${ohm}`,
     warm: (text: string): string => `Windings at ${text}`,
   },
+  range: {
+    name: (kind: string): string => `Expected once learned, ${kind}`,
+    value: (low: string, high: string): string => `${low} to ${high}`,
+    formula: (draws: number, middle: string): string =>
+      `${draws} units are drawn over all that is not known of this one, and started once learned. The range holds 95 of 100 of them; the middle is ${middle}.`,
+    limit: (amps: string): string => `Starter’s limit ${amps}`,
+    limitTypical: (low: number, high: number): string =>
+      `Starter’s limit: from what it would learn here to ${formatNumber(100 * high, 0)} % of locked rotor amps, usual from ${formatNumber(100 * low, 0)} %`,
+    on: (name: string): string => `On ${name}`,
+    air: (text: string): string => `Outdoor temp ${text}`,
+  },
+  cost: "What it costs",
+  costFormula: "The sum of these. Change the prices under Prices.",
   roof: "Time for all of it",
   roofFormula: "Sum of the acts below. Learning runs and starts that are read fill each other’s rests.",
   quote: "Work, by the hour",

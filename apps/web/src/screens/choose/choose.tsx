@@ -83,6 +83,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
                 gives={givesOf(remedy.code, smallest)}
                 noise={REMEDY_WORDS[remedy.code].noise}
                 remedy={remedy}
+                starter={starters[remedy.starter]}
                 mark={remedy === taken ? CHOOSE.best : remedy === surer ? CHOOSE.sureMark : null}
                 onOpen={openerOf(
                   remedy,

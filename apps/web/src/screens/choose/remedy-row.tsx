@@ -1,26 +1,32 @@
 import { figureText } from "@amp-saver/core/figure";
 import { formatNumber } from "@amp-saver/core/quantity";
 import type { AssessedRemedy } from "@amp-saver/core/study/remedy";
+import type { Starter } from "@amp-saver/records";
 import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { VerdictGlyph } from "../../ui/verdict-glyph.tsx";
 import { CHOOSE } from "../../words/choose.ts";
 import { COMMON, FIT_WORDS } from "../../words/common.ts";
+import { costOpened } from "./cost-opened.ts";
 
 interface RemedyRowProps {
   readonly name: string;
   readonly gives: string;
   readonly noise: string;
   readonly remedy: AssessedRemedy;
+  /** The starter of the catalogue it takes, where it takes one. */
+  readonly starter: Starter | undefined;
   /** What marks it out among the others; null for nothing. */
   readonly mark: string | null;
   readonly onOpen: (() => void) | null;
 }
 
 /** One remedy: its fit, what is to spare, how sure, what it costs in money and otherwise. */
-export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRowProps) {
+export function RemedyRow({ name, gives, noise, remedy, starter, mark, onOpen }: RemedyRowProps) {
   const { assessment, usd, kg, workMin } = remedy;
-  const { measure } = useSettings();
+  const { measure, prices } = useSettings();
+  const cost = costOpened(remedy, starter, prices, measure);
   const { start, run, tries, provisional } = assessment;
   const fit = provisional ? "not-known" : assessment.fit;
   return (
@@ -50,6 +56,7 @@ export function RemedyRow({ name, gives, noise, remedy, mark, onOpen }: RemedyRo
         <Cell label={CHOOSE.heads.noise} text={noise} />
       </dl>
       <p className="mt-0.5 text-small leading-[1.3] text-ink2">{gives}</p>
+      {cost !== null && <OpenFigure {...cost} />}
     </li>
   );
 }

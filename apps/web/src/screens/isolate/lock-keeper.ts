@@ -9,7 +9,7 @@ const MOST_EVENTS = 500;
 type Event = FitLog["events"][number]["what"];
 
 /** The proofs of dead on this device, by job. */
-export interface DeadProofs {
+interface DeadProofs {
   readonly of: (jobId: string) => LocalProof | null;
   /** Turns a job's proof into the next; null takes it back. */
   readonly turn: (jobId: string, next: (old: LocalProof | null) => LocalProof | null) => void;

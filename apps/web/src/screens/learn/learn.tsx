@@ -3,10 +3,12 @@ import { useState } from "react";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSettings } from "../../store/settings.tsx";
 import { useInstruments } from "../../store/use-instruments.ts";
 import { Answer } from "../../ui/answer.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { OpenFigure } from "../../ui/open-figure.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
@@ -19,6 +21,7 @@ import { predictQuestion } from "../use-proof.ts";
 import { BeforeStart } from "./before-start.tsx";
 import { isHeld, lastAgainst, learningSource } from "./learn.view.ts";
 import type { LearnPartProps } from "./learn-part-props.ts";
+import { rangeOpened } from "./range-opened.ts";
 import { RunButtons } from "./run-buttons.tsx";
 import { TimerPanel } from "./timer-panel.tsx";
 import { TurnsList } from "./turns-list.tsx";
@@ -28,6 +31,7 @@ import { WaitingPanel } from "./waiting-panel.tsx";
 /** Learn: runs and rests conducted, each peak on the rule, and whether silence is a wait or a fault. */
 export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job, rig, unit, starters } = bundle;
+  const { measure } = useSettings();
   const [aloud, setAloud] = useState(true);
   const instruments = useInstruments();
   const conduct = useConduct(bundle, instruments.displays, aloud);
@@ -40,6 +44,8 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
     predict === null ? null : { given: predict.soft, watched: { kind: predict.kind, conductor: predict.conductor } },
   );
   const range = usePredicted(predict).answer?.expected ?? null;
+  const opened =
+    range === null ? null : rangeOpened(range, { unit, job, source, outdoorC: predict?.soft.outdoorC ?? rig.hottestC.value }, measure);
   const [frame, width] = useWidth<HTMLDivElement>();
   const starter = starters.find((s) => s.id === job.starterId);
   const part: LearnPartProps = { bundle, conduct, starter, instruments };
@@ -73,6 +79,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
                   {against !== null && againstSentence(against.lastA, against.how, range.after)}
                 </p>
               )}
+              {opened !== null && <OpenFigure {...opened} />}
               <p className="text-body text-ink2">{LEARN.sure}</p>
               <p className="mt-2 text-body">
                 <b>{LEARN.restTitle}.</b> {LEARN.rest(expected.restartsHot)} <b>{LEARN.breakerTitle}.</b>{" "}

@@ -3,35 +3,17 @@ import { HARD_START_PARAMS } from "../../device/hard-start/index.ts";
 import { faradFromUf, itemAt, type Quantity } from "../../quantity/index.ts";
 import { GAUGES } from "../../reference/index.ts";
 import { canParallel, isEngine, type SourceCase, type StartCase } from "../motor-start/index.ts";
+import { costOf, type RemedyCode, type RemedyCost } from "./cost.ts";
 import { REMEDY_PARAMS as P, type Prices } from "./params.ts";
 import { type StarterRating, sizeStarter } from "./size.ts";
 
-/** Ways to make a unit start and keep running, cheapest kind first. A larger breaker or wire is never one. */
-export const REMEDIES = [
-  "as-is",
-  "service",
-  "shed",
-  "cord",
-  "hard",
-  "soft",
-  "soft-shed",
-  "other-source",
-  "parallel",
-  "bigger",
-  "bigger-soft",
-] as const;
-export type RemedyCode = (typeof REMEDIES)[number];
-
 /** A remedy before it is simulated. */
-export interface Candidate {
+export interface Candidate extends RemedyCost {
   readonly code: RemedyCode;
   /** Which of the other sources, and which starter of the catalogue; −1 otherwise. */
   readonly other: number;
   readonly starter: number;
   readonly given: StartCase;
-  readonly usd: number;
-  readonly kg: number;
-  readonly workMin: number;
 }
 
 /** What there is to choose from besides the case itself. */
@@ -47,55 +29,33 @@ export interface Choices {
 export function candidates(given: StartCase, { others, starters, prices, service }: Choices): readonly Candidate[] {
   const asIs: StartCase = { ...given, aidStaysIn: false, method: { kind: "as-found" } };
   const soft: StartCase = { ...asIs, method: given.method.kind === "soft" ? given.method : { kind: "soft" } };
-  const bare = { other: -1, starter: -1, usd: 0, kg: 0, workMin: 0 };
-  const list: Candidate[] = [{ ...bare, code: "as-is", given: asIs }];
+  const of = (code: RemedyCode, given: StartCase): Candidate => ({ code, other: -1, starter: -1, given, ...costOf(code, prices) });
+  const list: Candidate[] = [of("as-is", asIs)];
   const loaded = (given.backgroundA ?? 1) > 0;
   const serviced = serviceOf(asIs, service);
-  if (serviced !== null) list.push({ ...bare, code: "service", given: serviced, usd: prices.visitUsd, workMin: P.serviceMin.value });
-  if (loaded) list.push({ ...bare, code: "shed", given: { ...asIs, backgroundA: 0 } });
+  if (serviced !== null) list.push(of("service", serviced));
+  if (loaded) list.push(of("shed", { ...asIs, backgroundA: 0 }));
   const cords = heavier(given.source.cords ?? []);
-  if (cords !== null)
-    list.push({ ...bare, code: "cord", given: { ...asIs, source: { ...given.source, cords } }, usd: prices.cordUsd, kg: P.cordKg.value });
-  list.push({
-    ...bare,
-    code: "hard",
-    given: { ...asIs, method: { kind: "hard" } },
-    usd: prices.kitUsd,
-    kg: P.kitKg.value,
-    workMin: P.kitMin.value,
-  });
-  const fitted = { ...bare, usd: prices.starterUsd, kg: P.starterKg.value, workMin: P.starterMin.value };
+  if (cords !== null) list.push(of("cord", { ...asIs, source: { ...given.source, cords } }));
+  list.push(of("hard", { ...asIs, method: { kind: "hard" } }));
   const matching = starters.flatMap((rating, starter) => (sizeStarter(rating, given.unit).length === 0 ? [{ rating, starter }] : []));
-  for (const { rating, starter } of matching)
-    list.push({ ...fitted, code: "soft", starter, given: withStarter(soft, rating), usd: rating.usd ?? prices.starterUsd });
-  if (matching.length === 0) list.push({ ...fitted, code: "soft", given: soft });
-  if (loaded) list.push({ ...fitted, code: "soft-shed", given: { ...soft, backgroundA: 0 } });
+  for (const { rating, starter } of matching) {
+    const fitted = of("soft", withStarter(soft, rating));
+    list.push({ ...fitted, starter, usd: rating.usd ?? fitted.usd });
+  }
+  if (matching.length === 0) list.push(of("soft", soft));
+  if (loaded) list.push(of("soft-shed", { ...soft, backgroundA: 0 }));
   others.forEach((source, other) => {
-    list.push({ ...bare, code: "other-source", other, given: { ...asIs, source } });
+    list.push({ ...of("other-source", { ...asIs, source }), other });
   });
   const { source } = given;
   if (canParallel(source) && source.second === undefined) {
     const second = { ...(source.runningW && { runningW: source.runningW }), ...(source.surgeW && { surgeW: source.surgeW }) };
-    list.push({
-      ...bare,
-      code: "parallel",
-      given: { ...asIs, source: { ...source, second } },
-      usd: prices.secondUsd,
-      kg: P.secondKg.value,
-    });
+    list.push(of("parallel", { ...asIs, source: { ...source, second } }));
   }
   if (isEngine(source)) {
     const bigger = grown(source, P.biggerFactor.value);
-    const bought = { ...bare, usd: prices.generatorUsd, kg: P.generatorKg.value };
-    list.push({ ...bought, code: "bigger", given: { ...asIs, source: bigger } });
-    list.push({
-      ...bought,
-      code: "bigger-soft",
-      given: { ...soft, source: bigger },
-      usd: bought.usd + fitted.usd,
-      kg: bought.kg + fitted.kg,
-      workMin: fitted.workMin,
-    });
+    list.push(of("bigger", { ...asIs, source: bigger }), of("bigger-soft", { ...soft, source: bigger }));
   }
   return list;
 }

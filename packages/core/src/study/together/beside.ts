@@ -5,7 +5,7 @@ import type { TogetherLoad } from "./case.ts";
 import { TOGETHER_PARAMS } from "./params.ts";
 
 /** Legs that something lies on. */
-export const legsOf = (leg: Leg): readonly (1 | 2)[] => (leg === "both" ? [1, 2] : [leg]);
+const legsOf = (leg: Leg): readonly (1 | 2)[] => (leg === "both" ? [1, 2] : [leg]);
 
 /** Amps of some loads on one leg. */
 export function legAmps(loads: readonly TogetherLoad[], leg: 1 | 2): number {

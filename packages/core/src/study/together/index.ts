@@ -1,5 +1,4 @@
 export type { TogetherCase, TogetherLoad, TogetherUnit } from "./case.ts";
 export { demandOf } from "./demand.ts";
-export { TOGETHER_PARAMS } from "./params.ts";
 export { studyTogether, type TogetherStudy } from "./run.ts";
 export { budgetSourceOf } from "./source.ts";
