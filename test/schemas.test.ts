@@ -1,5 +1,12 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { budgetCaseSchema, readingsCaseSchema, startCaseSchema, wiringCaseSchema, wiringCheckSchema } from "@amp-saver/cases/files";
+import {
+  budgetCaseSchema,
+  practiceCaseSchema,
+  readingsCaseSchema,
+  startCaseSchema,
+  wiringCaseSchema,
+  wiringCheckSchema,
+} from "@amp-saver/cases/files";
 import { commandSchema, displaySchema, eventSchema, instrumentSchema } from "@amp-saver/instruments";
 import { RECORD_SCHEMAS, rigFileSchema, writeRigFile } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
@@ -39,6 +46,7 @@ describe("what files and messages hold, as JSON Schema", () => {
     "amp-saver/start-case": startCaseSchema,
     "amp-saver/budget-case": budgetCaseSchema,
     "amp-saver/readings-case": readingsCaseSchema,
+    "amp-saver/practice-case": practiceCaseSchema,
     "amp-saver/wiring-case": wiringCaseSchema,
     "amp-saver/wiring-check": wiringCheckSchema,
     "amp-saver/rigs": rigFileSchema,

@@ -7,6 +7,9 @@ import {
   faultsToFile,
   limitsInWords,
   planToFile,
+  practiceCaseSchema,
+  practiceFromFile,
+  practiceToFile,
   readingsCaseSchema,
   readingsFromFile,
   readingsToFile,
@@ -18,6 +21,7 @@ import {
 } from "@amp-saver/cases/files";
 import { type PrepareFailure, studyStart } from "@amp-saver/core/study/motor-start";
 import { studyBudget } from "@amp-saver/core/study/power-budget";
+import { playPractice } from "@amp-saver/core/study/practice";
 import { planWiring } from "@amp-saver/core/study/wiring-plan";
 import { isArchive, RIG_FILE_FORMAT } from "@amp-saver/records";
 import type { z } from "zod";
@@ -71,6 +75,15 @@ const STUDIES: Readonly<Record<string, Study>> = {
     if (typeof file === "string") return file;
     const given = circuitFromFile(file);
     return typeof given === "string" ? given : planToFile(planWiring(given, file.starter));
+  },
+  "amp-saver/practice-case": (json) => {
+    const file = parse(practiceCaseSchema, json);
+    if (typeof file === "string") return file;
+    const question = practiceFromFile(file);
+    if (typeof question === "string") return question;
+    const played = playPractice(question.given, question.acts);
+    if (played.ok) return practiceToFile(played.value);
+    return played.reason === "no-compressor" ? "wiring.parts must hold a compressor with the id comp" : WHY[played.reason];
   },
   "amp-saver/wiring-check": (json) => {
     const file = parse(wiringCheckSchema, json);

@@ -1,6 +1,8 @@
 export { budgetCaseSchema, budgetFromFile } from "./budget-case.ts";
 export { budgetToFile } from "./budget-result.ts";
 export { limitsInWords, START_BOUNDS } from "./limits.ts";
+export { practiceCaseSchema, practiceFromFile } from "./practice-case.ts";
+export { practiceToFile } from "./practice-result.ts";
 export { readingsCaseSchema, readingsFromFile } from "./readings-case.ts";
 export { readingsToFile } from "./readings-result.ts";
 export { refusalLine } from "./refusal.ts";

@@ -97,9 +97,19 @@ export const WIRING_BOUNDS = {
   "conductors.awg": bounds(0, 26, "AWG"),
 } as const satisfies Readonly<Record<string, Bounds>>;
 
+export const PRACTICE_BOUNDS = {
+  seed: bounds(0, 1_000_000, "1"),
+  "sources.volts": kept("sourceVolts", "V"),
+  "sources.breakerA": of(SHORE.breakerA),
+  "sources.runningW": kept("runningW", "W"),
+  "sources.surgeW": kept("surgeW", "W"),
+  "faults.uF": kept("runCapacitorF", "µF", (f) => 1e6 * f),
+  "acts.seconds": bounds(0, 86_400, "s"),
+} as const satisfies Readonly<Record<string, Bounds>>;
+
 /** What a number at this path may be, in words; undefined where there is none. Places in a list do not matter. */
 export function limitsInWords(path: string): string | undefined {
   const name = path.replaceAll(/\.\d+\./g, ".");
-  const found = rowOf<Bounds>({ ...BUDGET_BOUNDS, ...WIRING_BOUNDS, ...READING_BOUNDS, ...START_BOUNDS }, name);
+  const found = rowOf<Bounds>({ ...BUDGET_BOUNDS, ...WIRING_BOUNDS, ...READING_BOUNDS, ...PRACTICE_BOUNDS, ...START_BOUNDS }, name);
   return found && `${found.min} to ${found.max}${found.unit === "1" ? "" : ` ${found.unit}`}`;
 }

@@ -104,7 +104,7 @@ export function caseFromFile(file: StartCaseFile): StartCase | string {
     return "source.runningW is missing (or source.surgeW; 50 to 100000 W)";
   const hz = unit.hz ?? DEFAULT_HZ;
   return {
-    unit: unitCase(file, hz),
+    unit: unitFromFile(file, hz),
     source: sourceCase(file, hz),
     method: methodCase(file),
     ...(source.backgroundA !== undefined && { backgroundA: source.backgroundA }),
@@ -116,7 +116,8 @@ export function caseFromFile(file: StartCaseFile): StartCase | string {
 
 const stated = (value: number): Quantity => quantity(value, "plate");
 
-function unitCase(file: StartCaseFile, hz: number): UnitCase {
+/** A unit as core wants it. */
+export function unitFromFile(file: Pick<StartCaseFile, "unit"> & Partial<Pick<StartCaseFile, "motor" | "load">>, hz: number): UnitCase {
   const { unit, motor, load } = file;
   return {
     plateVolts: unit.volts,

@@ -51,11 +51,12 @@ const conductorSchema = z.strictObject({
   ends: z.tuple([end, end]),
 });
 
-const circuit = {
-  version: z.literal(1),
+/** Parts and conductors of a circuit, wherever a file has one. */
+export const circuitFields = {
   parts: z.array(partSchema).max(MOST_PARTS),
   conductors: z.array(conductorSchema).max(MOST_CONDUCTORS),
 };
+const circuit = { version: z.literal(1), ...circuitFields };
 
 /** The shape of `amp-saver/wiring-case`, version 1. */
 export const wiringCaseSchema = z.strictObject({

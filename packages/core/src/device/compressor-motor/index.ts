@@ -14,4 +14,5 @@ export { loadTorqueNm, type Motor, restedBreakaway, type ShaftLoad, synchronousR
 export { COMPRESSOR_MOTOR_PARAMS } from "./params.ts";
 export { steadyState } from "./phasor.ts";
 export { runningAtTorque } from "./running.ts";
+export { torqueOfAmps, windingOhms, windingVolts } from "./two-port.ts";
 export { splitFromWindings, type Windings } from "./windings.ts";

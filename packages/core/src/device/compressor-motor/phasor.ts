@@ -89,7 +89,7 @@ export function steadyState(motor: Motor, volts: number, radS: number, feed: Fee
 }
 
 /** Impedance of one rotating field seen from the stator at a slip, ohm. */
-function fieldOhm(slip: number, r2: number, x2: number, xm: number): Complex {
+export function fieldOhm(slip: number, r2: number, x2: number, xm: number): Complex {
   const rotorIm = slip * (x2 + xm);
   const size = r2 * r2 + rotorIm * rotorIm;
   const shareRe = (slip * xm * rotorIm) / size;
