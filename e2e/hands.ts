@@ -14,15 +14,19 @@ export const notYet = (saw: unknown): NotYet => new NotYet(saw);
 /** How long anything is waited for before it is taken to have failed, ms: what is there soon on a machine that rests may take minutes on one that is busy. */
 export const PATIENCE_MS = 150_000;
 
+/** How soon is looked again at first, and at most how late later, ms. */
+const FIRST_LOOK_MS = 12;
+const LAST_LOOK_MS = 100;
+
 /** Waits until a check holds, and says what it last saw when it does not. */
 export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = PATIENCE_MS): Promise<T> {
   const end = Date.now() + ms;
   let last: unknown;
-  while (Date.now() < end) {
+  for (let again = FIRST_LOOK_MS; Date.now() < end; again = Math.min(2 * again, LAST_LOOK_MS)) {
     const seen = await look();
     if (seen instanceof NotYet) last = seen.saw;
     else if (seen !== undefined && seen !== false && seen !== null) return seen;
-    await pause(100);
+    await pause(again);
   }
   throw new Error(`waited in vain for ${what}; last saw ${JSON.stringify(last)}`);
 }
@@ -66,14 +70,18 @@ export async function openPart(page: Page, name: string): Promise<void> {
   await (await named(page, "radio", name)).click();
 }
 
+/** How long something stays where it is before a finger goes there: more than two frames, ms. */
+const STAYS_MS = 40;
+
 /** Waits until an element stays where it is: an eye does, before the finger goes there. */
 function atRest(element: ElementHandle<Element>): Promise<true> {
   let last = "";
+  let since = Date.now();
   return until("it to stay where it is", async () => {
     const { x, y } = (await element.boundingBox()) ?? {};
-    const stays = last === `${x} ${y}`;
+    if (last !== `${x} ${y}`) since = Date.now();
     last = `${x} ${y}`;
-    return stays;
+    return Date.now() - since >= STAYS_MS;
   });
 }
 

@@ -3,6 +3,7 @@ import { ok, type Result } from "../../quantity/index.ts";
 import type { PrepareFailure } from "../motor-start/index.ts";
 import { type Bench, newBench, sectionsNow } from "./bench.ts";
 import type { Danger, PracticeAct, PracticeCase, PracticeFaultCode, PracticeStep } from "./case.ts";
+import { type HandsIn, ProofKeeper } from "./debrief.ts";
 import { withoutFault } from "./faults.ts";
 import { handsOn } from "./measure.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
@@ -17,6 +18,8 @@ export interface Practice {
   /** The first act that proved each fault that was found. */
   readonly provedAt: ReadonlyMap<PracticeFaultCode, number>;
   readonly end: Bench;
+  /** Every time hands went in, with what was not proven by then. */
+  readonly handsIn: readonly HandsIn[];
 }
 
 /** Differences that no meter tells apart, by unit. */
@@ -48,10 +51,12 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
     if (without.ok) shadows.set(fault.code, without.value);
   }
   const steps: PracticeStep[] = [];
+  const proof = new ProofKeeper();
   const provedAt = new Map<PracticeFaultCode, number>();
   let stopped: Practice["stopped"] = null;
   for (const [i, act] of acts.entries()) {
     const done = actOn(now, act);
+    proof.take(now, i, act, done.step);
     now = done.bench;
     steps.push(done.step);
     for (const [code, shadow] of shadows) {
@@ -72,6 +77,7 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
     missed: codes.filter((code) => !provedAt.has(code)),
     provedAt,
     end: now,
+    handsIn: proof.all(),
   });
 }
 
