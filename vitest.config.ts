@@ -2,7 +2,18 @@ import { defineConfig } from "vitest/config";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 /** End-to-end tests that take longest, which begin before the others so that none of them is waited for alone. */
-const LONGEST = ["nothing-lost", "whole-job", "sample", "offline", "one-verdict", "years-later", "roof", "versions", "keyboard"];
+const LONGEST = [
+  "every-screen",
+  "nothing-lost",
+  "whole-job",
+  "sample",
+  "offline",
+  "one-verdict",
+  "years-later",
+  "roof",
+  "versions",
+  "keyboard",
+];
 
 class LongestFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {

@@ -3,7 +3,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { press, sees, until } from "./hands.ts";
+import { answerLike, press, until } from "./hands.ts";
 import { amissIn, saidBy } from "./said.ts";
 
 /** Where every screen's text is printed once, to be read from top to bottom. */
@@ -38,6 +38,9 @@ const OTHERS = ["/", "/rigs", "/instruments", "/guide", "/practice", "/nowhere"]
 const screensOf = (job: string): readonly string[] => STAGES.map((stage) => `/job/${job}/${stage}`);
 const VIEWS = RIGS.flatMap((rig) => ["together", "history", "day", "work"].map((view) => `/rig/${rig}/${view}`));
 
+/** How long a page stays the same before it is taken to be there, ms. */
+const STAYS_MS = 150;
+
 /** Goes to a path as a link does, and waits until what is shown stays as it is. */
 async function at(page: Page, path: string): Promise<void> {
   await page.evaluate((to) => {
@@ -45,15 +48,16 @@ async function at(page: Page, path: string): Promise<void> {
     dispatchEvent(new PopStateEvent("popstate"));
   }, path);
   let last = "";
+  let since = Date.now();
   await until(`${path} to stay as it is`, async () => {
     const text = await page.evaluate(() => {
-      const main = document.querySelector("#answer") === null ? null : document.querySelector("main");
+      const main = document.querySelector("main");
       // biome-ignore lint/performance/useDomNodeTextContent: what is asked is what a person sees.
       return main?.innerText ?? "";
     });
-    const stays = text !== "" && text === last && !/\btrying\b|Simulating/.test(text);
+    if (text !== last || text.trim() === "" || /\btrying\b|Simulating|^Loading/m.test(text)) since = Date.now();
     last = text;
-    return stays;
+    return Date.now() - since > STAYS_MS;
   });
 }
 
@@ -78,14 +82,18 @@ describe.each([
     if (PRINTED !== undefined && screen === undefined) writeFileSync(PRINTED, "");
     session = await openApp("/", screen);
     await press(session.page, "Look at an example");
-    await sees(session.page, /5 jobs, 3 rigs/);
+    await answerLike(session.page, /^Tin Lantern: /);
   });
   afterAll(() => session.close());
 
   it("says only what is to be said, in labels and sentences that are short", async () => {
     const { page } = session;
     const amiss: string[] = [];
-    for (const path of [...(screen === undefined ? JOBS : JOBS.slice(1, 3)).flatMap(screensOf), ...VIEWS, ...OTHERS]) {
+    for (const path of [
+      ...(screen === undefined ? JOBS : JOBS.slice(1, 2)).flatMap(screensOf),
+      ...(screen === undefined ? VIEWS : VIEWS.slice(0, 4)),
+      ...OTHERS,
+    ]) {
       await at(page, path);
       amiss.push(...(await read(page, path)));
     }

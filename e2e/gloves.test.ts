@@ -91,11 +91,10 @@ describe("in gloves, one question a screen", () => {
     await enter(page, "line to ground, V", "0");
     await enter(page, "neutral to ground, V", "0");
     await enter(page, "Meter proved after, V", "120");
-    for (const name of ["cap C to cap HERM", "cap C to cap FAN", "start capacitor 1 to start capacitor 2"])
-      await enter(page, `${name}: DC volts, V`, "2");
+    for (const name of ["cap C–HERM", "cap C–FAN", "start capacitor 1–2"]) await enter(page, `${name}: DC volts, V`, "2");
     await sees(page, /Read again in \d+ s/);
     await setClock(page, 31);
-    for (const name of ["cap C to cap HERM", "cap C to cap FAN", "start capacitor 1 to start capacitor 2"]) {
+    for (const name of ["cap C–HERM", "cap C–FAN", "start capacitor 1–2"]) {
       await named(page, "textbox", `${name}: DC volts again, V`);
       const before = await asked(page);
       await type(page, `${name}: DC volts again, V`, "1");

@@ -20,15 +20,22 @@ export function saidBy(page: Page): Promise<Said> {
         .replaceAll(/[ \t]+/g, " ")
         .trim();
     const shown = (e: Element): boolean => e.checkVisibility() && !e.closest("[aria-hidden=true], .sr-only");
-    const own = (e: Element): string => {
+    // What a field is called, without the help beside it.
+    const called = (e: Element): string => {
       const copy = e.cloneNode(true) as Element;
-      for (const inner of copy.querySelectorAll("input, select, textarea, button, [aria-hidden=true], .sr-only, p, small, [data-help]"))
-        inner.remove();
-      return plain(copy.textContent ?? "");
+      for (const inner of copy.querySelectorAll("input, select, button, svg, .text-ink2")) inner.remove();
+      // The unit stands behind a comma.
+      return plain(copy.textContent ?? "").replace(/, [^ ]+$/, "");
     };
-    const labels = [...document.querySelectorAll("label, legend, th, dt")].filter(shown).map(own);
+    const isTick = (e: Element): boolean =>
+      e instanceof HTMLLabelElement &&
+      (e.control?.matches("[type=checkbox], [type=radio], [role=checkbox], [role=switch], [role=radio]") ?? true);
+    const labels = [...document.querySelectorAll("label, legend, th:not([scope=row]), dt")]
+      .filter((e) => shown(e) && !isTick(e))
+      .map(called);
     // biome-ignore lint/performance/useDomNodeTextContent: what is asked is what a person sees, line by line.
-    return { lines: document.body.innerText.split("\n").map(plain).filter(Boolean), labels: labels.filter(Boolean) };
+    const lines = document.body.innerText.split("\n").map(plain).filter(Boolean);
+    return { lines, labels: labels.filter(Boolean) };
   });
 }
 

@@ -174,7 +174,7 @@ describe("the wiring of a unit", () => {
       await (await until("a wire to look at", () => page.$("main label::-p-text(seen on)"))).click();
     }
     await answerLike(page, /no fault found/);
-    await (await named(page, "button", "as marked, 16 AWG, REF to overload B")).click();
+    await (await named(page, "button", "REF, 16 AWG, REF to overload B")).click();
     await pick(page, "To", "can.C");
     await answerLike(page, /^Not yet: the lead that senses common is on the wrong side\. It can destroy the starter\.$/);
     await sees(page, /Different from the plan\s+REF: REF – cap C/);

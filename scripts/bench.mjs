@@ -34,6 +34,6 @@ await build({
 });
 const { demoRecords } = await import(pathToFileURL(`${ROOT}.cache/demo/index.js`).href);
 const bare = await buildApp();
-line("script before the first screen, kB compressed (250 at most)", firstLoadKb(bare).toFixed(0));
+line("script before the first screen, kB compressed (200 at most)", firstLoadKb(bare).toFixed(0));
 await benchLogbook(bare, demoRecords(), line);
 await benchPage(await buildApp({ mode: "demo", outDir: "dist-demo" }), line);

@@ -8,6 +8,7 @@ import { saveRig } from "../screens/save-rig.ts";
 import { useStore } from "../store/provider.tsx";
 import { useJob, useRig } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
+import { Answer } from "../ui/answer.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON } from "../words/common.ts";
 import { DAY } from "../words/day.ts";
@@ -50,7 +51,9 @@ function Place({ word, children }: { readonly word: string; readonly children: R
 function NotFound() {
   return (
     <Place word={COMMON.notFound}>
-      <p className="p-6 text-large">{COMMON.notFound}</p>
+      <div className="max-w-[760px] px-4 py-5 min-[62.5rem]:px-6">
+        <Answer question={COMMON.notFoundQuestion} parts={[{ text: COMMON.notFound }]} />
+      </div>
     </Place>
   );
 }

@@ -48,7 +48,8 @@ export function SmallestPanel({ bundle, atOnce = false }: SmallestPanelProps) {
         </p>
       )}
       {rows.length > 0 && (
-        <div className="overflow-x-auto">
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
+        <section tabIndex={0} aria-label={SMALLEST.table} className="overflow-x-auto">
           <table className="mt-1 w-full text-body">
             <thead>
               <tr className="border-b-[1.5px] border-ink text-right align-bottom">
@@ -75,7 +76,7 @@ export function SmallestPanel({ bundle, atOnce = false }: SmallestPanelProps) {
               ))}
             </tbody>
           </table>
-        </div>
+        </section>
       )}
     </section>
   );

@@ -40,7 +40,7 @@ export const PRICE_WORDS = {
   visitUsd: "A technician’s visit",
   cordUsd: "A heavier cord",
   secondUsd: "A second generator",
-  generatorUsd: "A bigger generator, more than this one",
+  generatorUsd: "Bigger generator, extra cost",
 } as const;
 
 interface Taken {

@@ -65,6 +65,7 @@ export const COMMON = {
   getNewer: "Get the newer version",
   slowOpen: "The records are taking long to open. Close other tabs of Amp Saver, then load this page again; nothing is lost.",
   loading: "Reading what is kept on this device.",
+  notFoundQuestion: "What is here?",
   notFound: "There is nothing at this address.",
   notFoundRig: "This job is not kept on this device. It may have been deleted; Undo brings a deleted one back.",
   home: "Back to the logbook",

@@ -133,7 +133,7 @@ export const FIT = {
   photoWanted: "Take a photo of this step: it proves what nobody sees later.",
   photoThere: "A photo proves this step.",
   power: {
-    joints: "Every joint compared with the plan, twice",
+    joints: "Joints compared with plan, twice",
     cover: "The compressor’s terminal cover is back on",
     clear: "Nobody near fan or terminals; lid on where it fits",
     fan: "The fan runs first",

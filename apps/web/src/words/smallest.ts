@@ -5,6 +5,7 @@ import { roundWatts } from "./answer.ts";
 /** What is said of the smallest that works. */
 export const SMALLEST = {
   title: "The smallest that works",
+  table: "The smallest, by start method",
   help: `In ${Math.round(100 * ASSESS_PARAMS.fitsShare.value)} of 100 tries, with everything we don’t know varied. Each line changes alone.`,
   find: "Find the smallest that works",
   found: (tried: number, of: number): string => `${tried} of ${of} tries`,

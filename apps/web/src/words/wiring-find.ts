@@ -101,7 +101,7 @@ export const FIND = {
   beep: "Only a beep was heard",
   endToEnd: "End to end",
   openToOthers: "No path to any other lead",
-  override: "Reason to go on without proof",
+  override: "Reason to go on",
   refusal: {
     "windings-attached": "Not a proof: with an end still on, the windings connect the terminals and any wire beeps.",
     "beep-only": "Not a proof: a beep does not tell the ohms. Read the figure.",

@@ -51,7 +51,7 @@ export function plateLines({ unit }: JobBundle, measure: Measure): readonly stri
   });
   return [
     made.length === 0 ? HAND_OVER.noModel : `${made.join(", ")}.`,
-    `${[HAND_OVER.volts(unit.plateVolts.value, unit.hz), ...figures].join(", ")}.`,
+    `${[HAND_OVER.volts(unit.plateVolts.value, unit.hz), ...figures].join("; ")}.`,
   ];
 }
 

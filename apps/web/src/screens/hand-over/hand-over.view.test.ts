@@ -22,7 +22,7 @@ describe("what is handed over of the unit and of whom", () => {
     const whole = bundle({ model: "RT-135", serial: "8 114 220", madeYear: 2019, fanA: { value: 2.1, from: "typical" } });
     const [made, plate] = plateLines(whole, "us");
     expect(made).toBe("Model RT-135, serial 8 114 220, made in 2019.");
-    expect(plate).toMatch(/^Plate: 115 V, 60 Hz, Locked rotor amps \d/);
+    expect(plate).toMatch(/^Plate: 115 V, 60 Hz; Locked rotor amps \d/);
     expect(plate).not.toContain("Fan");
     expect(plateLines(bundle({ model: "" }), "us")[0]).toBe("Model, serial number and year are not entered.");
   });

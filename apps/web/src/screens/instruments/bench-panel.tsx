@@ -17,7 +17,7 @@ const PROBE_WORDS = {
   "L-N": "line to neutral",
   "L-G": "line to ground",
   "N-G": "neutral to ground",
-  "can C-HERM": "can C to can HERM",
+  "can C-HERM": "cap C–HERM",
 } satisfies Readonly<Record<Probes, string>>;
 const PROBES = keysOf(PROBE_WORDS);
 const FAULTS = keysOf(INSTRUMENTS.fault);

@@ -1,3 +1,4 @@
+import { nameOn } from "@amp-saver/core/network";
 import { format, isSameDay, parseISO } from "date-fns";
 import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -34,7 +35,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const today = siteToday(job, bundle, (iso) => isSameDay(parseISO(iso), now));
   const capacitorName = (id: string): string => {
     const [a, b] = view.capacitors.find((c) => c.id === id)?.between ?? [id, id];
-    return `${names.terminal(a)} to ${names.terminal(b)}`;
+    return `${names.terminal(a)}–${nameOn(b)}`;
   };
   const [first] = view.open;
   const parts =

@@ -58,18 +58,16 @@ export function endSentence(end: PlanView["ends"][number], names: WiringNames): 
   const told = made !== null && gender !== null && !word(made).includes(gender) ? `, ${PLAN.gender[gender]}` : "";
   const wants = made === null ? null : `${word(made)}${told}`;
   const keeps = end.made === "comes so" || made === "as the starter’s sheet says";
-  return [
-    PLAN.has(word(end.has)),
-    PLAN.meets[end.meets],
-    cutsOff(end) ? PLAN.cutOff : null,
+  const part = (...of: readonly (string | null)[]): string => of.filter((s) => s !== null).join(", ");
+  const found = part(PLAN.has(word(end.has)), PLAN.meets[end.meets], cutsOff(end) ? PLAN.cutOff : null);
+  const needs = part(
     wants === null ? null : keeps ? PLAN.keeps(wants) : PLAN.buy(end.color === null ? wants : `${wants}, ${end.color}`),
     end.splice === null || wants !== null ? null : PLAN.spliceNames[end.splice.name],
     names.size(end.awg),
     keeps ? null : PLAN.made[end.made],
     end.pullN === null ? null : PLAN.pull(end.pullN, names.measure),
-  ]
-    .filter((s) => s !== null)
-    .join(", ");
+  );
+  return `${found}; ${needs}`;
 }
 
 /** A line of the kit in words. */

@@ -72,8 +72,10 @@ export function MapFrame({
     });
   }, [compact, frame, netlist, width]);
   const speak = useCallback(
-    ({ conductor }: Way) =>
-      `${conductor.color}, ${names.size(conductor.awg)}, ${conductor.ends.map((e) => (e === null ? "free" : names.terminal(e))).join(" to ")}`,
+    (way: Way) => {
+      const { conductor } = way;
+      return `${tagText(way, false)}, ${names.size(conductor.awg)}, ${conductor.ends.map((e) => (e === null ? "free" : names.terminal(e))).join(" to ")}`;
+    },
     [names],
   );
   return (
@@ -126,14 +128,14 @@ export function MapFrame({
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 pt-1">
         <p className={`flex flex-wrap items-center gap-x-4 text-small ${compact ? "hidden" : ""}`}>
           <span className="flex items-center gap-2">
-            <span className="bg-ink px-1.5 font-bold whitespace-nowrap text-face">can C</span> {PREPARE.canNote}
+            <span className="bg-ink px-1.5 font-bold whitespace-nowrap text-face">{PREPARE.canMark}</span> {PREPARE.canNote}
           </span>
           <span className="flex items-center gap-2">
             <svg width="16" height="16" aria-hidden="true">
               <circle cx="8" cy="8" r="6" fill="var(--face)" stroke="var(--ink)" strokeWidth="2.4" />
               <circle cx="8" cy="8" r="2" fill="var(--ink)" />
             </svg>
-            <b className="whitespace-nowrap">compressor C</b> {PREPARE.pinNote}
+            <b className="whitespace-nowrap">{PREPARE.pinMark}</b> {PREPARE.pinNote}
           </span>
         </p>
         <span className="flex flex-wrap gap-2">

@@ -96,6 +96,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
         <Pick
           key={field}
           label={FOUND[field]}
+          {...(field === "freeHerm" && { help: FOUND.hermToo })}
           value={String(Math.min(3, switches[field])) as (typeof TABS)[number]}
           options={TABS.map((value) => ({ value, word: value }))}
           onChange={(value) => set({ [field]: Number(value) })}
