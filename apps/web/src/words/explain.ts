@@ -110,7 +110,7 @@ export const OPENED = {
   cost: "What it costs",
   costFormula: "The sum of these. Change the prices under Prices.",
   roof: "Time for all of it",
-  roofFormula: "Sum of the acts below. Learning runs and starts that are read fill each other’s rests.",
+  roofFormula: "Sum of the acts above. Learning runs and starts that are read fill each other’s rests.",
   quote: "Work, by the hour",
   quoteFormula: (rate: string): string => `Minutes of all work ÷ 60 × ${rate}, rounded to the cent.`,
   quoteInput: (what: string, minutes: string): string => `${what} ${minutes}`,

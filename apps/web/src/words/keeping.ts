@@ -20,7 +20,7 @@ export const KEEPING = {
     agoMs === null
       ? changes === 0
         ? "Nothing has been exported from this device yet."
-        : `Nothing has been exported from this device yet. ${changesOf(changes)} exist only here.`
+        : `Nothing has been exported from this device yet. ${changesOf(changes)} ${changes === 1 ? "exists" : "exist"} only here.`
       : `All rigs were last exported ${ago(agoMs)}; ${changes === 0 ? "no changes" : changesOf(changes)} since.`,
   offer: (changes: number): string => `${changesOf(changes)} since the last export of all rigs. Keep a copy elsewhere.`,
   exportNow: "Export a copy now",

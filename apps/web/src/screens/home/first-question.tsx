@@ -2,7 +2,7 @@ import { conditionsOf, startCase } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
@@ -16,7 +16,8 @@ import { FIRST, HOME } from "../../words/home.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { fedBy, useFirstAsked, withFigure } from "./first-asked.ts";
-import { NewRigSheet } from "./new-rig-sheet.tsx";
+
+const NewRigSheet = lazy(() => import("./new-rig-sheet.tsx").then((m) => ({ default: m.NewRigSheet })));
 
 const KINDS = ["inverter-generator", "generator", "shore", "inverter"] as const satisfies readonly Source["type"][];
 const PLATE = ["coolingW", "lockedRotorA", "ratedLoadA"] as const;
@@ -88,11 +89,15 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
         </Button>
         {children}
       </div>
-      <NewRigSheet
-        open={naming}
-        onOpenChange={setNaming}
-        asked={{ what: asked, stage: question.ok ? "check" : "survey", onKept: () => ask(null) }}
-      />
+      {naming && (
+        <Suspense fallback={null}>
+          <NewRigSheet
+            open
+            onOpenChange={setNaming}
+            asked={{ what: asked, stage: question.ok ? "check" : "survey", onKept: () => ask(null) }}
+          />
+        </Suspense>
+      )}
     </>
   );
 }

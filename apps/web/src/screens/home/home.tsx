@@ -15,10 +15,11 @@ import { nextWords } from "../../words/stages.ts";
 import { useStages } from "../use-stages.ts";
 import { LogRow } from "./log-row.tsx";
 import { byMonth, filtered, type LogFilter, logLines, stageCounts } from "./logbook.view.ts";
-import { NewRigSheet } from "./new-rig-sheet.tsx";
 import { OwnRecordPanel } from "./own-record.tsx";
 import { StageFilter } from "./stage-filter.tsx";
 import { useAnswers } from "./use-answers.ts";
+
+const NewRigSheet = lazy(() => import("./new-rig-sheet.tsx").then((m) => ({ default: m.NewRigSheet })));
 
 const FirstQuestion = lazy(() => import("./first-question.tsx").then((m) => ({ default: m.FirstQuestion })));
 
@@ -134,7 +135,11 @@ export function HomeScreen() {
           </Evidence>
         )}
       </section>
-      <NewRigSheet open={naming} onOpenChange={setNaming} />
+      {naming && (
+        <Suspense fallback={null}>
+          <NewRigSheet open onOpenChange={setNaming} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -48,7 +48,7 @@ export const LogRow = memo(function LogRow({ line }: { readonly line: LogLine })
           <span className="block text-small text-ink2 max-[62.4375rem]:hidden">{line.sourceName ?? HOME.noSource}</span>
         </span>
         <span className="text-small text-ink2 max-[62.4375rem]:text-right">
-          {isToday(changed) ? format(changed, "'today,' h:mm aaa") : format(changed, "d MMM yyyy")}
+          {isToday(changed) ? format(changed, "'today,' H:mm") : format(changed, "d MMM yyyy")}
         </span>
       </Link>
     </li>

@@ -4,7 +4,7 @@ import { COMMON_PRACTICE, FROM_MEMORY, type ParamTable } from "../../quantity/in
 export const REMEDY_PARAMS = {
   starterUsd: { label: "Soft starter", unit: "USD", value: 350, min: 0, max: 5000, spread: [300, 400], source: COMMON_PRACTICE },
   kitUsd: { label: "Hard start kit", unit: "USD", value: 55, min: 0, max: 5000, spread: [50, 60], source: COMMON_PRACTICE },
-  visitUsd: { label: "A technician's visit", unit: "USD", value: 175, min: 0, max: 5000, spread: [150, 200], source: COMMON_PRACTICE },
+  visitUsd: { label: "A technician’s visit", unit: "USD", value: 175, min: 0, max: 5000, spread: [150, 200], source: COMMON_PRACTICE },
   cordUsd: { label: "A heavier cord", unit: "USD", value: 120, min: 0, max: 2000, source: FROM_MEMORY },
   secondUsd: { label: "A second generator of the same make", unit: "USD", value: 1000, min: 0, max: 20000, source: FROM_MEMORY },
   generatorUsd: {
