@@ -47,7 +47,7 @@ describe("without a signal", () => {
     await press(page, "Look at an example");
     await sees(page, /5 jobs, 3 rigs/);
     await press(page, "New rig");
-    await page.type("#rig-name", "Over http");
+    await type(page, "Name of the rig", "Over http");
     await page.keyboard.press("Enter");
     await answerLike(page, /Enter two things/);
     await press(page, "keys");

@@ -56,8 +56,8 @@ describe("the ways of a plan", () => {
     const { page } = session;
     await pick(page, "Joints", "usual");
     await openPart(page, "Kit");
-    await sees(page, /has bare end, goes into a female push-on, buy ¼ in male spade, insulated, blue/);
-    await sees(page, /has ¼ in female push-on, takes a male spade, keeps its ¼ in female push-on/);
+    await sees(page, /has bare end, goes into a female push-on; buy ¼ in male spade, insulated, blue/);
+    await sees(page, /has ¼ in female push-on, takes a male spade; keeps its ¼ in female push-on/);
     await openPart(page, "As found");
     const wire = await named(page, "button", "white, 12 AWG, compressor R to cap C");
     await wire.evaluate((e) => (e as SVGElement).focus());

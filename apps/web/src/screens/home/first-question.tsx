@@ -2,7 +2,7 @@ import { conditionsOf, startCase } from "@amp-saver/cases";
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
 import type { Source } from "@amp-saver/records";
-import { lazy, Suspense, useState } from "react";
+import { useState } from "react";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
@@ -16,8 +16,7 @@ import { FIRST, HOME } from "../../words/home.ts";
 import { useAssessments } from "../../workers/use-assessed.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { fedBy, useFirstAsked, withFigure } from "./first-asked.ts";
-
-const NewRigSheet = lazy(() => import("./new-rig-sheet.tsx").then((m) => ({ default: m.NewRigSheet })));
+import { LazySheet } from "./lazy-sheet.tsx";
 
 const KINDS = ["inverter-generator", "generator", "shore", "inverter"] as const satisfies readonly Source["type"][];
 const PLATE = ["coolingW", "lockedRotorA", "ratedLoadA"] as const;
@@ -89,15 +88,11 @@ export function FirstQuestion({ children }: FirstQuestionProps) {
         </Button>
         {children}
       </div>
-      {naming && (
-        <Suspense fallback={null}>
-          <NewRigSheet
-            open
-            onOpenChange={setNaming}
-            asked={{ what: asked, stage: question.ok ? "check" : "survey", onKept: () => ask(null) }}
-          />
-        </Suspense>
-      )}
+      <LazySheet
+        open={naming}
+        onOpenChange={setNaming}
+        asked={{ what: asked, stage: question.ok ? "check" : "survey", onKept: () => ask(null) }}
+      />
     </>
   );
 }

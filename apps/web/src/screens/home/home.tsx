@@ -13,13 +13,12 @@ import { COMMON } from "../../words/common.ts";
 import { HOME } from "../../words/home.ts";
 import { nextWords } from "../../words/stages.ts";
 import { useStages } from "../use-stages.ts";
+import { LazySheet } from "./lazy-sheet.tsx";
 import { LogRow } from "./log-row.tsx";
 import { byMonth, filtered, type LogFilter, logLines, stageCounts } from "./logbook.view.ts";
 import { OwnRecordPanel } from "./own-record.tsx";
 import { StageFilter } from "./stage-filter.tsx";
 import { useAnswers } from "./use-answers.ts";
-
-const NewRigSheet = lazy(() => import("./new-rig-sheet.tsx").then((m) => ({ default: m.NewRigSheet })));
 
 const FirstQuestion = lazy(() => import("./first-question.tsx").then((m) => ({ default: m.FirstQuestion })));
 
@@ -135,11 +134,7 @@ export function HomeScreen() {
           </Evidence>
         )}
       </section>
-      {naming && (
-        <Suspense fallback={null}>
-          <NewRigSheet open onOpenChange={setNaming} />
-        </Suspense>
-      )}
+      <LazySheet open={naming} onOpenChange={setNaming} />
     </>
   );
 }
