@@ -64,7 +64,7 @@ describe("the ways of a plan", () => {
     await page.keyboard.press("Enter");
     await pick(page, "Terminal on its loose end", "ring");
     await openPart(page, "Kit");
-    await sees(page, /has ring for the screw, is joined with other wires, cut that end off, lever connector/);
+    await sees(page, /has ring for the screw, is joined with other wires, cut that end off; lever connector/);
   });
 
   it("has ground wires picked though the map does not draw them", async () => {
