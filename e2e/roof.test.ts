@@ -7,6 +7,7 @@ import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, asList, downloaded, named, pick, press, sees, type, until, upload } from "./hands.ts";
 import { proveDead } from "./prove-dead.ts";
+import { small, tickAll } from "./roof-page.ts";
 
 let roof: Session;
 let job: string;
@@ -26,31 +27,7 @@ afterAll(() => roof.close());
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const tap = (page: Page, name: string, role = "button"): Promise<void> => press(page, name, "tap", role);
 
-/** Ticks everything on the page whose name matches. */
-async function tickAll(page: Page, pattern: RegExp): Promise<number> {
-  const boxes = await page.$$('[role="checkbox"][aria-checked="false"]');
-  let ticked = 0;
-  for (const box of boxes) {
-    const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
-    if (!pattern.test(name)) continue;
-    await box.scrollIntoView();
-    await box.tap();
-    ticked += 1;
-  }
-  return ticked;
-}
-
-/** Targets of the page smaller than a gloved finger, links inside sentences left out. */
-const small = (page: Page): Promise<string[]> =>
-  page.$$eval("main button, main select, main input:not(.sr-only), main a.flex", (all) =>
-    all
-      .filter((e) => (e as HTMLElement).offsetParent !== null)
-      .map((e) => ({ name: e.getAttribute("aria-label") ?? e.textContent ?? "", box: e.getBoundingClientRect() }))
-      .filter(({ box }) => box.height < 47.5)
-      .map(({ name, box }) => `${name}: ${Math.round(box.width)} × ${Math.round(box.height)}`),
-  );
-
-/** A whole job on a roof without a signal: prepared, proven dead, mounted, fitted step by step, powered, closed. */
+/** One page through one whole job on a roof without a signal, and so one file: prepared, proven dead, mounted, fitted step by step, powered, closed. */
 describe("on the roof, with the network off from the first tap", () => {
   it("prepares a unit with a start capacitor and its PTC", async () => {
     const { page } = roof;

@@ -21,8 +21,10 @@ type Turn = (old: LocalProof | null) => LocalProof | null;
 /** Proofs of several jobs on this device, by job; changes in other tabs arrive too. */
 export function useLocalProofs(jobIds: readonly string[]): (jobId: string) => LocalProof | null {
   const texts = useLocalItems(jobIds.map((id) => KEY + id));
-  const proofs = useMemo(() => texts.map(deadProof), [texts]);
-  return (jobId) => proofs[jobIds.indexOf(jobId)] ?? null;
+  return useMemo(() => {
+    const proofs = new Map(jobIds.map((id, i) => [id, deadProof(texts[i] ?? null)]));
+    return (jobId) => proofs.get(jobId) ?? null;
+  }, [jobIds, texts]);
 }
 
 /** Turns the proof of a job into the next; null takes it back, and it has to be given again. */

@@ -3,11 +3,11 @@ import { formatWith } from "@amp-saver/core/quantity";
 import { type AssessedRemedy, COSTS, type CostFigure, costFigure, PRICES, type Prices, USUAL_PRICES } from "@amp-saver/core/study/remedy";
 import { REMEDY_PARAMS } from "@amp-saver/core/study/remedy/params";
 import type { Starter } from "@amp-saver/records";
-import { CHOOSE, dollars } from "../../words/choose.ts";
+import { dollars } from "../../words/choose.ts";
 import { OPENED } from "../../words/explain.ts";
 
-/** What a fix costs, opened: each price, weight and time it is the sum of; null where it costs nothing. */
-export function costOpened({ code, usd, kg, workMin }: AssessedRemedy, starter: Starter | undefined, prices: Prices, measure: Measure) {
+/** What a fix costs, opened, its sums standing beside it: each price, weight and time it is the sum of; null where it costs nothing. */
+export function costOpened({ code }: Pick<AssessedRemedy, "code">, starter: Starter | undefined, prices: Prices, measure: Measure) {
   const figures: readonly CostFigure[] = COSTS[code];
   if (figures.length === 0) return null;
   const inputs = figures.map((figure) => {
@@ -22,10 +22,5 @@ export function costOpened({ code, usd, kg, workMin }: AssessedRemedy, starter: 
       ...(mine ? { origin: "sheet" as const } : { origin: "typical" as const, source }),
     };
   });
-  const parts = [
-    dollars(usd),
-    ...(kg === 0 ? [] : [figureText("weightKg", measure, kg)]),
-    ...(workMin === 0 ? [] : [CHOOSE.work(workMin)]),
-  ];
-  return { name: OPENED.cost, value: parts.join(" · "), formula: OPENED.costFormula, inputs };
+  return { name: OPENED.cost, value: "", formula: OPENED.costFormula, inputs };
 }

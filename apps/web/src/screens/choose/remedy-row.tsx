@@ -56,7 +56,11 @@ export function RemedyRow({ name, gives, noise, remedy, starter, mark, onOpen }:
         <Cell label={CHOOSE.heads.noise} text={noise} />
       </dl>
       <p className="mt-0.5 text-small leading-[1.3] text-ink2">{gives}</p>
-      {cost !== null && <OpenFigure {...cost} />}
+      {cost !== null && (
+        <div className="*:border-b-0">
+          <OpenFigure {...cost} />
+        </div>
+      )}
     </li>
   );
 }

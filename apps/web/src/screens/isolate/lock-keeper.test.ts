@@ -5,8 +5,7 @@ import { describe, expect, it } from "vitest";
 import { readBundle } from "../../store/bundle.ts";
 import { importCommit } from "../../store/commands.ts";
 import { memoryStore } from "../../store/memory.ts";
-import { countedFitLog, isolationView, lockNow, roofProof } from "./isolate.view.ts";
-import { lockKeeper } from "./lock-keeper.ts";
+import { lockKeeper, lockState } from "./lock-keeper.ts";
 
 const RIG = "demo-tin-lantern" as RigId;
 const [FRONT, REAR] = ["demo-front-job", "demo-rear-job"];
@@ -23,15 +22,13 @@ async function device() {
 
   /** The lock as the screen of a job has it now. */
   async function at(jobId: string) {
-    const { rig, units, sources, wirings, jobs, works } = (await readBundle(store, RIG))!;
+    const bundle = (await readBundle(store, RIG))!;
+    const { jobs, units, wirings, works } = bundle;
     const job = jobs.find((j) => j.id === jobId)!;
     const unit = units.find((u) => u.id === job.unitId)!;
     const wiring = wirings.find((w) => w.unitId === unit.id)!;
     const stored = works.find((w) => w.jobId === jobId) ?? newFitLog(job.createdAt, job);
-    const work = countedFitLog(stored, deadProofOf(jobId), now);
-    const view = isolationView({ rig, unit, units, sources, wiring, work });
-    const lock = lockNow(view, deadProofOf(jobId), now);
-    const roof = roofProof(job, { rig, units, sources, wirings, jobs, works, deadProofOf, nowMs: now });
+    const state = lockState({ job, bundle, unit, wiring, stored, deadProofOf, nowMs: now });
     const turn = (id: string, next: (old: LocalProof | null) => LocalProof | null): void => {
       const turned = next(deadProofOf(id));
       if (turned === null) proofs.delete(id);
@@ -41,17 +38,14 @@ async function device() {
       job,
       jobs,
       stored,
-      work,
-      view,
-      lock,
-      roof,
+      ...state,
       begunOn: begun.get(jobId)!,
       proofs: { of: deadProofOf, turn },
       commit: (commit) => store.commit(commit),
       newRun: () => `run ${++runs}`,
       nowMs: () => now,
     });
-    return { ...keeper, stored, work, view, lock, roof };
+    return { ...keeper, stored, ...state };
   }
 
   /** Measures a job's unit dead, one answer after the other, and declares it. */

@@ -1,9 +1,22 @@
 import type { LocalProof, LockReason } from "@amp-saver/core/study/isolation";
-import type { FitLog, Job } from "@amp-saver/records";
+import type { AirConditioner, FitLog, Job, Wiring } from "@amp-saver/records";
+import type { RigBundle } from "../../store/bundle.ts";
 import { type Changing, fitLogCommit } from "../../store/commands.ts";
 import type { Commit, StoreResult } from "../../store/port.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
-import { declared, feedsAgain, fromRoof, type IsolationView, NO_EVIDENCE, type RoofProof } from "./isolate.view.ts";
+import {
+  countedFitLog,
+  declared,
+  feedsAgain,
+  fromRoof,
+  type IsolationView,
+  isolationView,
+  lockNow,
+  NO_EVIDENCE,
+  ofTheRoof,
+  type RoofProof,
+  roofProof,
+} from "./isolate.view.ts";
 
 const MOST_EVENTS = 500;
 type Event = FitLog["events"][number]["what"];
@@ -13,6 +26,29 @@ interface DeadProofs {
   readonly of: (jobId: string) => LocalProof | null;
   /** Turns a job's proof into the next; null takes it back. */
   readonly turn: (jobId: string, next: (old: LocalProof | null) => LocalProof | null) => void;
+}
+
+/** What a lock rests on: the rig as it is kept, the job’s own wiring, the proofs on this device, and the time. */
+interface LockInput {
+  readonly job: Job;
+  readonly bundle: Pick<RigBundle, "rig" | "units" | "sources" | "wirings" | "jobs" | "works">;
+  readonly unit: AirConditioner;
+  readonly wiring: Wiring;
+  readonly stored: FitLog;
+  readonly deadProofOf: DeadProofs["of"];
+  readonly nowMs: number;
+}
+
+/** The visit as it counts on this device, what of it is open, whether work is locked, and another unit’s proof to go on under. */
+export function lockState({ job, bundle, unit, wiring, stored, deadProofOf, nowMs }: LockInput) {
+  const { rig, units, sources, wirings, jobs, works } = bundle;
+  const proof = deadProofOf(job.id);
+  const work = countedFitLog(stored, proof, nowMs);
+  const view = isolationView({ rig, unit, units, sources, wiring, work });
+  const lock = lockNow(view, proof, nowMs);
+  const asked = lock !== null && view.open.some(ofTheRoof);
+  const roof = asked ? roofProof(job, { rig, units, sources, wirings, jobs, works, deadProofOf, nowMs }) : null;
+  return { work, view, lock, proof, roof };
 }
 
 /** What a lock is kept with: the job, what counts of its visit now, and where its changes go. */

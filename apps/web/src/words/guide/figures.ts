@@ -20,6 +20,7 @@ import { LEARNING_RUN_PARAMS } from "@amp-saver/core/study/learning-runs/params"
 import { MOUNTING_PARAMS } from "@amp-saver/core/study/mounting/params";
 import { OWN_RECORD_PARAMS } from "@amp-saver/core/study/own-record/params";
 import { BUDGET_PARAMS } from "@amp-saver/core/study/power-budget/params";
+import { ACT_SECONDS, PRACTICE_PARAMS } from "@amp-saver/core/study/practice/params";
 import { PROOF_PARAMS } from "@amp-saver/core/study/proof/params";
 import { QUOTE_PARAMS } from "@amp-saver/core/study/quote/params";
 import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
@@ -64,5 +65,7 @@ export const FIGURE_TABLES = [
   { id: "figures-proof", title: "Proof", table: PROOF_PARAMS },
   { id: "figures-together", title: "What can run together", table: { ...BUDGET_PARAMS, ...TOGETHER_PARAMS } },
   { id: "figures-day", title: "Hour by hour", table: DAY_PARAMS },
+  { id: "figures-practice", title: "Practice unit", table: PRACTICE_PARAMS },
+  { id: "figures-practice-times", title: "Practice: time of each act", table: ACT_SECONDS },
   { id: "figures-own", title: "Your own jobs", table: OWN_RECORD_PARAMS },
 ] as const satisfies readonly { readonly id: string; readonly title: string; readonly table: ParamTable }[];

@@ -1,10 +1,10 @@
 import { afterStart } from "../../device/soft-starter/index.ts";
 import { partOf } from "../../network/index.ts";
-import { conjugate, multiply, subtract } from "../../numeric/index.ts";
+import { conjugate, modulus, multiply, subtract } from "../../numeric/index.ts";
 import { type Bench, drawn, fedBy, holdsBackS, isCalled, sectionsNow, wiredNow } from "./bench.ts";
 import type { Danger } from "./case.ts";
 import { chargesAt, drained } from "./charge.ts";
-import { acCircuit, lengthOf, type Wired } from "./circuit.ts";
+import { acCircuit, type Wired } from "./circuit.ts";
 import { faultOf } from "./faults.ts";
 import { feedAt, type SwitchState } from "./feed.ts";
 import { type Drive, type Link, nodeVolts } from "./nodal.ts";
@@ -84,7 +84,7 @@ function settle(bench: Bench): Bench {
   const wired = wiredNow(bench);
   const at = looked(wired);
   if (at.feedA > P.shortA.value) return stopped(bench, "short-circuit");
-  if (at.coilV > 2 * P.coilV.value) return stopped(bench, "coil-destroyed");
+  if (at.coilV > P.coilBurnsV.value) return stopped(bench, "coil-destroyed");
   if (bench.motor.phase !== "off" || !isCalled(bench) || bench.nowS < startsAtS(bench)) return bench;
   const start = startNow(bench, fed);
   switch (start.kind) {
@@ -112,7 +112,7 @@ function overloads(
 ): { readonly untilS: number | null; readonly ends: "trip" | null } {
   const { feedA, watts } = looked(wiredNow(bench));
   const over =
-    (fed.breakerA !== undefined && feedA > 1.05 * fed.breakerA) ||
+    (fed.breakerA !== undefined && feedA > P.breakerShare.value * fed.breakerA) ||
     (fed.kind !== "shore" && fed.runningW !== undefined && watts > fed.runningW);
   return over ? { untilS: bench.nowS + P.overloadedS.value, ends: "trip" } : { untilS: null, ends: null };
 }
@@ -125,9 +125,9 @@ function looked(wired: Wired): { readonly feedA: number; readonly watts: number;
   const ampsOf = ({ a, b, y, volts: emf }: Drive) => multiply(subtract(emf, subtract(volts(a), volts(b))), y);
   const coils = wired.netlist.parts.filter((p) => p.kind === "contactor");
   return {
-    feedA: Math.max(0, ...feeds.map((drive) => lengthOf(ampsOf(drive)))),
+    feedA: Math.max(0, ...feeds.map((drive) => modulus(ampsOf(drive)))),
     watts: feeds.reduce((sum, drive) => sum + Math.abs(multiply(subtract(volts(drive.a), volts(drive.b)), conjugate(ampsOf(drive))).re), 0),
-    coilV: Math.max(0, ...coils.map(({ id }) => lengthOf(subtract(volts(`${id}.A1`), volts(`${id}.A2`))))),
+    coilV: Math.max(0, ...coils.map(({ id }) => modulus(subtract(volts(`${id}.A1`), volts(`${id}.A2`))))),
   };
 }
 
@@ -165,7 +165,7 @@ function lost(next: Bench, before: Bench): Bench {
   const rebounds = faultOf(before.made.given, "capacitor-rebounds");
   const sections = sectionsNow(before);
   const kept = rebounds === undefined ? undefined : sections.find(({ part }) => part === (rebounds.part ?? sections[0]?.part));
-  const charges = new Map(chargesAt(sections, ({ a, b }) => lengthOf(subtract(volts(a), volts(b))), phase));
+  const charges = new Map(chargesAt(sections, ({ a, b }) => modulus(subtract(volts(a), volts(b))), phase));
   if (kept !== undefined) {
     const left = P.burntShare.value * Math.SQRT2 * before.made.given.unit.plateVolts;
     charges.set(kept.id, { volts: left, hidden: left });

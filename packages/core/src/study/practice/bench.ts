@@ -1,9 +1,8 @@
-import type { Motor, ShaftLoad } from "../../device/compressor-motor/index.ts";
+import { COMPRESSOR_MOTOR_PARAMS as MOTOR, type Motor, type ShaftLoad } from "../../device/compressor-motor/index.ts";
 import { freshMemory, type Memory } from "../../device/soft-starter/index.ts";
 import { type Netlist, netsOf } from "../../network/index.ts";
-import { SeededRandom } from "../../numeric/index.ts";
 import { fail, ok, quantity, type Result } from "../../quantity/index.ts";
-import { type MotorStartInput, type PrepareFailure, prepare } from "../motor-start/index.ts";
+import { type MotorStartInput, type PrepareFailure, prepare, streamOf } from "../motor-start/index.ts";
 import type { ClampMode, Cover, Danger, PracticeCase, PracticeSource } from "./case.ts";
 import type { Charges } from "./charge.ts";
 import type { Section, Wired } from "./circuit.ts";
@@ -75,7 +74,7 @@ export function newBench(asked: PracticeCase): Result<Bench, PrepareFailure | "n
   const bad = faultOf(given, "bad-crimp");
   const badId = bad?.conductor ?? given.netlist.conductors.find((c) => c.ends.includes(runCapacitorAt(given.netlist, "HERM")))?.id;
   return ok({
-    made: { given, motor, load, runF, fanA, overloadS: overloadS ?? 6, lockedRotorA },
+    made: { given, motor, load, runF, fanA, overloadS: overloadS ?? MOTOR.overloadS.value, lockedRotorA },
     nowS: 0,
     netlist: given.netlist,
     crimpOhm: bad === undefined || badId === undefined ? new Map() : new Map([[badId, P.badCrimpOhm.value]]),
@@ -121,7 +120,7 @@ export function isCalled(bench: Bench): boolean {
 
 /** Ohms between a source and the unit. */
 export function feedOhm({ made }: Bench): number {
-  return P.surgeOhm.value + (faultOf(made.given, "thin-cord") === undefined ? 0 : P.cordOhm.value);
+  return P.feedOhm.value + (faultOf(made.given, "thin-cord") === undefined ? 0 : P.cordOhm.value);
 }
 
 /** The unit as it is now, for the circuit. */
@@ -148,7 +147,7 @@ export function wiredNow(bench: Bench, more: Partial<Wired> = {}): Wired {
     toCase: has("winding-to-case"),
     startOpen: has("capacitor-rebounds"),
     radS: turning,
-    ptcOhm: motor.phase === "on" && bench.nowS - motor.sinceS > 1 ? 500 * P.ptcColdOhm.value : P.ptcColdOhm.value,
+    ptcOhm: motor.phase === "on" && bench.nowS - motor.sinceS > 1 ? P.ptcHotOhm.value : P.ptcColdOhm.value,
     ...more,
   };
 }
@@ -172,7 +171,5 @@ function coilsFed(netlist: Netlist): readonly string[] {
 
 /** A number of one name that depends on the seed alone, 0 up to 1. */
 export function drawn({ made }: Bench, name: string, k: number): number {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < name.length; i++) hash = Math.imul(hash ^ name.charCodeAt(i), 0x01000193);
-  return new SeededRandom((made.given.seed ^ hash) >>> 0, k).next();
+  return streamOf({ kind: "drawn", seed: made.given.seed, member: k, attempt: 0 }, name).next();
 }

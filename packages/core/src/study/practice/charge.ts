@@ -16,16 +16,14 @@ const FIRST_STEP_S = 1e-4;
 const STEP_RATIO = 1.5;
 /** A capacitor’s own resistance while its volts are read, ohm. */
 const STIFF_OHM = 0.01;
-/** Ohms of one volt’s source behind which resistances are read. */
-const TEST_OHM = 1000;
 
 /** Ohms between two nodes with nothing fed and every capacitor open. */
 export function ohmsBetween(wired: Wired, from: string, to: string): number {
   if (from === to) return 0;
-  const test: Drive = { a: from, b: to, y: complex(1 / TEST_OHM), volts: complex(1) };
+  const test: Drive = { a: from, b: to, y: complex(1 / P.testOhm.value), volts: complex(1) };
   const volts = nodeVolts(dcCircuit(wired, [], [test]));
   const across = subtract(volts(from), volts(to)).re;
-  return (TEST_OHM * across) / Math.max(1e-18, 1 - across);
+  return (P.testOhm.value * across) / Math.max(1e-18, 1 - across);
 }
 
 /** DC volts between two nodes as the capacitors stand charged, with a meter on them. */
@@ -46,10 +44,10 @@ function portOhms(wired: Wired, extra: readonly Link[]): number[] {
   const ohms = new Array<number>(n * n).fill(0);
   const circuit = dcCircuit(wired, [...leaks, ...extra]);
   for (const [j, { a, b }] of sections.entries()) {
-    const test: Drive = { a, b, y: complex(1 / TEST_OHM), volts: complex(1) };
+    const test: Drive = { a, b, y: complex(1 / P.testOhm.value), volts: complex(1) };
     const volts = nodeVolts({ ...circuit, drives: [test] });
     const across = subtract(volts(a), volts(b)).re;
-    const amps = Math.max(1e-18, (1 - across) / TEST_OHM);
+    const amps = Math.max(1e-18, (1 - across) / P.testOhm.value);
     for (const [i, other] of sections.entries()) ohms[i * n + j] = subtract(volts(other.a), volts(other.b)).re / amps;
   }
   return ohms;

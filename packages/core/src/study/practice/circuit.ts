@@ -1,6 +1,6 @@
 import { type Motor, windingOhms } from "../../device/compressor-motor/index.ts";
 import { allTerminals, type Conductor, type Netlist, type Part, type Terminal, terminal, terminalsOf } from "../../network/index.ts";
-import { type Complex, complex, divide, scale } from "../../numeric/index.ts";
+import { complex, divide, scale } from "../../numeric/index.ts";
 import { metresFromFt } from "../../quantity/index.ts";
 import { conductorOf } from "../../reference/index.ts";
 import { PROVING, type PracticeSource } from "./case.ts";
@@ -232,6 +232,3 @@ export function dcCircuit(wired: Wired, extra: readonly Link[] = [], drives: rea
   }
   return { reference: EARTH, links, drives, coupled: [] };
 }
-
-/** RMS volts as a phasor's length. */
-export const lengthOf = ({ re, im }: Complex): number => Math.hypot(re, im);

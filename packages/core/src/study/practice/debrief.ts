@@ -1,3 +1,4 @@
+import { nameOn, terminal, terminalsOf } from "../../network/index.ts";
 import { DEAD_PAIRS, ISOLATION_PARAMS } from "../isolation/index.ts";
 import type { Bench } from "./bench.ts";
 import { sectionsNow } from "./bench.ts";
@@ -85,17 +86,11 @@ export class ProofKeeper {
   }
 }
 
-function pairOf(from: string, to: string): string {
-  return [from, to]
-    .map((t) => t.slice(t.lastIndexOf(".") + 1))
-    .toSorted()
-    .join("-");
-}
+const pairOf = (from: string, to: string): string => [nameOn(from), nameOn(to)].toSorted().join("-");
 
 /** The supply’s pairs that are measured before it is dead. */
 function pairsOf({ netlist }: Bench): readonly string[] {
-  const two = netlist.conductors.some((c) =>
-    c.ends.some((e) => e?.endsWith(".L1") === true && netlist.parts.some((p) => p.kind === "supply" && e === `${p.id}.L1`)),
-  );
+  const supply = netlist.parts.find((p) => p.kind === "supply");
+  const two = supply !== undefined && terminalsOf(supply, netlist).includes(terminal(supply.id, "L1"));
   return DEAD_PAIRS[two ? 240 : 120].map((pair) => pair.split("-").toSorted().join("-"));
 }

@@ -15,8 +15,6 @@ export interface Practice {
   readonly stopped: { readonly act: number; readonly code: Danger } | null;
   readonly found: readonly PracticeFaultCode[];
   readonly missed: readonly PracticeFaultCode[];
-  /** The first act that proved each fault that was found. */
-  readonly provedAt: ReadonlyMap<PracticeFaultCode, number>;
   readonly end: Bench;
   /** Every time hands went in, with what was not proven by then. */
   readonly handsIn: readonly HandsIn[];
@@ -52,7 +50,7 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
   }
   const steps: PracticeStep[] = [];
   const proof = new ProofKeeper();
-  const provedAt = new Map<PracticeFaultCode, number>();
+  const proven = new Set<PracticeFaultCode>();
   let stopped: Practice["stopped"] = null;
   for (const [i, act] of acts.entries()) {
     const done = actOn(now, act);
@@ -63,7 +61,7 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
       const other = actOn(shadow, act);
       shadows.set(code, other.bench);
       if (LOOKS.has(act.act) && now.stopped === null && differs(done.step, other.step)) {
-        provedAt.set(code, i);
+        proven.add(code);
         shadows.delete(code);
       }
     }
@@ -73,9 +71,8 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
   return ok({
     steps,
     stopped,
-    found: codes.filter((code) => provedAt.has(code)),
-    missed: codes.filter((code) => !provedAt.has(code)),
-    provedAt,
+    found: codes.filter((code) => proven.has(code)),
+    missed: codes.filter((code) => !proven.has(code)),
     end: now,
     handsIn: proof.all(),
   });

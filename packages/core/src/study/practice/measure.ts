@@ -1,10 +1,10 @@
 import { allTerminals, inReach, nameOn, partOf, type Terminal } from "../../network/index.ts";
-import { complex, subtract } from "../../numeric/index.ts";
+import { complex, divide, modulus, scale, subtract } from "../../numeric/index.ts";
 import { meterShows } from "../clamp/index.ts";
 import { type Bench, fedBy, sectionsNow, wiredNow } from "./bench.ts";
 import { type Cover, type Danger, type MeasureRange, PROVING, type PracticeStep, type Refusal } from "./case.ts";
 import { chargeOn, dcVolts, ohmsBetween } from "./charge.ts";
-import { acCircuit, EARTH, lengthOf, type Wired, wireLinks } from "./circuit.ts";
+import { acCircuit, EARTH, type Wired, wireLinks } from "./circuit.ts";
 import { compressorAt } from "./names.ts";
 import { type Link, linkA, nodeVolts } from "./nodal.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
@@ -36,7 +36,7 @@ export function acVolts(wired: Wired, from: Terminal, to: Terminal, range: Measu
   if (from === to) return 0;
   const { hz } = wired.motor;
   const volts = nodeVolts(acCircuit(wired, hz, [meterLink(from, to, range, hz)]));
-  return lengthOf(subtract(volts(from), volts(to)));
+  return modulus(subtract(volts(from), volts(to)));
 }
 
 /** What a hand on a terminal would meet; null for nothing. */
@@ -80,22 +80,19 @@ function capacitance(wired: Wired, from: Terminal, to: Terminal): PracticeStep {
   const hz = P.capacitanceHz.value;
   const dead = acCircuit({ ...wired, fed: null, stray: false }, hz);
   const proving = dead.drives.filter(({ a }) => a !== PROVING.from);
-  const volts = nodeVolts({ ...dead, drives: [...proving, { a: from, b: to, y: complex(1e-3), volts: complex(1) }] });
+  const volts = nodeVolts({ ...dead, drives: [...proving, { a: from, b: to, y: complex(1 / P.testOhm.value), volts: complex(1) }] });
   const across = subtract(volts(from), volts(to));
-  const amps = { re: (1 - across.re) * 1e-3, im: -across.im * 1e-3 };
-  const size = across.re ** 2 + across.im ** 2;
-  const susceptance = (amps.im * across.re - amps.re * across.im) / size;
-  const conductance = (amps.re * across.re + amps.im * across.im) / size;
-  if (susceptance <= 0 || conductance > susceptance / 3) return none;
-  const farad = susceptance / (2 * Math.PI * hz);
-  return farad < 1e-9 ? none : { shown: farad, unit: "F" };
+  const seen = divide(scale(subtract(complex(1), across), 1 / P.testOhm.value), across);
+  if (seen.im <= 0 || seen.re > P.lossShare.value * seen.im) return none;
+  const farad = seen.im / (2 * Math.PI * hz);
+  return farad < P.leastF.value ? none : { shown: farad, unit: "F" };
 }
 
 /** Amps in a conductor with the motor as it turns now, or stands still. */
 function phasorA(bench: Bench, conductor: string, radS?: number): number {
   const wired = wiredNow(bench, radS === undefined ? {} : { radS });
   const link = wireLinks(wired).get(conductor);
-  return link === undefined ? 0 : lengthOf(linkA(nodeVolts(acCircuit(wired, wired.motor.hz)), link));
+  return link === undefined ? 0 : modulus(linkA(nodeVolts(acCircuit(wired, wired.motor.hz)), link));
 }
 
 const JAWS = [

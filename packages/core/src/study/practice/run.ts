@@ -29,14 +29,12 @@ const did = (bench: Bench): Done => ({ bench, step: { did: true } });
 const refused = (bench: Bench, why: Refusal): Done => ({ bench, step: { refused: why } });
 const hurt = (bench: Bench, code: Danger): Done => ({ bench: stopped(bench, code), step: { did: true } });
 
-/** Does one act: it takes its time first, so that what comes back by itself does. */
+/** Does one act, and lets the time it takes pass: what comes back by itself meanwhile does. */
 export function actOn(bench: Bench, act: PracticeAct): Done {
   if (bench.stopped !== null) return refused(bench, "ended");
   const done = doneAt(bench, act);
   if ("refused" in done.step || done.bench.stopped !== null) return done;
-  const more = act.act === "wait" || act.act === "bleed" ? act.seconds : 0;
-  if (act.act === "bleed") return { ...done, bench: advance(done.bench, ACT_SECONDS.bleed.value) };
-  return { ...done, bench: advance(done.bench, ACT_SECONDS[act.act].value + more) };
+  return { ...done, bench: advance(done.bench, ACT_SECONDS[act.act].value + (act.act === "wait" ? act.seconds : 0)) };
 }
 
 function doneAt(bench: Bench, act: PracticeAct): Done {

@@ -6,13 +6,13 @@ import {
   synchronousRadS,
   torqueOfAmps,
 } from "../../device/compressor-motor/index.ts";
-import { add, type Complex, complex, subtract } from "../../numeric/index.ts";
+import { add, type Complex, complex, modulus, multiply, subtract } from "../../numeric/index.ts";
 import { quantity } from "../../quantity/index.ts";
 import { isMade, type MotorStartInput, onlyOutcome, persist, prepare, type SourceCase, type StartCase } from "../motor-start/index.ts";
 import { checkWiring, type Symptom } from "../wiring-check/index.ts";
 import { type Bench, feedOhm, sectionsNow, wiredNow } from "./bench.ts";
 import type { Danger, PracticeSource } from "./case.ts";
-import { acCircuit, lengthOf, type Wired } from "./circuit.ts";
+import { acCircuit, type Wired } from "./circuit.ts";
 import { runCapacitorAt } from "./names.ts";
 import { admittancesOf, nodeVolts } from "./nodal.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
@@ -45,12 +45,11 @@ function windingAmps(
   if (pair === undefined) return none;
   const [mm, ma, am, aa] = admittancesOf(pair.ohms);
   const [main, auxiliary] = [across(pair.ends[0]), across(pair.ends[1])];
-  const times = (y: Complex, v: Complex): Complex => complex(y.re * v.re - y.im * v.im, y.re * v.im + y.im * v.re);
   return {
-    main: add(times(mm, main), times(ma, auxiliary)),
-    auxiliary: add(times(am, main), times(aa, auxiliary)),
-    mainV: lengthOf(main),
-    auxiliaryV: lengthOf(auxiliary),
+    main: add(multiply(mm, main), multiply(ma, auxiliary)),
+    auxiliary: add(multiply(am, main), multiply(aa, auxiliary)),
+    mainV: modulus(main),
+    auxiliaryV: modulus(auxiliary),
   };
 }
 
@@ -107,8 +106,8 @@ function wiredAsMade({ motor, sections, netlist }: Wired, { main, auxiliary, mai
   const run = sections.find(({ b }) => b === runCapacitorAt(netlist, "HERM"));
   if (run === undefined) return false;
   const ideal = steadyState(motor, Math.max(mainV, auxiliaryV), 0, { capacitanceF: run.farad });
-  const near = (got: Complex, made: Complex): boolean => Math.abs(lengthOf(got) / lengthOf(made) - 1) < AS_MADE;
-  return near(main, ideal.mainA) && lengthOf(auxiliary) > (1 - AS_MADE) * lengthOf(ideal.auxiliaryA);
+  const near = (got: Complex, made: Complex): boolean => Math.abs(modulus(got) / modulus(made) - 1) < AS_MADE;
+  return near(main, ideal.mainA) && modulus(auxiliary) > (1 - AS_MADE) * modulus(ideal.auxiliaryA);
 }
 
 /** A start of a unit that is wired as it is made: by the study in time, on this source, with what its capacitors have. */
