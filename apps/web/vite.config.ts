@@ -1,9 +1,14 @@
+import { fileURLToPath } from "node:url";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { firstOnes } from "./first-ones.ts";
 
-export default defineConfig({
+/** The router as it ships: its package hands bundlers the build meant for development. */
+const ROUTER = fileURLToPath(new URL("../../node_modules/react-router/dist/production/index.mjs", import.meta.url));
+
+export default defineConfig(({ command }) => ({
   plugins: [
     react(),
     tailwindcss(),
@@ -32,6 +37,19 @@ export default defineConfig({
       },
     }),
   ],
+  resolve: { alias: command === "build" ? [{ find: /^react-router$/, replacement: ROUTER }] : [] },
   worker: { format: "es" },
-  build: { target: "es2022", sourcemap: false, assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
-});
+  build: {
+    target: "es2022",
+    sourcemap: false,
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 700,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ debugName: "first", name: firstOnes(fileURLToPath(new URL("src/main.tsx", import.meta.url))) }],
+        },
+      },
+    },
+  },
+}));

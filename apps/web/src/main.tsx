@@ -1,30 +1,26 @@
-import { StrictMode } from "react";
-import { createRoot, type Root } from "react-dom/client";
-import { RouterProvider } from "react-router/dom";
+import { StrictMode, useSyncExternalStore } from "react";
+import { createRoot } from "react-dom/client";
 import { NewerData } from "./app/newer-data.tsx";
-import { makeRouter } from "./app/routes.tsx";
+import { Addresses } from "./app/routes.tsx";
 import { importCommit } from "./store/commands.ts";
-import { NEWER, type OpenStore, openStore } from "./store/open.ts";
+import { noteKept } from "./store/kept-before.ts";
+import { beginOpening } from "./store/opening.ts";
 import { StoreProvider } from "./store/provider.tsx";
 import { SettingsProvider, useSettings } from "./store/settings.tsx";
 import { KeysProvider } from "./ui/keys.tsx";
 import { Patterns } from "./ui/patterns.tsx";
-import { COMMON } from "./words/common.ts";
 import "./style.css";
 
-/** How long the records may take to open before that is said, ms. */
-const SLOW_OPEN_MS = 4000;
-const element = document.getElementById("root");
-const slow = setTimeout(() => element?.replaceChildren(COMMON.slowOpen), SLOW_OPEN_MS);
-const opened = await openStore();
-clearTimeout(slow);
-const router = makeRouter();
-if (opened !== NEWER) await fillDemo(opened);
-element?.replaceChildren();
-if (element !== null) draw(createRoot(element), opened);
+const opening = beginOpening(async () => {
+  const { NEWER, openStore } = await import("./store/open.ts");
+  const opened = await openStore();
+  if (opened !== NEWER) await fillDemo(opened.store);
+  return opened;
+});
+if (import.meta.env.MODE === "demo") noteKept(1);
 
 /** Gives an empty demo its rigs. */
-async function fillDemo({ store }: OpenStore): Promise<void> {
+async function fillDemo(store: typeof opening.store): Promise<void> {
   if (import.meta.env.MODE !== "demo" || (await store.list("rig")).length > 0 || (await store.history()).undo !== null) return;
   const { demoRecords } = await import("@amp-saver/records/demo");
   await store.commit({ ...importCommit(demoRecords()), silent: true });
@@ -35,23 +31,27 @@ function App() {
   return (
     <KeysProvider enabled={shortcuts}>
       <Patterns />
-      <RouterProvider router={router} />
+      <Addresses />
     </KeysProvider>
   );
 }
 
-function draw(root: Root, what: OpenStore | typeof NEWER): void {
-  root.render(
+function Opened() {
+  const state = useSyncExternalStore(opening.watch, opening.state);
+  if (state === "newer") return <NewerData />;
+  return (
+    <StoreProvider store={opening.store} opening={state}>
+      <App />
+    </StoreProvider>
+  );
+}
+
+const element = document.getElementById("root");
+if (element !== null)
+  createRoot(element).render(
     <StrictMode>
       <SettingsProvider>
-        {what === NEWER ? (
-          <NewerData />
-        ) : (
-          <StoreProvider open={what}>
-            <App />
-          </StoreProvider>
-        )}
+        <Opened />
       </SettingsProvider>
     </StrictMode>,
   );
-}

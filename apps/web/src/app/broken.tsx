@@ -1,8 +1,37 @@
+import { Component } from "react";
 import { Link } from "react-router";
 import { COMMON } from "../words/common.ts";
 
-/** A view that failed: says so and leads on; what is kept is kept. */
-export function Broken() {
+interface BrokenProps {
+  /** Address shown: another one begins anew. */
+  readonly place: string;
+  readonly children: React.ReactNode;
+}
+
+interface Failed {
+  /** Address that failed; null while nothing has. */
+  readonly at: string | null;
+}
+
+/** What stands in place of a view that failed: says so and leads on; what is kept is kept. */
+export class Broken extends Component<BrokenProps, Failed> {
+  override state: Failed = { at: null };
+
+  static getDerivedStateFromError(): Failed {
+    return { at: "" };
+  }
+
+  static getDerivedStateFromProps({ place }: BrokenProps, { at }: Failed): Failed | null {
+    if (at === null || at === place) return null;
+    return { at: at === "" ? place : null };
+  }
+
+  override render(): React.ReactNode {
+    return this.state.at === null ? this.props.children : <Failure />;
+  }
+}
+
+function Failure() {
   return (
     <main className="p-6">
       <h1 className="answer">{COMMON.broke}</h1>

@@ -17,7 +17,7 @@ const QUIET_PLACES = ["/", "/rigs"];
 
 /** What must be said across every screen: a save that failed, a new version, and the way back from a deletion. */
 export function Notices() {
-  const { failure, undo, redo, kept } = useStore();
+  const { failure, undo, redo, kept, slow } = useStore();
   const history = useHistory();
   const { newer, held, update } = useAppState();
   const { backup } = useBackup();
@@ -33,6 +33,7 @@ export function Notices() {
   return (
     <div aria-live="polite" className="shrink-0">
       {!kept && <Bar>{COMMON.notKept}</Bar>}
+      {slow && <Bar alert>{COMMON.slowOpen}</Bar>}
       {failure !== null && <Bar alert>{SAVE_FAILED[failure]}</Bar>}
       {newer && held && <Bar>{KEEPING.waits}</Bar>}
       {newer && !held && (

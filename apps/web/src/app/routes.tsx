@@ -1,5 +1,5 @@
 import { lazy, Suspense } from "react";
-import { createBrowserRouter, Outlet } from "react-router";
+import { BrowserRouter, Route, Routes, useLocation } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { LaterScreen } from "../screens/later/later.tsx";
 import { COMMON } from "../words/common.ts";
@@ -18,74 +18,78 @@ const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.
 const WAITS = <p className="p-6">{COMMON.loading}</p>;
 
 /** Every address of the app. */
-export function makeRouter() {
+export function Addresses() {
+  return (
+    <BrowserRouter>
+      <Views />
+    </BrowserRouter>
+  );
+}
+
+function Views() {
   const [home, rigs, instruments, practice] = PLACES;
-  return createBrowserRouter([
-    {
-      element: <Outlet />,
-      errorElement: <Broken />,
-      children: [
-        {
-          path: "/",
-          element: (
+  const { pathname } = useLocation();
+  return (
+    <Broken place={pathname}>
+      <Routes>
+        <Route
+          path="/"
+          element={
             <Place word={home.word}>
               <HomeScreen />
             </Place>
-          ),
-        },
-        {
-          path: "/rigs",
-          element: (
+          }
+        />
+        <Route
+          path="/rigs"
+          element={
             <Place word={rigs.word}>
               <RigsScreen />
             </Place>
-          ),
-        },
-        {
-          path: "/instruments",
-          element: (
+          }
+        />
+        <Route
+          path="/instruments"
+          element={
             <Place word={instruments.word}>
               <InstrumentsScreen />
             </Place>
-          ),
-        },
-        {
-          path: "/practice",
-          element: (
+          }
+        />
+        <Route
+          path="/practice"
+          element={
             <Place word={practice.word}>
               <LaterScreen {...LATER_PLACES.practice} />
             </Place>
-          ),
-        },
-        {
-          path: "/guide",
-          element: (
+          }
+        />
+        <Route
+          path="/guide"
+          element={
             <Place word={GUIDE.title}>
               <GuideScreen />
             </Place>
-          ),
-        },
-        {
-          path: "/job/:jobId/:stage?/:part?",
-          element: (
+          }
+        />
+        <Route
+          path="/job/:jobId/:stage?/:part?"
+          element={
             <Suspense fallback={WAITS}>
               <JobPage />
             </Suspense>
-          ),
-        },
-        {
-          path: "/rig/:rigId/:view",
-          element: (
+          }
+        />
+        <Route
+          path="/rig/:rigId/:view"
+          element={
             <Suspense fallback={WAITS}>
               <RigPage />
             </Suspense>
-          ),
-        },
-        {
-          path: "*",
-          element: <NotFound />,
-        },
-      ],
-    },
-  ]);
+          }
+        />
+        <Route path="*" element={<NotFound />} />
+      </Routes>
+    </Broken>
+  );
 }

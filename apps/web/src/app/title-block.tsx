@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { useStore } from "../store/provider.tsx";
 import { useSettings } from "../store/settings.tsx";
@@ -7,8 +7,9 @@ import { useKeys } from "../ui/keys.tsx";
 import { Mark } from "../ui/mark.tsx";
 import { COMMON, PRODUCT } from "../words/common.ts";
 import { KEEPING } from "../words/keeping.ts";
-import { KeysSheet } from "./keys-sheet.tsx";
 import { useAppState } from "./use-app-state.ts";
+
+const KeysSheet = lazy(() => import("./keys-sheet.tsx").then((m) => ({ default: m.KeysSheet })));
 
 /** One cell of the title block: a label and what it says. */
 export interface TitleCell {
@@ -66,7 +67,11 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
         <KeyCap name="?" /> <span className="figure hidden pointer-coarse:inline">?</span>
         <span className="max-[62.4375rem]:hidden">{COMMON.keys}</span>
       </button>
-      <KeysSheet open={keys} onOpenChange={setKeys} />
+      {keys && (
+        <Suspense fallback={null}>
+          <KeysSheet open={keys} onOpenChange={setKeys} />
+        </Suspense>
+      )}
     </header>
   );
 }

@@ -2,13 +2,16 @@ import { createContext, use, useCallback, useEffect, useMemo, useState } from "r
 import { useSWRConfig } from "swr";
 import { letHeldGo } from "../ui/drafts.ts";
 import { hasWeight, useBackup } from "./backup.ts";
-import type { OpenStore } from "./open.ts";
+import type { Opening } from "./opening.ts";
 import type { Commit, RecordStore, StoreFailure, StoreResult } from "./port.ts";
 import { askToLast } from "./use-room.ts";
 
 interface StoreContext {
   readonly store: RecordStore;
+  /** Whether the records outlive the page, as far as it is known. */
   readonly kept: boolean;
+  /** Whether the records take long to open. */
+  readonly slow: boolean;
   /** Saves; a failure is shown until the next success. */
   readonly commit: (commit: Commit) => Promise<StoreResult>;
   /** Tells how a write of a worker went, and reads everything anew. */
@@ -28,12 +31,18 @@ const Context = createContext<StoreContext | null>(null);
 export const ONCE = "once";
 const isFresh = (key: unknown): boolean => !Array.isArray(key) || key[0] !== ONCE;
 
+interface StoreProviderProps {
+  readonly store: RecordStore;
+  readonly opening: Opening;
+  readonly children: React.ReactNode;
+}
+
 /** Gives the store to the page and refreshes every view after any change, here or in another tab. */
-export function StoreProvider({ open, children }: { readonly open: OpenStore; readonly children: React.ReactNode }) {
+export function StoreProvider({ store, opening, children }: StoreProviderProps) {
   const { mutate } = useSWRConfig();
   const [failure, setFailure] = useState<StoreFailure | null>(null);
   const [epoch, setEpoch] = useState(0);
-  const { store, kept } = open;
+  const [kept, slow] = [opening !== "not-kept", opening === "slow"];
   const { changed } = useBackup();
   useEffect(() => store.subscribe(() => void mutate(isFresh)), [store, mutate]);
   useEffect(() => store.onLost(setFailure), [store]);
@@ -59,6 +68,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
     () => ({
       store,
       kept,
+      slow,
       failure,
       epoch,
       commit: (commit) => {
@@ -77,7 +87,7 @@ export function StoreProvider({ open, children }: { readonly open: OpenStore; re
       undo: () => stepped(store.undo()),
       redo: () => stepped(store.redo()),
     }),
-    [store, kept, failure, epoch, tell, stepped, changed],
+    [store, kept, slow, failure, epoch, tell, stepped, changed],
   );
   return <Context value={value}>{children}</Context>;
 }

@@ -14,6 +14,7 @@ import {
 } from "@amp-saver/records";
 import useSWR from "swr";
 import { type RigBundle, readBundle } from "./bundle.ts";
+import { noteKept } from "./kept-before.ts";
 import type { History } from "./port.ts";
 import { ONCE, useStore } from "./provider.tsx";
 
@@ -38,7 +39,12 @@ export function useJob(jobId: string): JobBundle | null | undefined {
 /** Summaries of every rig; undefined while reading. */
 export function useSummaries(): readonly RigSummary[] | undefined {
   const { store } = useStore();
-  return useSWR(["summaries"], () => store.summaries()).data;
+  const read = async (): Promise<readonly RigSummary[]> => {
+    const rigs = await store.summaries();
+    noteKept(rigs.length);
+    return rigs;
+  };
+  return useSWR(["summaries"], read).data;
 }
 
 /** A job with what its answer is worked out from. */

@@ -1,10 +1,10 @@
-import { ORIGINS, type Origin } from "@amp-saver/core/quantity";
-import { Select } from "radix-ui";
-import { useId } from "react";
-import { ORIGIN_HELP, ORIGIN_WORDS } from "../words/common.ts";
+import type { Origin } from "@amp-saver/core/quantity";
+import { lazy, Suspense, useId } from "react";
+import { ORIGIN_WORDS } from "../words/common.ts";
 import { SURVEY } from "../words/survey.ts";
 import { FieldError } from "./field-error.tsx";
-import { Provenance } from "./provenance.tsx";
+import type { OriginSelectProps } from "./origin-select.tsx";
+import { ORIGIN_BOX, Provenance } from "./provenance.tsx";
 import { SignButton } from "./sign-button.tsx";
 import { type Restore, useDraft } from "./use-draft.ts";
 
@@ -58,7 +58,12 @@ export function FigureField(props: FigureFieldProps) {
             className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[48px] ${large ? "min-h-[40px] w-[112px] text-large" : "min-h-[34px] w-[96px] text-large"} ${error === null ? "" : "border-lead"}`}
           />
           <span className={`w-[46px] text-ink2 ${unit.length > LONG_UNIT ? "text-small" : "text-body"}`}>{unit}</span>
-          {onFrom !== undefined && <OriginSelect label={label} from={from} onFrom={onFrom} />}
+          {onFrom !== undefined && from === null && <span className="w-[32px]" />}
+          {onFrom !== undefined && from !== null && (
+            <Suspense fallback={<OriginMark label={label} from={from} />}>
+              <OriginSelect label={label} from={from} onFrom={onFrom} />
+            </Suspense>
+          )}
         </span>
       </div>
       <FieldError id={`${id}-error`} error={error} />
@@ -69,43 +74,18 @@ export function FigureField(props: FigureFieldProps) {
 /** Letters of a unit that still fit beside a figure in full size. */
 const LONG_UNIT = 6;
 
-function OriginSelect({
-  label,
-  from,
-  onFrom,
-}: {
-  readonly label: string;
-  readonly from: Origin | null;
-  readonly onFrom: (from: Origin) => void;
-}) {
-  if (from === null) return <span className="w-[32px]" />;
+/** Where a figure comes from, as its mark alone: until one can choose, and where that did not load. */
+function OriginMark({ label, from }: Pick<OriginSelectProps, "label" | "from">) {
   return (
-    <Select.Root value={from} onValueChange={(value) => onFrom(value as Origin)}>
-      <Select.Trigger
-        aria-label={`${SURVEY.whereFrom(label)}: ${ORIGIN_WORDS[from]}`}
-        className="flex h-[32px] w-[32px] items-center justify-center pointer-coarse:h-[44px] pointer-coarse:w-[44px]"
-      >
-        <Provenance from={from} />
-      </Select.Trigger>
-      <Select.Portal>
-        <Select.Content position="popper" sideOffset={4} align="end" className="z-50 border-[1.8px] border-ink bg-face">
-          <Select.Viewport>
-            {ORIGINS.map((origin) => (
-              <Select.Item
-                key={origin}
-                value={origin}
-                className="flex min-h-[38px] cursor-pointer items-center gap-2.5 px-3 data-[highlighted]:bg-ink data-[highlighted]:text-face pointer-coarse:min-h-[48px]"
-              >
-                <Provenance from={origin} />
-                <Select.ItemText>
-                  <span className="font-semibold">{ORIGIN_WORDS[origin]}</span>
-                </Select.ItemText>
-                <span className="text-small">{ORIGIN_HELP[origin]}</span>
-              </Select.Item>
-            ))}
-          </Select.Viewport>
-        </Select.Content>
-      </Select.Portal>
-    </Select.Root>
+    <span role="img" aria-label={`${SURVEY.whereFrom(label)}: ${ORIGIN_WORDS[from]}`} className={ORIGIN_BOX}>
+      <Provenance from={from} />
+    </span>
   );
 }
+
+const OriginSelect = lazy(() =>
+  import("./origin-select.tsx").then(
+    (m) => ({ default: m.OriginSelect }),
+    () => ({ default: OriginMark }),
+  ),
+);

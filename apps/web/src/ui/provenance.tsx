@@ -30,6 +30,9 @@ const FACES: Readonly<Record<Origin, React.ReactNode>> = {
   guessed: <rect x="1" y="1" width="14" height="14" strokeDasharray="2.8 2.2" />,
 };
 
+/** The box that its mark stands in, big enough for a thumb. */
+export const ORIGIN_BOX = "flex h-[32px] w-[32px] items-center justify-center pointer-coarse:h-[44px] pointer-coarse:w-[44px]";
+
 /** Where a figure comes from: one plate, five faces. With `word` the word stands beside it. */
 export function Provenance({ from, word = false }: { readonly from: Origin; readonly word?: boolean }) {
   return (

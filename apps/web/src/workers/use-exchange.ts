@@ -1,7 +1,8 @@
 import type { Tell } from "@amp-saver/records";
 import { proxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import { type Exchanger, makeExchanger } from "../exchange/exchanger.ts";
+import type { Exchanger } from "../exchange/exchanger.ts";
+import type { RecordStore } from "../store/port.ts";
 import { useStore } from "../store/provider.tsx";
 import { deathOf } from "./lazy-worker.ts";
 
@@ -33,6 +34,11 @@ function inWorker(): HeldExchanger {
   return { exchanger, dies, leave: () => worker.terminate() };
 }
 
+async function inPage(store: RecordStore): Promise<HeldExchanger> {
+  const { makeExchanger } = await import("../exchange/exchanger.ts");
+  return { exchanger: makeExchanger(() => Promise.resolve(store)), dies: new Promise(() => undefined), leave: () => undefined };
+}
+
 /**
  * Files out and in, in a worker where the store outlives the page. Cancelling ends the worker, and
  * with it whatever it was writing: the browser then takes all of that back.
@@ -56,9 +62,7 @@ export function useExchange(): {
     task,
     cancel,
     async run(doing, work) {
-      held.current ??= kept
-        ? inWorker()
-        : { exchanger: makeExchanger(() => Promise.resolve(store)), dies: new Promise(() => undefined), leave: () => undefined };
+      held.current ??= kept ? inWorker() : await inPage(store);
       setTask({ doing, share: 0 });
       const stopped = new Promise<null>((settle) => {
         stop.current = () => settle(null);

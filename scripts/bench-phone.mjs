@@ -1,0 +1,112 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { CHROMIUM_FLAGS } from "./chromium.mjs";
+import { serveWithInstruments } from "./serve-instruments.mjs";
+
+/** A phone on a thin line: its processor against this machine's, and its network. */
+const SLOWER = 4;
+const LINE = { download: 1.6e6 / 8, upload: 0.75e6 / 8, latency: 150 };
+const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
+const ROUNDS = 5;
+const JOB = "/job/demo-front-job";
+const STAGES = ["survey", "check", "choose", "prepare", "before", "isolate", "fit", "learn", "prove", "hand-over"];
+/** What a headline says while there is no answer yet. */
+const NO_ANSWER = "still loading|Working it out|Looking";
+
+const middle = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)];
+
+/** Times the first screens on a slow phone with a thin line, and looks for tasks that hold the page on a walk through all stages. */
+export async function benchPhone(bare, demo, line) {
+  const empty = await rounds(bare, "/");
+  line(
+    "slow phone, empty app: question on screen, ms (2,500 at most)",
+    `${empty.ms.toFixed(0)}, most ${empty.mostMs.toFixed(0)}, script until then ${empty.kb.toFixed(0)} kB`,
+  );
+  for (const [name, path] of [
+    ["logbook", "/"],
+    ["Check", `${JOB}/check`],
+  ]) {
+    const { ms, mostMs, kb } = await rounds(demo, path);
+    line(`slow phone, ${name}: answer on screen, ms (2,500 at most)`, `${ms.toFixed(0)}, most ${mostMs.toFixed(0)}, script ${kb.toFixed(0)} kB`);
+  }
+  const { longest, where, all } = await walk(demo);
+  line("slow phone, all stages walked: longest task, ms (100 at most)", `${longest.toFixed(0)} on opening ${where} (${all})`);
+}
+
+/** A fresh visit a round: when its headline stood, and the script that had come by then. */
+async function rounds(folder, path) {
+  const visits = [];
+  for (let k = 0; k < ROUNDS; k++)
+    await onPhone(folder, async (page, address) => {
+      await page.goto(address + path, { waitUntil: "load" });
+      await page.waitForFunction(() => globalThis.bench.answered !== null, { timeout: 60_000 });
+      visits.push(await page.evaluate(() => globalThis.bench.answered));
+    });
+  const ms = visits.map((visit) => visit.ms);
+  return { ms: middle(ms), mostMs: Math.max(...ms), kb: middle(visits.map((visit) => visit.kb)) };
+}
+
+/** Goes from stage to stage by the strip's own addresses and keeps the longest task after each opening. */
+async function walk(folder) {
+  const found = [];
+  await onPhone(folder, async (page, address) => {
+    await page.goto(`${address}${JOB}/survey`, { waitUntil: "load" });
+    await page.waitForSelector("#answer");
+    for (const stage of STAGES) {
+      await page.evaluate(() => globalThis.bench.longest());
+      await page.evaluate((to) => globalThis.bench.open(to), `${JOB}/${stage}`);
+      await page.waitForFunction((to) => location.pathname.startsWith(to) && document.querySelector("#answer") !== null, { timeout: 60_000 }, `${JOB}/${stage}`);
+      await new Promise((settled) => setTimeout(settled, 5000));
+      found.push([stage, await page.evaluate(() => globalThis.bench.longest())]);
+    }
+  });
+  const [where, longest] = found.toSorted((a, b) => b[1] - a[1])[0];
+  return { where, longest, all: found.map(([stage, ms]) => `${stage} ${ms.toFixed(0)}`).join(", ") };
+}
+
+async function onPhone(folder, work) {
+  const { default: puppeteer } = await import("puppeteer-core");
+  const { address, close } = await serveWithInstruments(folder);
+  const profile = mkdtempSync(`${tmpdir()}/amp-saver-bench-`);
+  const browser = await puppeteer.launch({ executablePath: "/usr/bin/chromium", userDataDir: profile, args: CHROMIUM_FLAGS });
+  try {
+    const page = await browser.newPage();
+    await page.setViewport(PHONE);
+    await page.evaluateOnNewDocument(watch, NO_ANSWER);
+    await page.emulateNetworkConditions(LINE);
+    await page.emulateCPUThrottling(SLOWER);
+    await work(page, address);
+  } finally {
+    await browser.close();
+    rmSync(profile, { recursive: true, force: true });
+    close();
+  }
+}
+
+/** Runs in the page: when the headline stood and what had come by then, the longest task since last asked, and how to open an address without loading anew. */
+function watch(noAnswer) {
+  let longestMs = 0;
+  new PerformanceObserver((list) => {
+    for (const { duration } of list.getEntries()) longestMs = Math.max(longestMs, duration);
+  }).observe({ entryTypes: ["longtask"] });
+  globalThis.bench = {
+    answered: null,
+    longest: () => {
+      const was = longestMs;
+      longestMs = 0;
+      return was;
+    },
+    open: (to) => {
+      history.pushState(null, "", to);
+      dispatchEvent(new PopStateEvent("popstate"));
+    },
+  };
+  const look = () => {
+    const text = document.querySelector("#answer")?.textContent ?? "";
+    if (text === "" || new RegExp(noAnswer).test(text)) return requestAnimationFrame(look);
+    const ms = performance.now();
+    const script = performance.getEntriesByType("resource").filter(({ name, responseEnd }) => /\.js$/.test(name) && responseEnd <= ms);
+    globalThis.bench.answered = { ms, kb: script.reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0) / 1000 };
+  };
+  requestAnimationFrame(look);
+}
