@@ -47,7 +47,10 @@ export default defineConfig(({ command }) => ({
     rolldownOptions: {
       output: {
         codeSplitting: {
-          groups: [{ debugName: "first", name: firstOnes(fileURLToPath(new URL("src/main.tsx", import.meta.url))) }],
+          groups: [
+            { debugName: "first", name: firstOnes(fileURLToPath(new URL("src/main.tsx", import.meta.url))), priority: 2 },
+            { name: "shared", minShareCount: 4, priority: 1 },
+          ],
         },
       },
     },

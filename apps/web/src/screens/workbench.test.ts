@@ -11,7 +11,7 @@ import { answerSentence } from "../words/answer.ts";
 import { ASSUMED_WORDS } from "../words/check.ts";
 import { findingSentence } from "../words/findings.ts";
 import { answerStale } from "./answer-age.ts";
-import { checkView } from "./check/check.view.ts";
+import { checkView, pictureOfStudy } from "./check/check.view.ts";
 import { checkInput } from "./check/check-input.ts";
 import { proveView } from "./prove/prove.view.ts";
 import { surveyState } from "./survey/survey.view.ts";
@@ -100,7 +100,7 @@ describe("from records to an answer", () => {
           const tried = tryBatch(given.given, 1, 0, 20);
           if (!tried.ok) throw new Error(tried.reason);
           for (const confidence of [null, summarise([tried.value])]) {
-            const view = checkView(study.value, confidence, method);
+            const view = checkView(study.value, confidence, pictureOfStudy(study.value, method));
             const { assessment } = view;
             fits.add(assessment.fit);
             const parts = answerSentence(assessment, source.type);

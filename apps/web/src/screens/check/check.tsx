@@ -23,7 +23,7 @@ import { TRIALS, useTrials } from "../../workers/use-trials.ts";
 import { roundDown } from "../measure.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";
 import { Assumed } from "./assumed.tsx";
-import { checkView, narrowedBy } from "./check.view.ts";
+import { checkView, movedBy, narrowedBy, pictureOfStudy } from "./check.view.ts";
 import { sameFrame } from "./check-input.ts";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { Held } from "./held.tsx";
@@ -54,11 +54,13 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const trials = useTrials(given);
   const tried = trials.tried === study.answered ? trials.confidence : null;
   const studied = study.answer?.ok === true ? study.answer.value : null;
-  const view = useMemo(() => studied && checkView(studied, tried, method, engine), [studied, tried, method, engine]);
+  const drawn = useMemo(() => studied && pictureOfStudy(studied, method, engine), [studied, method, engine]);
+  const view = useMemo(() => studied && drawn && checkView(studied, tried, drawn), [studied, tried, drawn]);
   const narrowed = useMemo(
     () => (trials.running || view === null ? [] : narrowedBy(trials.trials, view)),
     [trials.running, trials.trials, view],
   );
+  const moved = useMemo(() => (why ? movedBy(trials.trials) : []), [why, trials.trials]);
   useKept(bundle, view?.assessment ?? null, study.busy || trials.running);
   const cycle = <T,>(list: readonly T[], now: T): T | undefined => list[(list.indexOf(now) + 1) % list.length];
   useKeys({
@@ -127,7 +129,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             rigName={bundle.rig.name}
             view={view}
             picture={picture}
-            over={over && { lasts: checkView(over.study, null, over.method).lasts, label: METHOD_WORDS[over.method] }}
+            over={over && { lasts: pictureOfStudy(over.study, over.method).lasts, label: METHOD_WORDS[over.method] }}
             chosenLabel={METHOD_WORDS[method]}
             breakerA={source?.type === "shore" ? (view.assumptions.find((a) => a.code === "breaker")?.value ?? null) : null}
             sentence={parts.map((p) => p.text).join("")}
@@ -155,7 +157,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
       </Evidence>
       {rail && <ControlRail {...controls} />}
       <RefineSheet bundle={bundle} open={refine} onOpenChange={setRefine} />
-      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} confidence={tried} />}
+      {view !== null && <WhySheet open={why} onOpenChange={setWhy} view={view} confidence={tried} moved={moved} />}
     </StageFrame>
   );
 }

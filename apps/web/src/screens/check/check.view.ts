@@ -1,5 +1,5 @@
 import { type AssessedSide, type Assessment, assess } from "@amp-saver/core/study/assess";
-import { type Confidence, type Narrowing, narrowings, type Trial } from "@amp-saver/core/study/confidence";
+import { type Confidence, influences, type Narrowing, narrowings, type Trial } from "@amp-saver/core/study/confidence";
 import {
   ASSUMED,
   type Assumption,
@@ -50,14 +50,19 @@ export interface CheckView {
 
 const RPM = 30 / Math.PI;
 
-/** Turns a study and its tries into what is shown. With an `engine` the wave is no longer in step with the rows, and the line is drawn smoother. */
-export function checkView(study: StartStudy, confidence: Confidence | null, method: Method, engine = false): CheckView {
+/** What a study shows whatever its tries say. */
+type Picture = Omit<CheckView, "assessment" | "start" | "run">;
+
+/** Turns a study and its tries into what is shown; `picture` where it was made before, which takes longest. */
+export function checkView(study: StartStudy, confidence: Confidence | null, picture: Picture): CheckView {
+  const assessment = assess(study.result, confidence);
+  return { ...picture, assessment, start: assessment.start, run: assessment.run };
+}
+
+/** Turns a study into what is drawn. With an `engine` the wave is no longer in step with the rows, and the line is drawn smoother. */
+export function pictureOfStudy(study: StartStudy, method: Method, engine = false): Picture {
   const { result } = study;
-  const assessment = assess(result, confidence);
   return {
-    assessment,
-    start: assessment.start,
-    run: assessment.run,
     trace: traceOf(study, method, engine),
     synchronousRpm: result.synchronousRadS * RPM,
     assumptions: study.assumptions.toSorted((a, b) => ASSUMED.indexOf(a.code) - ASSUMED.indexOf(b.code)),
@@ -74,6 +79,9 @@ export function checkView(study: StartStudy, confidence: Confidence | null, meth
     aboveRunningS: result.aboveRunningS,
   };
 }
+
+/** What moved the outcome of these tries, most first. */
+export const movedBy = (trials: readonly Trial[]): ReturnType<typeof influences> => influences(trials);
 
 /** Which figure, measured, would tell most, by the tries of a view. */
 export function narrowedBy(trials: readonly Trial[], { assumptions }: CheckView): readonly Narrowing[] {

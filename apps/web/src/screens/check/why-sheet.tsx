@@ -8,7 +8,7 @@ import { findingSentence, findingSource, SEVERITY_WORDS } from "../../words/find
 import type { GuideTopic } from "../../words/guide/topic.ts";
 import { WHY } from "../../words/why.ts";
 import type { Trials } from "../../workers/use-trials.ts";
-import type { CheckView } from "./check.view.ts";
+import type { CheckView, movedBy } from "./check.view.ts";
 import { ExplainedFigures } from "./explained.tsx";
 
 function Heading({ guide, children }: { readonly guide: GuideTopic; readonly children: string }) {
@@ -25,11 +25,14 @@ export function WhySheet({
   onOpenChange,
   view,
   confidence,
+  moved,
 }: {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly view: CheckView;
   readonly confidence: Trials["confidence"];
+  /** What moved the outcome of the tries, most first. */
+  readonly moved: ReturnType<typeof movedBy>;
 }) {
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={COMMON.why}>
@@ -69,7 +72,7 @@ export function WhySheet({
             {WHY.trialsText(confidence.holds, confidence.trials, confidence.interval, confidence.rejectedShare)}
           </p>
           <ul>
-            {confidence.influences.slice(0, 5).map(({ code, share }) => {
+            {moved.slice(0, 5).map(({ code, share }) => {
               const assumed = view.assumptions.find((a) => a.code === code);
               return (
                 <li key={code} className="flex justify-between gap-4 border-b border-hair py-1 text-body">

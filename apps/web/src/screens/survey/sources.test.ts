@@ -7,7 +7,7 @@ import { demoRecords } from "@amp-saver/records/demo";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { calibrationInput } from "../check/calibration-input.ts";
-import { checkView } from "../check/check.view.ts";
+import { checkView, pictureOfStudy } from "../check/check.view.ts";
 import { explain } from "../check/explained.view.ts";
 import { mapPlaces } from "../check/map.view.ts";
 import { allowedAt, lastsAt, valueAt } from "../check/read-out.view.ts";
@@ -292,7 +292,7 @@ describe("reading a picture", () => {
       if (!asked.ok) throw new Error(asked.missing);
       const study = studyStart(asked.given);
       if (!study.ok) throw new Error(study.reason);
-      const view = checkView(study.value, null, "soft");
+      const view = checkView(study.value, null, pictureOfStudy(study.value, "soft"));
       const figures = explain(view);
       expect(figures.map((f) => f.code)).toContain("run-limit");
       const taken = view.assumptions.map((a) => a.code);

@@ -3,7 +3,7 @@ import { generatorStart, ROOFTOP, setStart, stiffStart } from "../../../validati
 import { SeededRandom } from "../../numeric/index.ts";
 import { quantity } from "../../quantity/index.ts";
 import type { StartCase } from "../motor-start/index.ts";
-import { type Batch, type Confidence, summarise, tryBatch } from "./index.ts";
+import { type Batch, type Confidence, influences, summarise, tryBatch } from "./index.ts";
 
 const N = 60;
 
@@ -64,7 +64,7 @@ describe("trial runs", () => {
 
   it("name what moves it most: how a source folds back for a start as found, the running amps where running decides", () => {
     const aided = { ...ROOFTOP, startAid: "ptc", startAidF: 150e-6 } as const;
-    const first = confidence(generatorStart(aided, { kind: "as-found" }, 3100, 3800)).influences[0]!;
+    const first = influences(batch(generatorStart(aided, { kind: "as-found" }, 3100, 3800)).trials)[0]!;
     expect(["momentary-limit", "drop-out-seconds"]).toContain(first.code);
     const condenser = {
       ...ROOFTOP,
@@ -73,8 +73,8 @@ describe("trial runs", () => {
       ratedLoadA: quantity(23, "plate"),
       runCapacitorF: quantity(70e-6, "plate"),
     };
-    const leading = confidence(setStart(condenser, { kind: "soft" }, 5500, 6875))
-      .influences.slice(0, 2)
+    const leading = influences(batch(setStart(condenser, { kind: "soft" }, 5500, 6875)).trials)
+      .slice(0, 2)
       .map((i) => i.code);
     expect(leading).toContain("running-amps");
   });

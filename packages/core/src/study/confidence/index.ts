@@ -2,5 +2,5 @@ export { Members } from "./members.ts";
 export { type Narrowing, narrowings } from "./narrow.ts";
 export { MEASURABLE } from "./params.ts";
 export type { Batch, Confidence } from "./result.ts";
-export { summarise, TRIES_SEED, tryBatch } from "./run.ts";
+export { influences, summarise, TRIES_SEED, tryBatch } from "./run.ts";
 export type { Beside, Trial } from "./trial.ts";

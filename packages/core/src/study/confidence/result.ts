@@ -21,5 +21,4 @@ export interface Confidence {
   readonly share: number;
   readonly interval: readonly [number, number];
   readonly rejectedShare: number;
-  readonly influences: readonly Influence[];
 }

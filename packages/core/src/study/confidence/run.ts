@@ -39,7 +39,7 @@ export function tryBatch(
   });
 }
 
-/** Sums batches up: the share that starts and holds with its 95 % interval (Wilson), what was rejected, and what matters most. */
+/** Sums batches up: the share that starts and holds with its 95 % interval (Wilson), and what was rejected. */
 export function summarise(batches: readonly Batch[]): Confidence {
   const trials = batches.flatMap((b) => b.trials);
   const rejected = batches.reduce((sum, b) => sum + b.rejected, 0);
@@ -55,12 +55,11 @@ export function summarise(batches: readonly Batch[]): Confidence {
     share,
     interval: [Math.max(0, middle - half), Math.min(1, middle + half)],
     rejectedShare: n + rejected === 0 ? 0 : rejected / (n + rejected),
-    influences: influences(trials),
   };
 }
 
 /** Share of what is to spare that goes with each unknown: squared correlation, largest first. */
-function influences(trials: readonly Trial[]): readonly Influence[] {
+export function influences(trials: readonly Trial[]): readonly Influence[] {
   const spare = trials.map((t) => t.spareShare);
   const codes = [...new Set(trials.flatMap((t) => keysOf(t.moved)))];
   return codes

@@ -7,7 +7,7 @@ import type { StartCase } from "./case.ts";
 import { findingOf, prepare, type StartStudy, simulate, steadyRunning, studyStart } from "./index.ts";
 
 const plate = (value: number) => quantity(value, "plate");
-const ALL_WORK: Confidence = { trials: 100, holds: 100, starts: 100, share: 1, interval: [0.96, 1], rejectedShare: 0, influences: [] };
+const ALL_WORK: Confidence = { trials: 100, holds: 100, starts: 100, share: 1, interval: [0.96, 1], rejectedShare: 0 };
 
 function study(given: StartCase): StartStudy {
   const done = studyStart(given);

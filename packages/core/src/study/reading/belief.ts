@@ -11,6 +11,8 @@ export interface Belief {
 const STEP = 0.004;
 /** How far beyond what was read the figure is looked for; nothing is taken to show less than a third or more than three times of it. */
 const REACH = Math.log(3);
+/** Mass that no longer counts. */
+const NOTHING = 1e-12;
 /** Normal abscissas and weights of the scatter, which is not known beforehand. */
 const SCATTER_AT = [-1.5, -0.75, 0, 0.75, 1.5] as const;
 const SCATTER_WEIGHTS = SCATTER_AT.map((z) => Math.exp((-z * z) / 2));
@@ -39,15 +41,18 @@ export function believe(amps: readonly number[], prior: Prior | null, { scatter,
   const from = Math.min(...logs) - REACH;
   const mass = new Float64Array(Math.ceil((Math.max(...logs) + REACH - from) / STEP) + 1);
   const gross = grossShare / (2 * REACH);
-  const scatters = SCATTER_AT.map((z) => scatter * P.scatterFactor.value ** z);
+  const scatters = SCATTER_AT.map((z, s) => {
+    const deviation = scatter * P.scatterFactor.value ** z;
+    return { weight: SCATTER_WEIGHTS[s]!, height: (1 - grossShare) / (deviation * Math.sqrt(2 * Math.PI)), half: 1 / (2 * deviation ** 2) };
+  });
   for (let k = 0; k < mass.length; k++) {
     const at = from + k * STEP;
     let likelihood = 0;
-    scatters.forEach((deviation, s) => {
-      let product = SCATTER_WEIGHTS[s]!;
-      for (const log of logs) product *= (1 - grossShare) * normal(log - at, deviation) + (Math.abs(log - at) < REACH ? gross : 0);
+    for (const { weight, height, half } of scatters) {
+      let product = weight;
+      for (const log of logs) product *= height * Math.exp(-half * (log - at) ** 2) + (Math.abs(log - at) < REACH ? gross : 0);
       likelihood += product;
-    });
+    }
     mass[k] = likelihood * (prior === null ? 1 : normal(at - prior.log, prior.deviation));
   }
   return whole({ from, mass });
@@ -66,10 +71,11 @@ function whole({ from, mass }: Belief): Belief {
 export function over(above: Belief, below: Belief): Belief {
   const mass = new Float64Array(above.mass.length + below.mass.length - 1);
   const turned = below.mass.length - 1;
-  above.mass.forEach((a, i) => {
-    if (a < 1e-12) return;
+  for (let i = 0; i < above.mass.length; i++) {
+    const a = above.mass[i]!;
+    if (a < NOTHING) continue;
     for (let j = 0; j <= turned; j++) mass[i + turned - j]! += a * below.mass[j]!;
-  });
+  }
   return { from: above.from - below.from - turned * STEP, mass };
 }
 
@@ -79,10 +85,11 @@ export function blurred(belief: Belief, deviation: number): Belief {
   const reach = Math.ceil((4 * deviation) / STEP);
   const kernel = Float64Array.from({ length: 2 * reach + 1 }, (_, k) => normal((k - reach) * STEP, deviation) * STEP);
   const mass = new Float64Array(belief.mass.length + 2 * reach);
-  belief.mass.forEach((m, i) => {
-    if (m < 1e-12) return;
+  for (let i = 0; i < belief.mass.length; i++) {
+    const m = belief.mass[i]!;
+    if (m < NOTHING) continue;
     for (let j = 0; j < kernel.length; j++) mass[i + j]! += m * kernel[j]!;
-  });
+  }
   return whole({ from: belief.from - reach * STEP, mass });
 }
 

@@ -1,7 +1,7 @@
 import { runningShareAt } from "../../device/compressor-motor/index.ts";
 import { median } from "../../numeric/index.ts";
 import { blurred, quantileOf } from "./belief.ts";
-import { changeOf, compare } from "./compare.ts";
+import { compare } from "./compare.ts";
 import type { ClampReading } from "./input.ts";
 import { READING_PARAMS as P } from "./params.ts";
 import type { RunningComparison } from "./result.ts";
@@ -36,13 +36,13 @@ export function compareRunning(alike: readonly ClampReading[], seasonsApart: boo
     hasAir ? P.weatherShare.value * air : typicalRate,
     hasVolts ? ((most - least) / 4) * volts : P.overVolts.value * P.unnotedVolts.value,
   );
-  const change = blurred(changeOf(alike, null), deviation);
+  const change = blurred(compared.change, deviation);
   const at = (share: number): number => Math.exp(quantileOf(change, share) - air - P.overVolts.value * volts) - 1;
   const [low, middle, high] = [at(0.025), at(0.5), at(0.975)];
   const apart = low > 0 || high < 0;
   const tells = (high - low) / 2 <= P.tellingChange.value;
   return {
-    ...compared,
+    ...compared.comparison,
     verdict: apart ? "changed" : tells ? "same" : "cannot-tell",
     change: { low, middle, high },
     missing: [...(hasAir ? [] : ["air" as const]), ...(hasVolts ? [] : ["volts" as const])],

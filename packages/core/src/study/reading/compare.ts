@@ -7,7 +7,7 @@ import type { Comparison } from "./result.ts";
 import { gainDeviation, metersOf, sideOf } from "./sides.ts";
 
 /** The logarithm of after over before, as sure as readings of both sides make it. */
-export function changeOf(alike: readonly ClampReading[], expected: Pick<Expected, "before" | "after"> | null): Belief {
+function changeOf(alike: readonly ClampReading[], expected: Pick<Expected, "before" | "after"> | null): Belief {
   const side = (when: ClampReading["when"], range: Range | undefined): Belief =>
     believe(
       alike.filter((r) => r.when === when).map((r) => r.amps),
@@ -31,8 +31,14 @@ function priorOf({ middle, low, high }: Range): Prior {
   return { log: Math.log(middle), deviation: (P.expectedTrust.value * Math.log(high / low)) / (2 * Z95) };
 }
 
+/** A comparison, and the change that its range is read from. */
+interface Compared {
+  readonly comparison: Comparison;
+  readonly change: Belief;
+}
+
 /** Compares readings of one kind, conductor and source; null where a side has none. */
-export function compare(alike: readonly ClampReading[], expected: Expected | null): Comparison | null {
+export function compare(alike: readonly ClampReading[], expected: Expected | null): Compared | null {
   const first = alike[0];
   const before = sideOf(alike.filter((r) => r.when === "before"));
   const after = sideOf(alike.filter((r) => r.when === "after"));
@@ -40,9 +46,10 @@ export function compare(alike: readonly ClampReading[], expected: Expected | nul
   const { kind, conductor } = first;
   const share = after.medianA / before.medianA;
   const fits = expected !== null && expected.kind === kind && expected.conductor === conductor;
-  const [low, high] = range95(changeOf(alike, fits ? expected : null));
+  const change = changeOf(alike, fits ? expected : null);
+  const [low, high] = range95(change);
   const reduction = 1 - share;
-  return {
+  const comparison = {
     kind,
     conductor,
     before,
@@ -53,6 +60,7 @@ export function compare(alike: readonly ClampReading[], expected: Expected | nul
     meters: metersOf(alike),
     atSameVolts: sameVolts(alike, share),
   };
+  return { change, comparison };
 }
 
 /** A start without a starter draws in proportion to its volts (a locked rotor is an impedance); only the before side is brought over. */

@@ -1,3 +1,4 @@
+import { remembered } from "../../numeric/index.ts";
 import { compare } from "./compare.ts";
 import { compareRunning } from "./compare-running.ts";
 import type { ClampReading, Expected, ReadingInput } from "./input.ts";
@@ -6,15 +7,18 @@ import { READING_PARAMS as P } from "./params.ts";
 import type { Comparison, ReadingStudy, ReadingVerdict } from "./result.ts";
 import { apart } from "./sides.ts";
 
+/** Questions whose answers are kept: every screen of a job asks the same few again. */
+const KEPT = 8;
+
 /**
  * Compares before with after, like only with like: the kind and conductor with the most readings on
  * both sides. Every other reading is named with the reason it was left out. Verdicts go by the 95 %
  * range of what the readings show, never by their middle alone.
  */
-export function studyReadings(input: ReadingInput): ReadingStudy {
+export const studyReadings = remembered((input: ReadingInput): ReadingStudy => {
   const { start: alike, running: live, starts, leftOut } = matchReadings(input);
   const expected = input.expected ?? null;
-  const start = compare(alike, expected);
+  const start = compare(alike, expected)?.comparison ?? null;
   const running = compareRunning(live, input.seasonsApart === true);
   const few = (["before", "after"] as const).filter((when) => {
     const side = start?.[when];
@@ -23,7 +27,7 @@ export function studyReadings(input: ReadingInput): ReadingStudy {
   const disagree = (["before", "after"] as const).filter((when) => start !== null && apart(start[when]));
   const band = start && bandOf(start, expected);
   return { verdict: verdictOf(start, band, starts, input.readings.length), start, running, expected: band, leftOut, few, disagree };
-}
+}, KEPT);
 
 function bandOf({ kind, conductor }: Comparison, expected: Expected | null): NonNullable<ReadingStudy["expected"]> {
   if (expected !== null && expected.kind === kind && expected.conductor === conductor)

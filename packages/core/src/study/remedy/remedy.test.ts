@@ -120,7 +120,7 @@ describe("remedies side by side on a 2,200 W set", () => {
 describe("what to take", () => {
   /** A remedy at a price that works in so many of a hundred tries. */
   const tried = (code: AssessedRemedy["code"], usd: number, holds: number) => {
-    const tries: Confidence = { trials: 100, holds, starts: 100, share: holds / 100, interval: [0, 1], rejectedShare: 0, influences: [] };
+    const tries: Confidence = { trials: 100, holds, starts: 100, share: holds / 100, interval: [0, 1], rejectedShare: 0 };
     return { code, usd, assessment: { fit: fitOfShare(holds / 100), tries } };
   };
 
