@@ -21,9 +21,11 @@ export function Page({ title, cells, line, foot, children }: PageProps) {
   const { hash } = useLocation();
   const main = useRef<HTMLElement>(null);
   const place = pagePlace();
-  // Another stage begins at its headline; another part of the same one stays where it is.
+  // Another stage begins at its headline; another part of the same one stays where it is. Scrolled in the frame that draws it, which lays the page out anyway.
   useLayoutEffect(() => {
-    if (hash === "" && place !== "") main.current?.scrollTo(0, 0);
+    if (hash !== "" || place === "") return undefined;
+    const frame = requestAnimationFrame(() => main.current?.scrollTo(0, 0));
+    return () => cancelAnimationFrame(frame);
   }, [place, hash]);
   return (
     <div className="flex h-full flex-col">

@@ -1,14 +1,14 @@
-import { type RefObject, useLayoutEffect, useRef, useState } from "react";
+import { type RefObject, startTransition, useEffect, useRef, useState } from "react";
 
-/** Width of an element in pixels, followed as it changes. */
+/** Width of an element in pixels, followed as it changes; 0 until it is known, in the next frame. */
 export function useWidth<E extends Element>(): readonly [RefObject<E | null>, number] {
   const ref = useRef<E>(null);
   const [width, setWidth] = useState(0);
-  useLayoutEffect(() => {
+  useEffect(() => {
     const element = ref.current;
     if (element === null) return undefined;
-    setWidth(element.getBoundingClientRect().width);
-    const observer = new ResizeObserver(([entry]) => entry !== undefined && setWidth(entry.contentRect.width));
+    // Drawn anew in between, so that the page goes on answering.
+    const observer = new ResizeObserver(([entry]) => entry !== undefined && startTransition(() => setWidth(entry.contentRect.width)));
     observer.observe(element);
     return () => observer.disconnect();
   }, []);

@@ -1,5 +1,4 @@
-import { Collapsible } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useId, useState } from "react";
 
 interface FoldProps {
   readonly label: string;
@@ -13,11 +12,19 @@ interface FoldProps {
   readonly children: ReactNode;
 }
 
-/** What few need, folded away until its words are pressed. */
+/** What few need, folded away until its words are pressed. Measured by nobody: a page has many, and opens at once. */
 export function Fold({ label, ruled = false, heading = false, id, startOpen = false, className = "", children }: FoldProps) {
+  const [open, setOpen] = useState(startOpen);
+  const inside = useId();
   const words = heading ? "min-h-[48px] w-full font-semibold" : `min-h-[44px] underline underline-offset-4 ${ruled ? "font-bold" : ""}`;
   const trigger = (
-    <Collapsible.Trigger className={`group flex items-center gap-2 text-left pointer-coarse:min-h-[48px] ${words}`}>
+    <button
+      type="button"
+      aria-expanded={open}
+      aria-controls={inside}
+      onClick={() => setOpen(!open)}
+      className={`group flex items-center gap-2 text-left pointer-coarse:min-h-[48px] ${words}`}
+    >
       <svg
         viewBox="0 0 16 16"
         width="12"
@@ -29,15 +36,17 @@ export function Fold({ label, ruled = false, heading = false, id, startOpen = fa
         className="shrink-0"
       >
         <path d="M2 8h12" />
-        <path d="M8 2v12" className="group-data-[state=open]:hidden" />
+        {!open && <path d="M8 2v12" />}
       </svg>
       {label}
-    </Collapsible.Trigger>
+    </button>
   );
   return (
-    <Collapsible.Root id={id} defaultOpen={startOpen} className={`${ruled ? "border-t-[1.5px] border-ink" : ""} ${className}`}>
+    <div id={id} className={`${ruled ? "border-t-[1.5px] border-ink" : ""} ${className}`}>
       {heading ? <h3>{trigger}</h3> : trigger}
-      <Collapsible.Content>{children}</Collapsible.Content>
-    </Collapsible.Root>
+      <div id={inside} hidden={!open}>
+        {open && children}
+      </div>
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { startTransition, useCallback, useEffect, useRef, useState } from "react";
 import { type BatchPlan, type BatchProgress, runBatches } from "./run-batches.ts";
 import { studyQueue } from "./study-queue.ts";
 
@@ -37,7 +37,7 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
         (question, ticket) => studyQueue().ask(question, ticket),
         asked,
         kept.current,
-        (progress) => setState({ key, ...progress }),
+        (progress) => startTransition(() => setState({ key, ...progress })),
       );
     }, kept.current.settledMs);
     cancel.current = () => {

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { startTransition, useCallback, useEffect, useState } from "react";
 import { type Newest, NewestLine, NOTHING_ASKED } from "./newest-line.ts";
 import type { Answer } from "./worker-queue.ts";
 
@@ -17,7 +17,7 @@ export function useLatest<Q, A>(question: Q | null, ask: (question: Q, signal: A
   const key = question === null ? null : JSON.stringify(question);
   const [state, setState] = useState<Newest<A>>(NOTHING_ASKED);
   const [round, setRound] = useState(0);
-  const [line] = useState(() => new NewestLine<Q, A>(ask, setState));
+  const [line] = useState(() => new NewestLine<Q, A>(ask, (newest) => startTransition(() => setState(newest))));
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: another round asks the same question again
   useEffect(() => {

@@ -6,6 +6,5 @@ export { logLogAt } from "./log-log.ts";
 export type { OdeSystem } from "./ode.ts";
 export { median, quantile } from "./quantile.ts";
 export { SeededRandom } from "./random.ts";
-export { remembered } from "./remembered.ts";
 export { findRoot } from "./root.ts";
 export { RungeKutta4 } from "./runge-kutta.ts";

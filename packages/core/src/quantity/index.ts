@@ -15,5 +15,6 @@ export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolera
 export { itemAt, present } from "./present.ts";
 export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";
 export { numbersIn, readNumber } from "./read-number.ts";
+export { remembered } from "./remembered.ts";
 export { assert, assertNever, fail, ok, type Result } from "./result.ts";
 export { keysOf, rowOf, tableOf, withoutUndefined } from "./table.ts";

@@ -1,6 +1,6 @@
 import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/cases";
 import { newFitLog, type Stage } from "@amp-saver/records";
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { ofHundred } from "../../words/answer.ts";
@@ -136,11 +136,14 @@ function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobB
   readonly failed: string | null;
   readonly again: () => void;
 } {
+  // Put together after the page stands: it takes as long as all of the rest.
+  const stands = useDeferredValue(true, false);
   const questions = useMemo(() => {
+    if (!stands) return [];
     const asked = [...jobs.filter((j) => j.unitId !== unit.id), { ...job, method: "soft" as const }];
     const given = { rig, units, jobs: asked, loads, starters, unitsOff: new Set<string>(), unlearned: new Set<string>() };
     return sources.map((source) => togetherQuestion(given, source));
-  }, [job, jobs, rig, unit, units, loads, sources, starters]);
+  }, [stands, job, jobs, rig, unit, units, loads, sources, starters]);
   const asked = questions.some((q) => askable(q) !== null) ? questions.map(askable) : null;
   const latest = useTogether(asked);
   const names = new Map<string, string>([...units, ...loads].map((r) => [r.id, r.name]));
@@ -150,5 +153,5 @@ function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobB
     return cardRows(source.name, limitsCard(study, question), (id) => names.get(id) ?? id);
   });
   const { failed, again } = latest;
-  return { card: failed === null ? rows : null, coming: isComing(asked, latest), failed, again };
+  return { card: failed === null ? rows : null, coming: !stands || isComing(asked, latest), failed, again };
 }

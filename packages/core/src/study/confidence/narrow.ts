@@ -1,4 +1,5 @@
-import { itemAt, keysOf } from "../../quantity/index.ts";
+// biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
+import { keysOf } from "../../quantity/index.ts";
 import type { Assumption } from "../motor-start/index.ts";
 import { leftOpen } from "./measurable.ts";
 import { MEASURABLE, type MeasurableFigure } from "./params.ts";
@@ -47,16 +48,17 @@ function keptShare(code: MeasurableFigure, tolerance: number): number {
 
 /** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
 function between(trials: readonly Trial[], moved: readonly number[], p: number): number {
-  const order = moved.map((_, i) => i).toSorted((a, b) => itemAt(moved, a) - itemAt(moved, b));
   const n = trials.length;
+  const order = Uint32Array.from(moved.keys()).sort((a, b) => moved[a]! - moved[b]!);
   const distinct = new Set(moved).size;
   const bins = Math.min(BINS, distinct);
   if (bins < 2) return 0;
   let sum = 0;
   for (let b = 0; b < bins; b++) {
-    const inside = order.slice(Math.round((b * n) / bins), Math.round(((b + 1) * n) / bins));
-    const share = inside.filter((i) => itemAt(trials, i).holds).length / inside.length;
-    sum += (inside.length / n) * (share - p) ** 2;
+    const [from, to] = [Math.round((b * n) / bins), Math.round(((b + 1) * n) / bins)];
+    let holds = 0;
+    for (let k = from; k < to; k++) if (trials[order[k]!]!.holds) holds += 1;
+    sum += ((to - from) / n) * (holds / (to - from) - p) ** 2;
   }
   return sum - ((bins - 1) / n) * p * (1 - p);
 }

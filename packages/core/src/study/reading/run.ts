@@ -1,4 +1,4 @@
-import { remembered } from "../../numeric/index.ts";
+import { remembered } from "../../quantity/index.ts";
 import { compare } from "./compare.ts";
 import { compareRunning } from "./compare-running.ts";
 import type { ClampReading, Expected, ReadingInput } from "./input.ts";

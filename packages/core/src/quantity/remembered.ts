@@ -1,3 +1,5 @@
+import { canonical } from "./canonical.ts";
+
 /**
  * The same work, its last `most` answers kept: a question asked again is not worked out again. Questions
  * are plain data and are told apart by their text, so work that rests on anything else must not be kept.
@@ -5,7 +7,7 @@
 export function remembered<Q, A>(work: (question: Q) => A, most: number): (question: Q) => A {
   const kept = new Map<string, { readonly answer: A }>();
   return (question) => {
-    const key = JSON.stringify(question);
+    const key = canonical(question);
     const found = kept.get(key) ?? { answer: work(question) };
     kept.delete(key);
     kept.set(key, found);
