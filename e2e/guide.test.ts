@@ -12,7 +12,8 @@ beforeAll(async () => {
 afterAll(() => session.close());
 
 /** Titles of the entries that stand open. */
-const opened = (): Promise<string[]> => session.page.$$eval('main h3:has(> button[aria-expanded="true"])', (all) => all.map((e) => e.textContent ?? ""));
+const opened = (): Promise<string[]> =>
+  session.page.$$eval('main h3:has(> button[aria-expanded="true"])', (all) => all.map((e) => e.textContent ?? ""));
 
 describe("the guide", () => {
   it("opens from a Why at what is asked about, and leads back", async () => {

@@ -1,6 +1,7 @@
 import { existsSync, readdirSync, statSync } from "node:fs";
 import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
+import { quicklyNamed } from "./by-name.ts";
 
 class NotYet {
   readonly saw: unknown;
@@ -58,6 +59,8 @@ export function answerLike(page: Page, pattern: RegExp): Promise<string> {
 /** An element by role and accessible name, as a screen reader finds it. */
 export function named(page: Page, role: string, name: string): Promise<ElementHandle<Element>> {
   return until(`a ${role} named ${name}`, async () => {
+    const quickly = await quicklyNamed(page, role, name).catch(() => null);
+    if (quickly !== null) return quickly;
     const found = await page.$(`::-p-aria(${name}[role="${role}"])`).catch(() => null);
     return found !== null && (await found.isVisible().catch(() => false)) ? found : null;
   });

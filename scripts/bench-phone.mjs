@@ -20,7 +20,6 @@ const middle = (list) => list.toSorted((a, b) => a - b)[Math.floor(list.length /
 
 /** Times the first screens on a slow phone with a thin line, and looks for tasks that hold the page on a walk through all stages. */
 export async function benchPhone(bare, demo, line) {
-  if (process.env.WALK) { const w = await walk(demo); console.log(w); return; }
   const empty = await rounds(bare, "/");
   line(
     "slow phone, empty app: question on screen, ms (2,500 at most)",

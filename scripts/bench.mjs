@@ -1,6 +1,7 @@
 import { pathToFileURL } from "node:url";
 import { benchLogbook } from "./bench-logbook.mjs";
 import { benchPage } from "./bench-page.mjs";
+import { benchPhone } from "./bench-phone.mjs";
 import { buildApp } from "./build.mjs";
 import { ensurePackages, ensurePrograms, ROOT } from "./install.mjs";
 import { firstLoadKb } from "./size.mjs";
@@ -36,4 +37,6 @@ const { demoRecords } = await import(pathToFileURL(`${ROOT}.cache/demo/index.js`
 const bare = await buildApp();
 line("script before the first screen, kB compressed (200 at most)", firstLoadKb(bare).toFixed(0));
 await benchLogbook(bare, demoRecords(), line);
-await benchPage(await buildApp({ mode: "demo", outDir: "dist-demo" }), line);
+const demo = await buildApp({ mode: "demo", outDir: "dist-demo" });
+await benchPage(demo, line);
+await benchPhone(bare, demo, line);

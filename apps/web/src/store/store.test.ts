@@ -7,6 +7,7 @@ import { addPhotoCommit } from "./commands.ts";
 import { storeConformance } from "./conformance.ts";
 import type { RigRow } from "./database.ts";
 import { dexieStore } from "./dexie.ts";
+import { lateStore } from "./late.ts";
 import { memoryStore } from "./memory.ts";
 import type { RecordStore } from "./port.ts";
 
@@ -56,10 +57,17 @@ function abortingMemory(): RecordStore {
   });
 }
 
+const later = <T>(make: () => T): Promise<T> => new Promise((settle) => setTimeout(() => settle(make()), 1));
+
 storeConformance("memory", {
   fresh: async () => memoryStore(),
   full: async () => memoryStore({ most: 1 }),
   aborting: async () => abortingMemory(),
+});
+storeConformance("a store that is still opening", {
+  fresh: async () => lateStore(later(() => memoryStore())),
+  full: async () => lateStore(later(() => memoryStore({ most: 1 }))),
+  aborting: async () => lateStore(later(abortingMemory)),
 });
 storeConformance("the browser's database", { fresh: () => dexieStore(name(), RECORD_VERSIONS), full: fullDexie, aborting: abortingDexie });
 
