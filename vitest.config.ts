@@ -50,7 +50,7 @@ export default defineConfig({
           name: "e2e",
           isolate: false,
           include: ["e2e/**/*.test.ts"],
-          maxWorkers: 4,
+          maxWorkers: 3,
           sequence: { groupOrder: 1 },
           testTimeout: 600_000,
           hookTimeout: 300_000,
