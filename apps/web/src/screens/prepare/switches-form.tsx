@@ -39,7 +39,7 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
       <Pick
         label={FOUND.start}
         help={FOUND.startHelp}
-        value={startingPointOf(switches) ?? ""}
+        value={startingPointOf(wiring) ?? ""}
         options={[
           { value: "", word: FOUND.startNone },
           ...STARTING_POINT_IDS.map((id) => ({ value: id, word: STARTING_POINT_WORDS[id] ?? id })),

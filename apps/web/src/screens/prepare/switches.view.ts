@@ -1,6 +1,6 @@
+import { canonical } from "@amp-saver/core/quantity";
 import { isHighVolts } from "@amp-saver/core/reference";
 import {
-  type AsFoundSwitches,
   COLORED,
   CONTROLS,
   FAN_CAPACITORS,
@@ -28,6 +28,9 @@ export const WAY_OPTIONS = { run: RUN_WAYS, common: COMMON_WAYS, tap: TAP_WAYS, 
 /** Gauge of the jumper that a far box needs, AWG. */
 export const JUMPER_AWG = JUMPER.awg;
 
+/** Ways of a plan that a wiring met in the field settles. */
+const PLANNED = ["run", "common", "tap", "aid"] as const;
+
 /** Names of the wirings one may begin from. */
 export const STARTING_POINT_IDS: readonly string[] = STARTING_POINTS.map((p) => p.id);
 
@@ -50,8 +53,9 @@ export function beginFrom(id: string, volts: number): Partial<Wiring> {
   };
 }
 
-/** The wiring met in the field that these switches are; null where they are none of them as they stand. */
-export function startingPointOf(switches: AsFoundSwitches): string | null {
-  const text = (s: AsFoundSwitches): string => JSON.stringify(Object.entries(s).toSorted(([a], [b]) => (a < b ? -1 : 1)));
-  return STARTING_POINTS.find((p) => text(p.switches) === text(switches))?.id ?? null;
+/** The wiring met in the field that a unit’s is: of two that look alike the one that is planned so; null for none of them. */
+export function startingPointOf(wiring: Pick<Wiring, "switches" | "family" | (typeof PLANNED)[number]>): string | null {
+  const alike = STARTING_POINTS.filter((p) => canonical(p.switches) === canonical(wiring.switches));
+  const planned = alike.find((p) => p.family === wiring.family && PLANNED.every((way) => (p.options[way] ?? null) === wiring[way]));
+  return (planned ?? alike[0])?.id ?? null;
 }
