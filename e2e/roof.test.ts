@@ -321,8 +321,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await answerLike(page, /^Not closed yet: 6 things left/);
     expect(await tickAll(page, /Fixed: tape|Putty|Grommet|sealant|Lid closed|Every tool/)).toBe(6);
     await answerLike(page, /^Not closed yet: 2 screws are missing\.$/);
-    await tap(page, "Screws put back: one more");
-    await tap(page, "Screws put back: one more");
+    await tap(page, "All 2 are back in");
     await answerLike(page, /^Closed, every screw is back. Go on to Learn\.$/);
     expect(await small(page)).toEqual([]);
     expect(await axeFindings(page)).toEqual([]);

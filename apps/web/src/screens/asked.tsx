@@ -80,8 +80,11 @@ function OneByOne({ label, questions, end }: AskedProps) {
   /** Whether one is typing: what is being typed in stays until one goes on, however good the figure is by then. */
   const typing = useRef(false);
   const seen = useRef<{ readonly id: string; readonly done: boolean } | null>(null);
+  /** Whether the one that comes is gone to, rather than found on the screen: a figure may then be typed at once. */
+  const gone = useRef(false);
   const go = (id: string | null): void => {
     typing.current = false;
+    gone.current = true;
     setAt(id);
     frame.current?.focus({ preventScroll: true });
     frame.current?.scrollIntoView({ block: "nearest" });
@@ -99,6 +102,11 @@ function OneByOne({ label, questions, end }: AskedProps) {
     seen.current = id === null ? null : { id, done };
     if (answered && !typing.current) ahead.current();
   }, [id, done]);
+  useEffect(() => {
+    if (!gone.current || id === null) return;
+    gone.current = false;
+    frame.current?.querySelector<HTMLInputElement>('.one-question input[type="text"]')?.focus();
+  }, [id]);
   return (
     <section ref={frame} tabIndex={-1} aria-label={label} className="mt-3 border-t-[1.5px] border-ink outline-offset-[-3px]">
       {question === undefined ? (
@@ -106,9 +114,17 @@ function OneByOne({ label, questions, end }: AskedProps) {
       ) : (
         <div
           onFocusCapture={(event) => {
-            if (!(event.target instanceof HTMLInputElement)) return;
-            typing.current = true;
-            setAt(question.id);
+            if (event.target instanceof HTMLInputElement) setAt(question.id);
+          }}
+          onInputCapture={(event) => {
+            if (event.target instanceof HTMLInputElement) typing.current = true;
+          }}
+          onKeyDown={(event) => {
+            if (event.key !== "Enter" || !(event.target instanceof HTMLInputElement)) return;
+            event.preventDefault();
+            // What was just typed may still be on its way: it goes on once that is kept and good.
+            typing.current = false;
+            if (question.done) onward();
           }}
         >
           <p className="flex justify-between py-2 text-body text-ink2" aria-live="polite">

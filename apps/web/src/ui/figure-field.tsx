@@ -55,7 +55,7 @@ export function FigureField(props: FigureFieldProps) {
             aria-describedby={error !== null ? `${id}-error` : help === undefined ? undefined : `${id}-help`}
             onChange={(event) => type(event.target.value)}
             onBlur={leave}
-            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-ink2 pointer-coarse:min-h-[48px] ${large ? "min-h-[40px] w-[112px] text-large" : "min-h-[34px] w-[96px] text-large"} ${error === null ? "" : "border-lead"}`}
+            className={`figure edge bg-face px-2 text-right placeholder:font-normal placeholder:text-small placeholder:text-ink2 pointer-coarse:min-h-[48px] ${large ? "min-h-[40px] w-[112px] text-large" : "min-h-[34px] w-[96px] text-large"} ${error === null ? "" : "border-lead"}`}
           />
           <span className={`w-[46px] text-ink2 ${unit.length > LONG_UNIT ? "text-small" : "text-body"}`}>{unit}</span>
           {onFrom !== undefined && from === null && <span className="w-[32px]" />}

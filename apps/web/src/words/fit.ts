@@ -79,6 +79,7 @@ export const FIT = {
   fixLast: "Dry fit now; tape and screw after the test",
   screwsOut: "Screws taken out",
   screwsIn: "Screws put back",
+  allScrewsIn: (out: number): string => (out === 1 ? "The one screw is back in" : `All ${out} are back in`),
   screwsCount: (name: string): string => `${name}: one more`,
   mountAsk: "Dry fit first, then answer",
   orientation: "Mounted how",

@@ -51,7 +51,7 @@ export const FIRST = {
   unit: "Air conditioner",
   feeds: "What feeds it",
   kinds: { "inverter-generator": "Inverter generator", generator: "Open-frame generator", shore: "Shore power", inverter: "Inverter" },
-  unknown: "if you know it",
+  unknown: "if known",
   keep: "Name it to keep it",
 } as const;
 

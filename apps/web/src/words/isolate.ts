@@ -1,4 +1,4 @@
-import { formatNumber, rowOf } from "@amp-saver/core/quantity";
+import { formatNumber, formatVolts, rowOf } from "@amp-saver/core/quantity";
 import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/core/study/isolation";
 import type { OwnMinutes, SitePlace, SiteQuestion } from "@amp-saver/core/study/site";
 import type { Feed } from "@amp-saver/records";
@@ -113,6 +113,7 @@ export const ISOLATE = {
   meterHelp: "Prove the meter on a proving unit or a supply outside the rig, measure, and prove it again. 50 V at least.",
   before: "Meter proved before",
   after: "Meter proved after",
+  sameAgain: (volts: number): string => `It shows ${formatVolts(volts)} again`,
   pairs: "Measured dead",
   pairsHelp:
     "On the low-impedance range: below 3 V is dead, nothing else is. Measure all three pairs: with reversed polarity, neutral stays hot behind an open breaker.",

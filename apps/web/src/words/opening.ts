@@ -25,6 +25,7 @@ export const OPENING = {
   } satisfies Readonly<Record<ScrewPlace, string>>,
   out: "out",
   in: "back in",
+  allIn: (place: string, out: number): string => `${place}: ${out === 1 ? "its screw is" : `all ${out}`} back in`,
   hidden: (place: string): string => `${place}: hidden by`,
   hiders: { nothing: "nothing", sealant: "sealant", foam: "foam", label: "a label", trim: "trim" } satisfies Readonly<
     Record<(typeof SCREW_HIDERS)[number], string>

@@ -1,5 +1,6 @@
 import type { FitLog } from "@amp-saver/records";
 import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Pick } from "../../ui/pick.tsx";
@@ -105,6 +106,11 @@ export function ScrewsByPlace({ work, save }: { readonly work: FitLog; readonly 
             {count(place, "out")}
             {count(place, "in")}
           </div>
+          {(work.screws[place]?.in ?? 0) < (work.screws[place]?.out ?? 0) && (
+            <Button className="min-h-[48px]" onClick={() => change(place, (own) => ({ in: own.out }))}>
+              {OPENING.allIn(OPENING.places[place], work.screws[place]?.out ?? 0)}
+            </Button>
+          )}
           {(work.screws[place]?.out ?? 0) > 0 && (
             <Pick
               label={OPENING.hidden(OPENING.places[place])}

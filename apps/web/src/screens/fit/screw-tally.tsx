@@ -1,4 +1,5 @@
 import type { FitLog } from "@amp-saver/records";
+import { Button } from "../../ui/button.tsx";
 import { FIT } from "../../words/fit.ts";
 import type { SaveFitLog } from "../save-fit-log.ts";
 
@@ -43,6 +44,11 @@ export function ScrewTally({ work, save }: ScrewTallyProps) {
     <section>
       {row("screwsOut", FIT.screwsOut)}
       {row("screwsIn", FIT.screwsIn)}
+      {work.screwsIn < work.screwsOut && (
+        <Button className="mt-2 min-h-[48px]" onClick={() => void save((kept) => ({ screwsIn: kept.screwsOut }), "screwsIn")}>
+          {FIT.allScrewsIn(work.screwsOut)}
+        </Button>
+      )}
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import type { FitLog } from "@amp-saver/records";
 import { useRef } from "react";
+import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { Question } from "../asked.tsx";
@@ -23,7 +24,14 @@ export function usePairQuestions(view: IsolationView, work: FitLog, save: SaveFi
       at === "before" ? (
         <VoltsField label={ISOLATE.before} value={work.meterBefore} onVolts={(meterBefore) => save({ meterBefore }, "meterBefore")} />
       ) : (
-        <VoltsField label={ISOLATE.after} value={work.meterAfter} onVolts={(meterAfter) => save({ meterAfter }, "meterAfter")} />
+        <>
+          <VoltsField label={ISOLATE.after} value={work.meterAfter} onVolts={(meterAfter) => save({ meterAfter }, "meterAfter")} />
+          {work.meterAfter === null && work.meterBefore !== null && (
+            <RoofButton onClick={() => save({ meterAfter: work.meterBefore }, "meterAfter")}>
+              {ISOLATE.sameAgain(work.meterBefore)}
+            </RoofButton>
+          )}
+        </>
       ),
   });
   const pairs = view.pairs.map(({ pair, verdict }): Question => {

@@ -1,6 +1,7 @@
 import { fitLogCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Button } from "../../ui/button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
@@ -20,6 +21,8 @@ export function KitPart(props: PartProps) {
   const missing = Object.values(lists)
     .flat()
     .filter(({ key }) => packed[key] !== true);
+  const pack = (keys: readonly string[]): void =>
+    void commit(fitLogCommit(job, {}, "packed", { packed: Object.fromEntries(keys.map((key) => [key, true])) }));
   const pieces = view.kit.reduce((sum, line) => sum + line.needed, 0);
   const spares = view.kit.reduce((sum, line) => sum + line.spare, 0);
   return (
@@ -33,6 +36,11 @@ export function KitPart(props: PartProps) {
       {(["kit", "tools", "consumables"] as const).map((group) => (
         <section key={group} className="mt-3">
           <SectionHeading>{PLAN[group]}</SectionHeading>
+          {lists[group].some(({ key }) => packed[key] !== true) && (
+            <Button className="my-1 min-h-[48px]" onClick={() => pack(lists[group].map(({ key }) => key))}>
+              {PLAN.packAll(PLAN[group])}
+            </Button>
+          )}
           {lists[group].map(({ key, text }) => (
             <Tick
               key={key}
