@@ -50,7 +50,7 @@ export default defineConfig({
           name: "e2e",
           isolate: false,
           include: ["e2e/**/*.test.ts"],
-          maxWorkers: 3,
+          maxWorkers: 2,
           sequence: { groupOrder: 1 },
           testTimeout: 600_000,
           hookTimeout: 300_000,
