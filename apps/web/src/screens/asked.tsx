@@ -112,6 +112,7 @@ function OneByOne({ label, questions, end }: AskedProps) {
       {question === undefined ? (
         end
       ) : (
+        // biome-ignore lint/a11y/noStaticElementInteractions: what is typed in the field inside passes through here
         <div
           onFocusCapture={(event) => {
             if (event.target instanceof HTMLInputElement) setAt(question.id);
