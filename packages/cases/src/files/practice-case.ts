@@ -63,7 +63,7 @@ const sourceSchema = z.strictObject({
 const seconds = number("acts.seconds");
 const actSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("switch"), source: id, on: z.boolean() }),
-  z.strictObject({ act: z.literal("lock"), source: id }),
+  z.strictObject({ act: z.literal(["lock", "unlock"]), source: id }),
   z.strictObject({ act: z.literal(["open", "close"]), cover: z.literal(COVERS) }),
   z.strictObject({ act: z.literal("measure"), range: z.literal(MEASURE_RANGES), from: at, to: at }),
   z.strictObject({ act: z.literal("bleed"), part: id, from: id, to: id, seconds }),

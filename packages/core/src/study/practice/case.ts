@@ -73,7 +73,7 @@ export type Cover = (typeof COVERS)[number];
 /** What a learner can do. */
 export type PracticeAct =
   | { readonly act: "switch"; readonly source: string; readonly on: boolean }
-  | { readonly act: "lock"; readonly source: string }
+  | { readonly act: "lock" | "unlock"; readonly source: string }
   | { readonly act: "open" | "close"; readonly cover: Cover }
   | { readonly act: "measure"; readonly range: MeasureRange; readonly from: Terminal; readonly to: Terminal }
   | { readonly act: "bleed"; readonly part: string; readonly from: string; readonly to: string; readonly seconds: number }

@@ -15,7 +15,7 @@ function anyAct(of: PracticeCase): fc.Arbitrary<PracticeAct> {
   const seconds = fc.constantFrom(0, 1, 5, 60, 600, 90_000, Number.NaN);
   return fc.oneof(
     fc.record({ act: fc.constant("switch" as const), source, on: fc.boolean() }),
-    fc.record({ act: fc.constant("lock" as const), source }),
+    fc.record({ act: fc.constantFrom("lock" as const, "unlock" as const), source }),
     fc.record({ act: fc.constantFrom("open" as const, "close" as const), cover }),
     fc.record({ act: fc.constant("measure" as const), range: fc.constantFrom(...MEASURE_RANGES), from: at, to: at }),
     fc.record({

@@ -47,3 +47,29 @@ describe("hands in a unit that was dead", () => {
     expect(luckOf(acts)).toHaveLength(2);
   });
 });
+
+describe("a lock", () => {
+  it("keeps a source off until it is taken off, and is taken off once", () => {
+    const shore = { source: "shore" } as const;
+    const acts: readonly PracticeAct[] = [
+      { act: "unlock", ...shore },
+      { act: "switch", ...shore, on: false },
+      { act: "lock", ...shore },
+      { act: "switch", ...shore, on: true },
+      { act: "unlock", ...shore },
+      { act: "switch", ...shore, on: true },
+      { act: "unlock", source: "none" },
+    ];
+    const played = playPractice(given(), acts);
+    const did = { did: true };
+    expect(played.ok && played.value.steps).toEqual([
+      { refused: "already" },
+      did,
+      did,
+      { refused: "locked" },
+      did,
+      did,
+      { refused: "no-such-source" },
+    ]);
+  });
+});

@@ -40,6 +40,11 @@ export class ProofKeeper {
     if (act.act === "measure" && "shown" in step) this.measured(bench, act, step.shown);
   }
 
+  /** What nobody has shown yet, were hands to go in now. */
+  lacks(bench: Bench): readonly Unproven[] {
+    return this.unproven(bench);
+  }
+
   /** Every time hands went in. */
   all(): readonly HandsIn[] {
     return this.hands;

@@ -12,4 +12,6 @@ export {
   type PracticeStep,
 } from "./case.ts";
 export { type Practice, playPractice, standing } from "./judge.ts";
+export { drawLesson, LESSONS } from "./lessons.ts";
+export { markLesson } from "./mark.ts";
 export { actOn } from "./run.ts";

@@ -133,6 +133,7 @@ const act = (label: string, value: number) => ({ label, unit: "s", value, min: 1
 export const ACT_SECONDS = {
   switch: act("A source switched, and the way there", 30),
   lock: act("A lock and a tag put on", 20),
+  unlock: act("A lock and a tag taken off", 20),
   open: act("A cover opened", 60),
   close: act("A cover closed", 40),
   measure: act("Two points measured", 6),

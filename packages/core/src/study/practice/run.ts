@@ -43,6 +43,8 @@ function doneAt(bench: Bench, act: PracticeAct): Done {
       return switched(bench, act.source, act.on);
     case "lock":
       return locked(bench, act.source);
+    case "unlock":
+      return unlocked(bench, act.source);
     case "open":
     case "close":
       return covered(bench, act);
@@ -98,6 +100,13 @@ function locked(bench: Bench, id: string): Done {
   if (state.on) return refused(bench, "still-on");
   if (state.locked) return refused(bench, "already");
   return did({ ...bench, switches: new Map(bench.switches).set(id, { ...state, locked: true }) });
+}
+
+function unlocked(bench: Bench, id: string): Done {
+  const state = bench.switches.get(id);
+  if (state === undefined) return refused(bench, "no-such-source");
+  if (!state.locked) return refused(bench, "already");
+  return did({ ...bench, switches: new Map(bench.switches).set(id, { ...state, locked: false }) });
 }
 
 function covered(bench: Bench, { act, cover }: Extract<PracticeAct, { readonly act: "open" | "close" }>): Done {

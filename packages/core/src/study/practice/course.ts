@@ -1,0 +1,100 @@
+import { ok, type Result } from "../../quantity/index.ts";
+import type { PrepareFailure } from "../motor-start/index.ts";
+import { type Bench, newBench } from "./bench.ts";
+import type { PracticeAct, PracticeCase, PracticeFaultCode } from "./case.ts";
+import { ProofKeeper } from "./debrief.ts";
+import { bleedAndRead, lookDead, offAndOpen, proveDead, supplyPairs } from "./expert.ts";
+import { compressorAt, runCapacitorAt } from "./names.ts";
+import { actOn } from "./run.ts";
+
+/** Faults that a supply shows while it is live, before anything is opened. */
+const LIVE: ReadonlySet<PracticeFaultCode> = new Set(["hot-neutral-reversed", "neutral-open", "low-volts"]);
+/** Faults that a source shows by itself once another is off. */
+const BY_ITSELF: ReadonlySet<PracticeFaultCode> = new Set(["inverter-feeds-again", "auto-start"]);
+/** Faults that only a start or a run shows. */
+const RUNNING: ReadonlySet<PracticeFaultCode> = new Set([
+  "thin-cord",
+  "dirty-coil",
+  "energy-manager-waits",
+  "not-rested",
+  "weak-source",
+  "eco-mode",
+  "source-overload",
+]);
+
+/** Times that a charge which comes back is bled again before somebody gives up. */
+const BLEEDS_MOST = 6;
+/** Time that a source needs until it feeds, and a start until it runs, s. */
+const FEEDS_S = 90;
+const RUNS_S = 30;
+/** Time after which a source that carries too much gives way, s. */
+const GIVES_WAY_S = 300;
+
+/** An expert at work on a bench: does acts and keeps them. */
+class Expert {
+  readonly acts: PracticeAct[] = [];
+  readonly keeper = new ProofKeeper();
+  bench: Bench;
+
+  constructor(bench: Bench) {
+    this.bench = bench;
+  }
+
+  do(acts: readonly PracticeAct[]): void {
+    for (const act of acts) {
+      const done = actOn(this.bench, act);
+      this.keeper.take(this.bench, this.acts.length, act, done.step);
+      this.bench = done.bench;
+      this.acts.push(act);
+    }
+  }
+}
+
+/** A short course that proves a case dead, finds all that is hidden in it, and lets it run where `runs`. */
+export function expertCourse(given: PracticeCase, runs: boolean): Result<readonly PracticeAct[], PrepareFailure | "no-compressor"> {
+  const begun = newBench(given);
+  if (!begun.ok) return begun;
+  const expert = new Expert(begun.value);
+  const codes = given.faults.map((f) => f.code);
+  const pairs = supplyPairs(expert.bench);
+  const measured = (range: "volts" | "volts-low-z"): readonly PracticeAct[] =>
+    pairs.map(([from, to]) => ({ act: "measure", range, from, to }));
+  if (codes.some((code) => LIVE.has(code))) expert.do(measured("volts-low-z"));
+  if (codes.some((code) => BY_ITSELF.has(code)))
+    expert.do([...firstOff(expert.bench), { act: "wait", seconds: FEEDS_S }, ...measured("volts-low-z")]);
+  expert.do(offAndOpen(expert.bench));
+  if (codes.includes("stray-volts")) expert.do(measured("volts"));
+  expert.do(proveDead(expert.bench));
+  for (let k = 0; k < BLEEDS_MOST && expert.keeper.lacks(expert.bench).length > 0; k++) expert.do(bleedAndRead(expert.bench));
+  const run = runs || codes.some((code) => RUNNING.has(code));
+  const { netlist } = expert.bench;
+  const common = netlist.conductors.find((c) => c.ends.includes(compressorAt(netlist, "C")));
+  if (run && common !== undefined) expert.do([{ act: "clamp", conductor: common.id, mode: "live" }]);
+  else expert.do([{ act: "touch", at: runCapacitorAt(netlist, "C") }]);
+  for (const code of codes) expert.do(lookDead(expert.bench, code) ?? []);
+  if (!run) return ok(expert.acts);
+  const [source] = given.sources;
+  expert.do([
+    { act: "unlock", source: source?.id ?? "" },
+    { act: "switch", source: source?.id ?? "", on: true },
+    { act: "wait", seconds: FEEDS_S },
+    { act: "call", on: true },
+    { act: "wait", seconds: RUNS_S },
+    { act: "read" },
+    ...measured("volts-low-z").slice(0, 1),
+  ]);
+  if (codes.includes("source-overload")) expert.do([{ act: "wait", seconds: GIVES_WAY_S }, { act: "read" }]);
+  if (codes.includes("energy-manager-waits")) expert.do([{ act: "wait", seconds: GIVES_WAY_S }, { act: "read" }]);
+  return ok(expert.acts);
+}
+
+/** What feeds now, off and locked. */
+function firstOff({ made, switches }: Bench): readonly PracticeAct[] {
+  const first = made.given.sources.find((s) => switches.get(s.id)?.on === true);
+  return first === undefined
+    ? []
+    : [
+        { act: "switch", source: first.id, on: false },
+        { act: "lock", source: first.id },
+      ];
+}

@@ -1,0 +1,112 @@
+import { farEnd, nameOn, partOf, type Terminal, terminal } from "../../network/index.ts";
+import { DEAD_PAIRS, ISOLATION_PARAMS } from "../isolation/index.ts";
+import { type Bench, sectionsNow } from "./bench.ts";
+import { PROVING, type PracticeAct, type PracticeFaultCode } from "./case.ts";
+import { compressorAt, compressorOf, runCapacitorAt } from "./names.ts";
+
+/** Rest between two readings of a capacitor, s: what is asked, and a little for the hand. */
+const AGAIN_S = ISOLATION_PARAMS.againS.value;
+/** Time that a bleeder stays on a capacitor, s. */
+const BLEED_S = 15;
+
+const volts = (from: Terminal, to: Terminal, range: "volts" | "volts-low-z" | "volts-dc" = "volts-low-z"): PracticeAct => ({
+  act: "measure",
+  range,
+  from,
+  to,
+});
+const ohms = (from: Terminal, to: Terminal): PracticeAct => ({ act: "measure", range: "ohms", from, to });
+const PROVE: PracticeAct = volts(PROVING.from, PROVING.to);
+
+/** The supply of a bench, and its pairs that must be dead. */
+export function supplyPairs({ netlist, made }: Bench): readonly (readonly [Terminal, Terminal])[] {
+  const supply = netlist.parts.find((p) => p.kind === "supply")?.id ?? "";
+  const system = made.given.unit.plateVolts > 160 ? 240 : 120;
+  return DEAD_PAIRS[system].map((pair) => {
+    const [a = "", b = ""] = pair.split("-");
+    return [terminal(supply, a), terminal(supply, b)] as const;
+  });
+}
+
+/** Every source off and locked, and the box open. */
+export function offAndOpen({ made, switches }: Bench): readonly PracticeAct[] {
+  const { sources } = made.given;
+  return [
+    ...sources.flatMap(({ id }): readonly PracticeAct[] => {
+      const state = switches.get(id);
+      const off: readonly PracticeAct[] = state?.on === true ? [{ act: "switch", source: id, on: false }] : [];
+      return state?.locked === true ? [] : [...off, { act: "lock", source: id }];
+    }),
+    { act: "open", cover: "box" },
+  ];
+}
+
+/** What proves a unit dead: the meter live, every pair dead, the meter live again, every capacitor bled and read twice. */
+export function proveDead(bench: Bench): readonly PracticeAct[] {
+  return [PROVE, ...supplyPairs(bench).map(([a, b]) => volts(a, b)), PROVE, ...bleedAndRead(bench)];
+}
+
+/** Every capacitor bled, read, and read again: it can rebound. */
+export function bleedAndRead(bench: Bench): readonly PracticeAct[] {
+  const sections = sectionsNow(bench);
+  const bleeds = sections.map(({ part, a, b }): PracticeAct => ({ act: "bleed", part, from: nameOn(a), to: nameOn(b), seconds: BLEED_S }));
+  const charge = sections.map(({ a, b }) => volts(a, b, "volts-dc"));
+  return [...bleeds, ...charge, { act: "wait", seconds: AGAIN_S }, ...charge];
+}
+
+/** The conductor at a terminal; empty where there is none. */
+const wireAt = ({ netlist }: Bench, at: Terminal): string => netlist.conductors.find((c) => c.ends.includes(at))?.id ?? "";
+
+/** The other end of what hangs on a terminal; null where it is free, or nothing does. */
+function otherEnd({ netlist }: Bench, at: Terminal): Terminal | null {
+  const wire = netlist.conductors.find((c) => c.ends.includes(at));
+  return wire === undefined ? null : farEnd(wire, at);
+}
+
+/** What tells a fault apart, once the unit is dead and open; null for one that only shows while it is live. */
+export function lookDead(bench: Bench, code: PracticeFaultCode): readonly PracticeAct[] | null {
+  const { netlist } = bench;
+  const [c, r, s] = (["C", "R", "S"] as const).map((name) => compressorAt(netlist, name)) as [Terminal, Terminal, Terminal];
+  const [capC, herm] = (["C", "HERM"] as const).map((name) => runCapacitorAt(netlist, name)) as [Terminal, Terminal];
+  const terminals: PracticeAct = { act: "open", cover: "terminals" };
+  switch (code) {
+    case "capacitor-rebounds":
+      return [{ act: "wait", seconds: 60 }, volts(capC, herm, "volts-dc")];
+    case "capacitor-weak":
+      return [
+        { act: "lift", conductor: "all", at: herm },
+        { act: "measure", range: "capacitance", from: capC, to: herm },
+      ];
+    case "aid-left-in":
+      return [
+        { act: "lift", conductor: wireOfMotor(bench, herm), at: herm },
+        { act: "measure", range: "capacitance", from: capC, to: herm },
+      ];
+    case "run-start-swapped":
+      return [terminals, ohms(c, herm)];
+    case "orphan":
+      return [terminals, ohms(otherEnd(bench, c) ?? switchedBy(bench), c)];
+    case "wrong-herm":
+    case "bad-crimp":
+      return [terminals, ohms(s, herm)];
+    case "overload-open":
+      return [terminals, ohms(c, r)];
+    case "winding-to-case":
+      return [terminals, { act: "lift", conductor: wireAt(bench, r), at: r }, ohms(r, terminal(compressorOf(netlist), "G"))];
+    default:
+      return null;
+  }
+}
+
+/** The wire from a terminal to the compressor. */
+function wireOfMotor({ netlist }: Bench, at: Terminal): string {
+  const motor = compressorOf(netlist);
+  const wire = netlist.conductors.find((c) => c.ends.includes(at) && c.ends.some((e) => e !== null && partOf(e) === motor));
+  return wire?.id ?? "";
+}
+
+/** Where what switches the compressor lets its current out. */
+function switchedBy({ netlist }: Bench): Terminal {
+  const relay = netlist.parts.find((p) => p.kind === "relay" || p.kind === "contactor");
+  return terminal(relay?.id ?? "", relay?.kind === "contactor" ? "T1" : "NO");
+}

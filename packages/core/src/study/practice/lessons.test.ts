@@ -1,0 +1,64 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { expertCourse } from "./course.ts";
+import { drawLesson, LESSONS, markLesson, type PracticeAct, type PracticeCase } from "./index.ts";
+
+const SEEDS = [1, 2, 3, 5, 8, 13, 21, 34];
+const expert = (given: PracticeCase, runs: boolean): readonly PracticeAct[] => {
+  const course = expertCourse(given, runs);
+  if (!course.ok) throw new Error(course.reason);
+  return course.value;
+};
+const marked = (lesson: (typeof LESSONS)[number], given: PracticeCase, acts: readonly PracticeAct[]) => {
+  const mark = markLesson(lesson, given, acts);
+  if (!mark.ok) throw new Error(mark.reason);
+  return mark.value;
+};
+
+describe.each(LESSONS.map((lesson) => [lesson.id, lesson] as const))("lesson %s", (_, lesson) => {
+  it.each(SEEDS)("on seed %i is done by an expert: nothing hurts, nothing is luck, all is found", (seed) => {
+    const given = drawLesson(lesson, seed);
+    const acts = expert(given, lesson.goals.includes("runs"));
+    const mark = marked(lesson, given, acts);
+    const told = JSON.stringify({ faults: given.faults, stopped: mark.stopped && acts[mark.stopped.act], mark: { ...mark, expert: 0 } });
+    expect([mark.stopped, mark.luck, mark.missed, mark.done], told).toEqual([null, [], [], true]);
+    expect(mark.seconds).toBe(mark.expert.seconds);
+  });
+
+  it("is not done by hands that go in at once: stopped, or lucky", () => {
+    for (const seed of SEEDS) {
+      const given = drawLesson(lesson, seed);
+      const can = given.netlist.parts.find((p) => p.kind === "run-capacitor")!.id;
+      const mark = marked(lesson, given, [
+        { act: "open", cover: "box" },
+        { act: "touch", at: `${can}.HERM` },
+        { act: "touch", at: `${can}.C` },
+      ]);
+      expect(mark.done).toBe(false);
+      expect(mark.stopped !== null || mark.luck.length > 0).toBe(true);
+    }
+  });
+
+  it("hides the same under the same seed, and tells nothing by its colors", () => {
+    fc.assert(
+      fc.property(fc.nat(100_000), (seed) => {
+        const given = drawLesson(lesson, seed);
+        expect(drawLesson(lesson, seed)).toEqual(given);
+        expect(given.faults.map((f) => f.code)).toHaveLength(lesson.hides.length);
+        const roles = new Set(given.netlist.conductors.filter((c) => c.color !== "green").map((c) => c.color));
+        expect(roles.size).toBeGreaterThan(0);
+      }),
+      { numRuns: 20, seed: 5 },
+    );
+  });
+});
+
+describe("the lessons", () => {
+  it("are twelve, each under a name of its own, and hide every fault of theirs on some seed", () => {
+    expect(new Set(LESSONS.map(({ id }) => id)).size).toBe(12);
+    for (const lesson of LESSONS) {
+      const hidden = new Set(Array.from({ length: 60 }, (_, seed) => drawLesson(lesson, seed).faults.map((f) => f.code)).flat());
+      expect([...hidden].toSorted()).toEqual([...new Set(lesson.hides.flat())].toSorted());
+    }
+  });
+});
