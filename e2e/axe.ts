@@ -2,10 +2,10 @@ import axe from "axe-core";
 import type { Page } from "puppeteer-core";
 
 const ALL = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
-/** The one rule that goes by colours, which are all that a theme changes. */
+/** The one rule that goes by colors, which are all that a theme changes. */
 const COLORS = ["color-contrast"];
 
-/** Breaches of WCAG 2.2 AA that axe finds on the page, in a line each; of colours alone where the rest was looked at. */
+/** Breaches of WCAG 2.2 AA that axe finds on the page, in a line each; of colors alone where the rest was looked at. */
 export async function axeFindings(page: Page, colorsOnly = false): Promise<string[]> {
   if (!(await page.evaluate(() => "axe" in window))) await page.evaluate(axe.source);
   return page.evaluate(

@@ -1,15 +1,17 @@
-import { lazy, Suspense, useState } from "react";
+import { lazy, useState } from "react";
 import { Link } from "react-router";
 import { useStore } from "../store/provider.tsx";
 import { useSettings } from "../store/settings.tsx";
 import { KeyCap } from "../ui/key-cap.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { Mark } from "../ui/mark.tsx";
+import { SheetBehind } from "../ui/sheet-behind.tsx";
 import { COMMON, PRODUCT } from "../words/common.ts";
 import { KEEPING } from "../words/keeping.ts";
 import { useAppState } from "./use-app-state.ts";
 
-const KeysSheet = lazy(() => import("./keys-sheet.tsx").then((m) => ({ default: m.KeysSheet })));
+const load = () => import("./keys-sheet.tsx");
+const KeysSheet = lazy(() => load().then((m) => ({ default: m.KeysSheet })));
 
 /** One cell of the title block: a label and what it says. */
 export interface TitleCell {
@@ -67,11 +69,9 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
         <KeyCap name="?" /> <span className="figure hidden pointer-coarse:inline">?</span>
         <span className="max-[62.4375rem]:hidden">{COMMON.keys}</span>
       </button>
-      {keys && (
-        <Suspense fallback={null}>
-          <KeysSheet open={keys} onOpenChange={setKeys} />
-        </Suspense>
-      )}
+      <SheetBehind open={keys} load={load}>
+        <KeysSheet open={keys} onOpenChange={setKeys} />
+      </SheetBehind>
     </header>
   );
 }

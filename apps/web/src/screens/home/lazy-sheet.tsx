@@ -1,16 +1,14 @@
-import { type ComponentProps, lazy, Suspense, useEffect } from "react";
+import { type ComponentProps, lazy } from "react";
+import { SheetBehind } from "../../ui/sheet-behind.tsx";
 
 const load = () => import("./new-rig-sheet.tsx");
 const NewRigSheet = lazy(() => load().then((m) => ({ default: m.NewRigSheet })));
 
-/** The sheet that names a rig: its script comes behind the first picture, before anybody asks for it. */
+/** The sheet that names a rig. */
 export function LazySheet(props: ComponentProps<typeof NewRigSheet>) {
-  useEffect(() => {
-    void load().catch(() => undefined);
-  }, []);
-  return props.open ? (
-    <Suspense fallback={null}>
+  return (
+    <SheetBehind open={props.open} load={load}>
       <NewRigSheet {...props} />
-    </Suspense>
-  ) : null;
+    </SheetBehind>
+  );
 }

@@ -21,8 +21,8 @@ export function KitPart(props: PartProps) {
   const missing = Object.values(lists)
     .flat()
     .filter(({ key }) => packed[key] !== true);
-  const pack = (keys: readonly string[]): void =>
-    void commit(fitLogCommit(job, {}, "packed", { packed: Object.fromEntries(keys.map((key) => [key, true])) }));
+  const pack = (keys: readonly string[], yes: boolean): void =>
+    void commit(fitLogCommit(job, {}, `packed ${keys.join()}`, { packed: Object.fromEntries(keys.map((key) => [key, yes])) }));
   const pieces = view.kit.reduce((sum, line) => sum + line.needed, 0);
   const spares = view.kit.reduce((sum, line) => sum + line.spare, 0);
   return (
@@ -37,17 +37,20 @@ export function KitPart(props: PartProps) {
         <section key={group} className="mt-3">
           <SectionHeading>{PLAN[group]}</SectionHeading>
           {lists[group].some(({ key }) => packed[key] !== true) && (
-            <Button className="my-1 min-h-[48px]" onClick={() => pack(lists[group].map(({ key }) => key))}>
+            <Button
+              className="my-1 min-h-[48px]"
+              onClick={() =>
+                pack(
+                  lists[group].map(({ key }) => key),
+                  true,
+                )
+              }
+            >
               {PLAN.packAll(PLAN[group])}
             </Button>
           )}
           {lists[group].map(({ key, text }) => (
-            <Tick
-              key={key}
-              label={text}
-              ticked={packed[key] === true}
-              onChange={(yes) => void commit(fitLogCommit(job, {}, `packed ${key}`, { packed: { [key]: yes } }))}
-            />
+            <Tick key={key} label={text} ticked={packed[key] === true} onChange={(yes) => pack([key], yes)} />
           ))}
         </section>
       ))}

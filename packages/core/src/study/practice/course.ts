@@ -3,8 +3,9 @@ import type { PrepareFailure } from "../motor-start/index.ts";
 import { type Bench, newBench } from "./bench.ts";
 import type { PracticeAct, PracticeCase, PracticeFaultCode } from "./case.ts";
 import { ProofKeeper } from "./debrief.ts";
-import { bleedAndRead, lookDead, offAndOpen, proveDead, supplyPairs } from "./expert.ts";
-import { compressorAt, runCapacitorAt } from "./names.ts";
+import { bleedAndRead, lookDead, offAndOpen, proveDead } from "./expert.ts";
+import { compressorAt, runCapacitorAt, supplyPairs } from "./names.ts";
+import { PRACTICE_PARAMS as P } from "./params.ts";
 import { actOn } from "./run.ts";
 
 /** Faults that a supply shows while it is live, before anything is opened. */
@@ -22,14 +23,11 @@ const RUNNING: ReadonlySet<PracticeFaultCode> = new Set([
   "source-overload",
 ]);
 
+/** Faults that only minutes show. */
+const SLOW: ReadonlySet<PracticeFaultCode> = new Set(["source-overload", "energy-manager-waits"]);
+
 /** Times that a charge which comes back is bled again before somebody gives up. */
 const BLEEDS_MOST = 6;
-/** Time that a source needs until it feeds, and a start until it runs, s. */
-const FEEDS_S = 90;
-const RUNS_S = 30;
-/** Time after which a source that carries too much gives way, s. */
-const GIVES_WAY_S = 300;
-
 /** An expert at work on a bench: does acts and keeps them. */
 class Expert {
   readonly acts: PracticeAct[] = [];
@@ -56,12 +54,12 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
   if (!begun.ok) return begun;
   const expert = new Expert(begun.value);
   const codes = given.faults.map((f) => f.code);
-  const pairs = supplyPairs(expert.bench);
+  const pairs = supplyPairs(expert.bench.netlist);
   const measured = (range: "volts" | "volts-low-z"): readonly PracticeAct[] =>
     pairs.map(([from, to]) => ({ act: "measure", range, from, to }));
   if (codes.some((code) => LIVE.has(code))) expert.do(measured("volts-low-z"));
   if (codes.some((code) => BY_ITSELF.has(code)))
-    expert.do([...firstOff(expert.bench), { act: "wait", seconds: FEEDS_S }, ...measured("volts-low-z")]);
+    expert.do([...firstOff(expert.bench), { act: "wait", seconds: P.expertFeedsS.value }, ...measured("volts-low-z")]);
   expert.do(offAndOpen(expert.bench));
   if (codes.includes("stray-volts")) expert.do(measured("volts"));
   expert.do(proveDead(expert.bench));
@@ -77,14 +75,13 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
   expert.do([
     { act: "unlock", source: source?.id ?? "" },
     { act: "switch", source: source?.id ?? "", on: true },
-    { act: "wait", seconds: FEEDS_S },
+    { act: "wait", seconds: P.expertFeedsS.value },
     { act: "call", on: true },
-    { act: "wait", seconds: RUNS_S },
+    { act: "wait", seconds: P.expertRunsS.value },
     { act: "read" },
     ...measured("volts-low-z").slice(0, 1),
   ]);
-  if (codes.includes("source-overload")) expert.do([{ act: "wait", seconds: GIVES_WAY_S }, { act: "read" }]);
-  if (codes.includes("energy-manager-waits")) expert.do([{ act: "wait", seconds: GIVES_WAY_S }, { act: "read" }]);
+  if (codes.some((code) => SLOW.has(code))) expert.do([{ act: "wait", seconds: P.expertGivesWayS.value }, { act: "read" }]);
   return ok(expert.acts);
 }
 

@@ -1,8 +1,9 @@
-import { nameOn, terminal, terminalsOf } from "../../network/index.ts";
-import { DEAD_PAIRS, ISOLATION_PARAMS } from "../isolation/index.ts";
+import { nameOn } from "../../network/index.ts";
+import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import type { Bench } from "./bench.ts";
 import { sectionsNow } from "./bench.ts";
 import { PROVING, type PracticeAct, type PracticeStep } from "./case.ts";
+import { supplyPairs } from "./names.ts";
 
 /** What is still unproven when hands go in. */
 const UNPROVEN = ["source-on", "not-locked", "meter-before", "pairs", "meter-after", "charge"] as const;
@@ -35,14 +36,9 @@ export class ProofKeeper {
   /** Takes one act in, with the bench before it and what it showed. */
   take(bench: Bench, index: number, act: PracticeAct, step: PracticeStep): void {
     if ("refused" in step) return;
-    if (HANDS.has(act.act)) this.hands.push({ act: index, unproven: this.unproven(bench) });
+    if (HANDS.has(act.act)) this.hands.push({ act: index, unproven: this.lacks(bench) });
     if (act.act === "switch" && act.on) this.shown = NOTHING;
     if (act.act === "measure" && "shown" in step) this.measured(bench, act, step.shown);
-  }
-
-  /** What nobody has shown yet, were hands to go in now. */
-  lacks(bench: Bench): readonly Unproven[] {
-    return this.unproven(bench);
   }
 
   /** Every time hands went in. */
@@ -73,10 +69,11 @@ export class ProofKeeper {
   }
 
   private allPairs(bench: Bench): boolean {
-    return pairsOf(bench).every((pair) => this.shown.pairs.has(pair));
+    return supplyPairs(bench.netlist).every(([from, to]) => this.shown.pairs.has(pairOf(from, to)));
   }
 
-  private unproven(bench: Bench): readonly Unproven[] {
+  /** What nobody has shown yet, were hands to go in now. */
+  lacks(bench: Bench): readonly Unproven[] {
     const states = [...bench.switches.values()];
     const { before, after, second } = this.shown;
     const open: Record<Unproven, boolean> = {
@@ -92,10 +89,3 @@ export class ProofKeeper {
 }
 
 const pairOf = (from: string, to: string): string => [nameOn(from), nameOn(to)].toSorted().join("-");
-
-/** The supply’s pairs that are measured before it is dead. */
-function pairsOf({ netlist }: Bench): readonly string[] {
-  const supply = netlist.parts.find((p) => p.kind === "supply");
-  const two = supply !== undefined && terminalsOf(supply, netlist).includes(terminal(supply.id, "L1"));
-  return DEAD_PAIRS[two ? 240 : 120].map((pair) => pair.split("-").toSorted().join("-"));
-}

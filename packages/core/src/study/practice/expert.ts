@@ -1,13 +1,9 @@
 import { farEnd, nameOn, partOf, type Terminal, terminal } from "../../network/index.ts";
-import { DEAD_PAIRS, ISOLATION_PARAMS } from "../isolation/index.ts";
+import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import { type Bench, sectionsNow } from "./bench.ts";
 import { PROVING, type PracticeAct, type PracticeFaultCode } from "./case.ts";
-import { compressorAt, compressorOf, runCapacitorAt } from "./names.ts";
-
-/** Rest between two readings of a capacitor, s: what is asked, and a little for the hand. */
-const AGAIN_S = ISOLATION_PARAMS.againS.value;
-/** Time that a bleeder stays on a capacitor, s. */
-const BLEED_S = 15;
+import { compressorAt, compressorOf, runCapacitorAt, supplyPairs } from "./names.ts";
+import { PRACTICE_PARAMS as P } from "./params.ts";
 
 const volts = (from: Terminal, to: Terminal, range: "volts" | "volts-low-z" | "volts-dc" = "volts-low-z"): PracticeAct => ({
   act: "measure",
@@ -17,16 +13,6 @@ const volts = (from: Terminal, to: Terminal, range: "volts" | "volts-low-z" | "v
 });
 const ohms = (from: Terminal, to: Terminal): PracticeAct => ({ act: "measure", range: "ohms", from, to });
 const PROVE: PracticeAct = volts(PROVING.from, PROVING.to);
-
-/** The supply of a bench, and its pairs that must be dead. */
-export function supplyPairs({ netlist, made }: Bench): readonly (readonly [Terminal, Terminal])[] {
-  const supply = netlist.parts.find((p) => p.kind === "supply")?.id ?? "";
-  const system = made.given.unit.plateVolts > 160 ? 240 : 120;
-  return DEAD_PAIRS[system].map((pair) => {
-    const [a = "", b = ""] = pair.split("-");
-    return [terminal(supply, a), terminal(supply, b)] as const;
-  });
-}
 
 /** Every source off and locked, and the box open. */
 export function offAndOpen({ made, switches }: Bench): readonly PracticeAct[] {
@@ -43,15 +29,17 @@ export function offAndOpen({ made, switches }: Bench): readonly PracticeAct[] {
 
 /** What proves a unit dead: the meter live, every pair dead, the meter live again, every capacitor bled and read twice. */
 export function proveDead(bench: Bench): readonly PracticeAct[] {
-  return [PROVE, ...supplyPairs(bench).map(([a, b]) => volts(a, b)), PROVE, ...bleedAndRead(bench)];
+  return [PROVE, ...supplyPairs(bench.netlist).map(([a, b]) => volts(a, b)), PROVE, ...bleedAndRead(bench)];
 }
 
 /** Every capacitor bled, read, and read again: it can rebound. */
 export function bleedAndRead(bench: Bench): readonly PracticeAct[] {
   const sections = sectionsNow(bench);
-  const bleeds = sections.map(({ part, a, b }): PracticeAct => ({ act: "bleed", part, from: nameOn(a), to: nameOn(b), seconds: BLEED_S }));
+  const bleeds = sections.map(
+    ({ part, a, b }): PracticeAct => ({ act: "bleed", part, from: nameOn(a), to: nameOn(b), seconds: P.expertBleedS.value }),
+  );
   const charge = sections.map(({ a, b }) => volts(a, b, "volts-dc"));
-  return [...bleeds, ...charge, { act: "wait", seconds: AGAIN_S }, ...charge];
+  return [...bleeds, ...charge, { act: "wait", seconds: ISOLATION_PARAMS.againS.value }, ...charge];
 }
 
 /** The conductor at a terminal; empty where there is none. */
@@ -71,7 +59,7 @@ export function lookDead(bench: Bench, code: PracticeFaultCode): readonly Practi
   const terminals: PracticeAct = { act: "open", cover: "terminals" };
   switch (code) {
     case "capacitor-rebounds":
-      return [{ act: "wait", seconds: 60 }, volts(capC, herm, "volts-dc")];
+      return [{ act: "wait", seconds: P.expertReboundS.value }, volts(capC, herm, "volts-dc")];
     case "capacitor-weak":
       return [
         { act: "lift", conductor: "all", at: herm },

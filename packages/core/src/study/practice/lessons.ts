@@ -57,7 +57,7 @@ export const LESSONS: readonly Lesson[] = [
 /** Insulation that a wire may have: it proves nothing. */
 const COLORS = ["black", "white", "red", "blue", "yellow", "brown", "orange", "purple"] as const;
 
-/** Plates that are met, by amps of a locked rotor, rated load and fan, and µF of the run capacitor. */
+/** Plates that are met (sizes from memory), by amps of a locked rotor, rated load and fan, and µF of the run capacitor. */
 const PLATES = [
   [63, 13.2, 2.5, 45],
   [56, 11.8, 2.2, 40],

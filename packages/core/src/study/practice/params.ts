@@ -116,6 +116,11 @@ export const PRACTICE_PARAMS = {
   },
   shortA: { label: "Amps that are a short circuit", unit: "A", value: 300, min: 100, max: 2000, source: FROM_MEMORY },
   learnsIn: { label: "Starts in which a starter learns", unit: "1", value: 5, min: 1, max: 10, source: COMMON_PRACTICE },
+  expertBleedS: { label: "Expert: bleeder on a capacitor", unit: "s", value: 15, min: 5, max: 120, source: FROM_MEMORY },
+  expertReboundS: { label: "Expert: wait for a charge to come back", unit: "s", value: 60, min: 10, max: 600, source: COMMON_PRACTICE },
+  expertFeedsS: { label: "Expert: wait for a source to feed", unit: "s", value: 90, min: 10, max: 600, source: FROM_MEMORY },
+  expertRunsS: { label: "Expert: wait after a call", unit: "s", value: 30, min: 5, max: 600, source: FROM_MEMORY },
+  expertGivesWayS: { label: "Expert: wait for what only minutes show", unit: "s", value: 300, min: 60, max: 3600, source: COMMON_PRACTICE },
   hurtsV: { label: "Volts that hurt", unit: "V", value: 30, min: 12, max: 60, source: "common practice: 30 V AC, from memory" },
   noticedShare: {
     label: "Difference of two readings that is noticed",
