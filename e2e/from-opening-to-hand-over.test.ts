@@ -78,6 +78,17 @@ describe("opening a unit", () => {
             .join() === "2,1",
       ),
     );
+    await press(page, "Shroud: all 2 back in");
+    await until("the place to be whole", () =>
+      page
+        .$$eval("output", (all) =>
+          all
+            .slice(0, 2)
+            .map((e) => e.textContent)
+            .join(),
+        )
+        .then((counts) => counts === "2,2"),
+    );
   });
 });
 

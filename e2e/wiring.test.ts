@@ -132,6 +132,9 @@ describe("the wiring of a unit", () => {
     const { page } = session;
     await openPart(page, "Kit");
     await sees(page, /\d+ things are not packed yet/);
+    await press(page, "Kit and spares: all packed");
+    await press(page, "Tools: all packed");
+    await until("the buttons to go", async () => (await page.$$("::-p-text(: all packed)")).length === 1);
     const open = (): Promise<number> => page.$$eval('main [role="checkbox"][aria-checked="false"]', (all) => all.length);
     for (let left = await open(); left > 2; left--) {
       await (await until("something to pack", () => page.$('main [role="checkbox"][aria-checked="false"]'))).click();
