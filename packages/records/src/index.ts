@@ -19,6 +19,15 @@ export { type Job, newJob } from "./kind/job.ts";
 export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
 export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
 export { newPhoto, PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, type Photo, type PhotoId } from "./kind/photo.ts";
+export {
+  newPractice,
+  ownUnitSchema,
+  type PracticePlay,
+  type PracticeRecord,
+  type PracticeRun,
+  practicePlaySchema,
+  RUNS_KEPT,
+} from "./kind/practice.ts";
 export { newProof, type Proof } from "./kind/proof.ts";
 export { correctedReading, newReading, type Reading, type ReadingFacts, type ReadingId } from "./kind/reading.ts";
 export { newRig, type Rig } from "./kind/rig.ts";
@@ -52,6 +61,7 @@ export { JOINTS, newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
 export { lineNamed } from "./line-named.ts";
 export { migrate, type Step } from "./migrate.ts";
 export { parseRecord } from "./parse.ts";
+export { MOST_ACTS, practiceActSchema } from "./practice-act.ts";
 export {
   type AnyRecord,
   hasBlob,

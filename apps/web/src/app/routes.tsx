@@ -1,11 +1,9 @@
 import { lazy, Suspense } from "react";
 import { BrowserRouter, Route, Routes, useLocation } from "react-router";
 import { HomeScreen } from "../screens/home/home.tsx";
-import { LaterScreen } from "../screens/later/later.tsx";
 import { COMMON } from "../words/common.ts";
 import { GUIDE } from "../words/guide-screen.ts";
 import { PLACES } from "../words/home.ts";
-import { LATER_PLACES } from "../words/later.ts";
 import { Broken } from "./broken.tsx";
 import { NotFound, Place } from "./place.tsx";
 
@@ -13,6 +11,8 @@ const JobPage = lazy(() => import("./job-page.tsx").then((m) => ({ default: m.Jo
 const RigPage = lazy(() => import("./rig-page.tsx").then((m) => ({ default: m.RigPage })));
 const RigsScreen = lazy(() => import("../screens/rigs/rigs.tsx").then((m) => ({ default: m.RigsScreen })));
 const GuideScreen = lazy(() => import("../screens/guide/guide.tsx").then((m) => ({ default: m.GuideScreen })));
+const PracticeScreen = lazy(() => import("../screens/practice/practice.tsx").then((m) => ({ default: m.PracticeScreen })));
+const LessonScreen = lazy(() => import("../screens/practice/lesson.tsx").then((m) => ({ default: m.LessonScreen })));
 const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.tsx").then((m) => ({ default: m.InstrumentsScreen })));
 
 const WAITS = <p className="p-6">{COMMON.loading}</p>;
@@ -60,7 +60,15 @@ function Views() {
           path="/practice"
           element={
             <Place word={practice.word}>
-              <LaterScreen {...LATER_PLACES.practice} />
+              <PracticeScreen />
+            </Place>
+          }
+        />
+        <Route
+          path="/practice/:lesson"
+          element={
+            <Place word={practice.word}>
+              <LessonScreen />
             </Place>
           }
         />

@@ -13,6 +13,7 @@ import {
   newLearning,
   newLoad,
   newPhoto,
+  newPractice,
   newProof,
   newReading,
   newRig,
@@ -23,6 +24,7 @@ import {
   newWaveform,
   newWiring,
   type Photo,
+  type PracticeRecord,
   type Proof,
   type Reading,
   type RecordKind,
@@ -279,6 +281,21 @@ export function deleteWaveformCommit(waveform: Waveform): Commit {
 /** Something of a job's proof changed; the record begins with its first change. */
 export function proofCommit(job: Job, change: Partial<Proof>, field: string, entries: Entries = {}): Commit {
   return begunCommit(newProof(nowIso(), job), change, field, entries);
+}
+
+/** Runs of a lesson turned into the next; nothing to undo. */
+export function practiceCommit(lesson: string, turn: (runs: PracticeRecord["runs"]) => PracticeRecord["runs"]): Commit {
+  const begun = newPractice(nowIso(), lesson);
+  const { kind, id } = begun;
+  const patch: Patch["patch"] = (record) => (record.kind === "practice" ? { runs: turn(record.runs), updatedAt: nowIso() } : {});
+  return {
+    label: "answer",
+    changes: [
+      { kind, id, absent: begun },
+      { kind, id, patch },
+    ],
+    silent: true,
+  };
 }
 
 function begunCommit<R extends Wiring | FitLog | Learning | Proof>(

@@ -3,6 +3,7 @@ import {
   asId,
   type FitLog,
   type Job,
+  type PracticeRecord,
   type Reading,
   type RecordKind,
   type RecordOf,
@@ -46,6 +47,13 @@ export function useSummaries(): readonly RigSummary[] | undefined {
   };
   return useSWR(["summaries"], read).data;
 }
+
+/** What was practiced of every lesson. */
+export function usePractices(): readonly PracticeRecord[] {
+  const { store } = useStore();
+  return useSWR(["practices"], () => store.list("practice")).data ?? NONE_PRACTICED;
+}
+const NONE_PRACTICED: readonly PracticeRecord[] = [];
 
 /** A job with what its answer is worked out from. */
 export interface Asked {

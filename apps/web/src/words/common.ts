@@ -36,6 +36,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   learning: "learning runs",
   waveform: "recorded start",
   proof: "proof",
+  practice: "practice",
 };
 
 export const COMMON = {

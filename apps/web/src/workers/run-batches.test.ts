@@ -101,3 +101,40 @@ describe("tries in batches", () => {
     expect(told).toEqual([]);
   });
 });
+
+describe("questions that were tried before", () => {
+  it("are asked only for the members that are not known yet, and keep what comes", async () => {
+    const { ask, waiting } = line();
+    const known = new Map([["a", new Map<number, Members>([[0, members(0, 4)]])]]);
+    const told: BatchProgress<Members>[] = [];
+    const before = (question: string): Map<number, Members> => known.get(question) ?? new Map();
+    runBatches(ask, ["a"], PLAN, (progress) => told.push(progress), before);
+    expect(waiting).toHaveLength(2);
+    await answerAll(waiting);
+    expect(told.at(-1)?.of[0]?.flat()).toEqual(members(0, 10));
+    runBatches(ask, ["a"], PLAN, (progress) => told.push(progress), before);
+    expect(waiting).toHaveLength(0);
+    expect(told.at(-1)).toEqual({ of: [[0, 4, 8].map((k) => members(k, Math.min(10, k + 4)))], running: false, failed: null });
+  });
+
+  it("go on past what is known as the plan says", async () => {
+    const { ask, waiting } = line();
+    const known = new Map<number, Members>([
+      [0, members(0, 4)],
+      [4, members(4, 8)],
+      [8, members(8, 10)],
+    ]);
+    const on: BatchPlan<string, Members> = { ...PLAN, goOn: (_, done) => Math.max(done, 14) };
+    const told: BatchProgress<Members>[] = [];
+    runBatches(
+      ask,
+      ["a"],
+      on,
+      (progress) => told.push(progress),
+      () => known,
+    );
+    expect(waiting).toHaveLength(1);
+    await answerAll(waiting);
+    expect(told.at(-1)?.of[0]?.flat()).toEqual(members(0, 14));
+  });
+});

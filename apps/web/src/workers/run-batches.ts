@@ -15,6 +15,9 @@ export interface BatchPlan<Q, B> {
   readonly goOn?: (batches: readonly B[], done: number) => number;
 }
 
+/** Batches of questions that were tried before on this page, by the first member of each; the plan’s questions share them. */
+export type TriedBefore<Q, B> = (question: Q) => Map<number, B>;
+
 /** What came of each question so far, in the order of its members whatever the order they were tried in. */
 export interface BatchProgress<B> {
   readonly of: readonly (readonly B[])[];
@@ -38,8 +41,10 @@ export function runBatches<Q, B>(
   questions: readonly Q[],
   plan: BatchPlan<Q, B>,
   tell: (progress: BatchProgress<B>) => void,
+  before: TriedBefore<Q, B> = () => new Map(),
 ): () => void {
   const cancel = new AbortController();
+  const known = questions.map(before);
   const done = questions.map(() => new Map<number, B>());
   const asked = questions.map(() => 0);
   let open = 0;
@@ -63,21 +68,31 @@ export function runBatches<Q, B>(
       return;
     }
     open -= 1;
-    itemAt(done, at).set(from, answer.value);
-    if (plan.goOn !== undefined && itemAt(done, at).size * plan.size >= itemAt(asked, at))
-      askTo(at, plan.goOn(inOrder(at), itemAt(asked, at)));
+    itemAt(known, at).set(from, answer.value);
+    took(at, from, answer.value);
     if (open === 0) say(false);
     else timer ??= setTimeout(() => say(true), TELL_MS);
   };
+  const took = (at: number, from: number, batch: B): void => {
+    itemAt(done, at).set(from, batch);
+    if (plan.goOn !== undefined && itemAt(done, at).size * plan.size >= itemAt(asked, at))
+      askTo(at, plan.goOn(inOrder(at), itemAt(asked, at)));
+  };
   const askTo = (at: number, to: number): void => {
-    for (let from = itemAt(asked, at); from < to; from += plan.size) {
+    const first = itemAt(asked, at);
+    asked[at] = Math.max(first, to);
+    for (let from = first; from < to; from += plan.size) {
+      const batch = itemAt(known, at).get(from);
+      if (batch !== undefined) {
+        took(at, from, batch);
+        continue;
+      }
       open += 1;
       const until = Math.min(to, from + plan.size);
       void ask((remote) => plan.ask(remote, itemAt(questions, at), from, until), { rank: plan.rank, signal: cancel.signal }).then(
         (answer) => answered(at, from, answer),
       );
     }
-    asked[at] = Math.max(itemAt(asked, at), to);
   };
 
   questions.forEach((_, at) => {

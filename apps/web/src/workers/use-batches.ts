@@ -1,5 +1,6 @@
 import { startTransition, useCallback, useEffect, useRef, useState } from "react";
-import { type BatchPlan, type BatchProgress, runBatches } from "./run-batches.ts";
+import { KeptAnswers } from "./kept-answers.ts";
+import { type BatchPlan, type BatchProgress, runBatches, type TriedBefore } from "./run-batches.ts";
 import { studyQueue } from "./study-queue.ts";
 
 /** How far the questions of a screen are, and by which key they go. */
@@ -7,6 +8,22 @@ export interface Batches<B> extends BatchProgress<B> {
   readonly key: string | null;
   readonly stop: () => void;
   readonly again: () => void;
+}
+
+/** Questions whose tries are kept, of each kind of asking. */
+const MOST_KEPT = 24;
+const triedBefore = new WeakMap<object, KeptAnswers<Map<number, unknown>>>();
+
+/** What was tried on this page by the same asking, in batches of the same size. */
+function beforeOf<Q, B>({ ask, size }: BatchPlan<Q, B>): TriedBefore<Q, B> {
+  const kept = triedBefore.get(ask) ?? new KeptAnswers<Map<number, unknown>>(MOST_KEPT);
+  triedBefore.set(ask, kept);
+  return (question) => {
+    const key = `${size} ${JSON.stringify(question)}`;
+    const batches = kept.get(key) ?? new Map<number, unknown>();
+    kept.set(key, batches);
+    return batches as Map<number, B>;
+  };
 }
 
 /**
@@ -38,6 +55,7 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
         asked,
         kept.current,
         (progress) => startTransition(() => setState({ key, ...progress })),
+        beforeOf(kept.current),
       );
     }, kept.current.settledMs);
     cancel.current = () => {

@@ -7,6 +7,7 @@ import type { Predicted } from "@amp-saver/core/study/proof";
 import type { Choices, Remedy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import type { Remote } from "comlink";
+import { KeptAnswers } from "./kept-answers.ts";
 import type { DayQuestion, LearningQuestion, PredictQuestion, Studies } from "./study.worker.ts";
 import { RANK, studyQueue } from "./study-queue.ts";
 import { type Latest, useLatest } from "./use-latest.ts";
@@ -14,11 +15,24 @@ import type { Answer } from "./worker-queue.ts";
 
 type Glances = readonly (StartStudy["result"] | null)[];
 
-/** What asks one question of the worker, in its rank. */
-const asking =
-  <Q, A>(rank: number, ask: (remote: Remote<Studies>, question: Q) => Promise<A>) =>
-  (question: Q, signal: AbortSignal): Promise<Answer<A>> =>
-    studyQueue().ask((remote) => ask(remote, question), { rank, signal });
+/** Answers of a kind that are kept. */
+const MOST_KEPT = 12;
+
+/** What asks one question of the worker, in its rank; the same question later on this page has the same answer at once. */
+function asking<Q, A>(
+  rank: number,
+  ask: (remote: Remote<Studies>, question: Q) => Promise<A>,
+): (question: Q, signal: AbortSignal) => Promise<Answer<A>> {
+  const kept = new KeptAnswers<Answer<A>>(MOST_KEPT);
+  return async (question, signal) => {
+    const key = JSON.stringify(question);
+    const known = kept.get(key);
+    if (known !== undefined) return known;
+    const answer = await studyQueue().ask((remote) => ask(remote, question), { rank, signal });
+    if (answer.ok) kept.set(key, answer);
+    return answer;
+  };
+}
 
 const { lookedAt, compared, around } = RANK;
 const askStudy = asking(lookedAt, (remote, given: StartCase): Promise<Result<StartStudy, PrepareFailure>> => remote.study(given));

@@ -20,7 +20,7 @@ function known(batches: readonly Tried[]): Batch[] {
   return batches.flatMap((b) => (b.ok ? [b.value] : []));
 }
 
-const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 20, settledMs: 250, rank: RANK.tried, ask };
+const LOOKED_AT: BatchPlan<StartCase, Tried> = { total: TRIALS, size: 25, settledMs: 250, rank: RANK.tried, ask };
 const SIDE_BY_SIDE: BatchPlan<StartCase, Tried> = {
   total: COMPARED,
   size: 25,

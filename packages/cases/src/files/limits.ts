@@ -4,6 +4,7 @@ import { INVERTER_GENERATOR_PARAMS as GENERATOR } from "@amp-saver/core/device/i
 import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
 import { FIGURES, type FigureName } from "@amp-saver/core/figure";
 import { fahrenheitFromC, ftFromMetres, rowOf, W_PER_BTU_H } from "@amp-saver/core/quantity";
+import { WAIT_MOST_S } from "@amp-saver/core/study/practice";
 
 /** Bounds of every number a start case may carry, by its path. */
 export interface Bounds {
@@ -104,7 +105,7 @@ export const PRACTICE_BOUNDS = {
   "sources.runningW": kept("runningW", "W"),
   "sources.surgeW": kept("surgeW", "W"),
   "faults.uF": kept("runCapacitorF", "µF", (f) => 1e6 * f),
-  "acts.seconds": bounds(0, 86_400, "s"),
+  "acts.seconds": bounds(0, WAIT_MOST_S, "s"),
 } as const satisfies Readonly<Record<string, Bounds>>;
 
 /** What a number at this path may be, in words; undefined where there is none. Places in a list do not matter. */

@@ -1,23 +1,14 @@
 import { nominalVolts } from "@amp-saver/core/device/compressor-motor";
-import { FAMILIES, type Netlist } from "@amp-saver/core/network";
+import type { Netlist } from "@amp-saver/core/network";
 import { faradFromUf, withoutUndefined } from "@amp-saver/core/quantity";
 import { buildAsFound, PLAIN_CONDENSER, PLAIN_ROOFTOP, STARTING_POINTS } from "@amp-saver/core/study/as-found";
-import {
-  CLAMP_MODES,
-  COVERS,
-  MEASURE_RANGES,
-  PRACTICE_FAULTS,
-  type PracticeAct,
-  type PracticeCase,
-  type PracticeFault,
-} from "@amp-saver/core/study/practice";
+import { PRACTICE_FAULTS, type PracticeAct, type PracticeCase, type PracticeFault } from "@amp-saver/core/study/practice";
+import { MOST_ACTS, practiceActSchema } from "@amp-saver/records";
 import { z } from "zod";
 import { type Bounds, PRACTICE_BOUNDS } from "./limits.ts";
 import { unitFromFile, unitSchema } from "./start-case.ts";
 import { circuitFields, circuitFromFile } from "./wiring-case.ts";
 
-/** Most acts of one case. */
-const MOST_ACTS = 2000;
 const MOST_SOURCES = 8;
 
 const number = (path: keyof typeof PRACTICE_BOUNDS) => {
@@ -60,27 +51,6 @@ const sourceSchema = z.strictObject({
   eco: z.boolean().exactOptional(),
 });
 
-const seconds = number("acts.seconds");
-const actSchema = z.discriminatedUnion("act", [
-  z.strictObject({ act: z.literal("switch"), source: id, on: z.boolean() }),
-  z.strictObject({ act: z.literal(["lock", "unlock"]), source: id }),
-  z.strictObject({ act: z.literal(["open", "close"]), cover: z.literal(COVERS) }),
-  z.strictObject({ act: z.literal("measure"), range: z.literal(MEASURE_RANGES), from: at, to: at }),
-  z.strictObject({ act: z.literal("bleed"), part: id, from: id, to: id, seconds }),
-  z.strictObject({ act: z.literal("short"), part: id, from: id, to: id }),
-  z.strictObject({ act: z.literal("lift"), conductor: id, at }),
-  z.strictObject({ act: z.literal("land"), conductor: id, at }),
-  z.strictObject({ act: z.literal("tug"), conductor: id, at }),
-  z.strictObject({ act: z.literal("cut"), conductor: id, at, with: id }),
-  z.strictObject({ act: z.literal("splice"), conductor: id, at, with: id }),
-  z.strictObject({ act: z.literal("fit"), family: z.literal(FAMILIES) }),
-  z.strictObject({ act: z.literal("clamp"), conductor: id.exactOptional(), at: at.exactOptional(), mode: z.literal(CLAMP_MODES) }),
-  z.strictObject({ act: z.literal("call"), on: z.boolean() }),
-  z.strictObject({ act: z.literal("read") }),
-  z.strictObject({ act: z.literal("wait"), seconds }),
-  z.strictObject({ act: z.literal("touch"), at }),
-]);
-
 /** The shape of `amp-saver/practice-case`, version 1. */
 export const practiceCaseSchema = z.strictObject({
   format: z.literal("amp-saver/practice-case"),
@@ -91,7 +61,7 @@ export const practiceCaseSchema = z.strictObject({
   unit: unitSchema,
   sources: z.array(sourceSchema).min(1).max(MOST_SOURCES),
   faults: z.array(faultSchema).max(PRACTICE_FAULTS.length).exactOptional(),
-  acts: z.array(actSchema).max(MOST_ACTS),
+  acts: z.array(practiceActSchema).max(MOST_ACTS),
 });
 export type PracticeCaseFile = z.infer<typeof practiceCaseSchema>;
 

@@ -3,6 +3,7 @@ import { jobRecord } from "./job.ts";
 import { learningRecord } from "./learning.ts";
 import { loadRecord } from "./load.ts";
 import { photoRecord } from "./photo.ts";
+import { practiceRecord } from "./practice.ts";
 import { proofRecord } from "./proof.ts";
 import { readingRecord } from "./reading.ts";
 import { rigRecord } from "./rig.ts";
@@ -29,4 +30,5 @@ export const DEFINITIONS = {
   learning: learningRecord,
   waveform: waveformRecord,
   proof: proofRecord,
+  practice: practiceRecord,
 } as const;

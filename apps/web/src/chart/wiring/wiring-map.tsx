@@ -1,8 +1,9 @@
 import type { Netlist } from "@amp-saver/core/network";
 import { useMemo } from "react";
-import { layoutWiring } from "./layout.ts";
+import { layoutWiring, type MapLayout } from "./layout.ts";
 import { type MapNames, PartBox } from "./part-box.tsx";
 import { placesFor } from "./places.ts";
+import { pressable } from "./pressable.ts";
 import { routeWiring, type Way } from "./route.ts";
 import { placeTags } from "./tags.ts";
 import { Wire } from "./wire.tsx";
@@ -30,6 +31,8 @@ interface WiringMapProps {
   readonly label: string;
   readonly picked?: string | null;
   readonly onPick?: (conductor: string) => void;
+  /** What lies over the map, and how much room it takes above it. */
+  readonly over?: { readonly height: number; readonly draw: (layout: MapLayout) => React.ReactNode };
 }
 
 /** Largest that a map is drawn to fill a page. */
@@ -37,11 +40,12 @@ const MOST_FIT = 1.15;
 const NOTHING: MapLit = { conductors: new Set(), terminals: new Set() };
 
 /** The wiring drawn from its netlist: supply left, can in the middle, compressor right. */
-export function WiringMap({ netlist, states, width, scale, names, lit, fresh, tagOf, speak, label, picked, onPick }: WiringMapProps) {
+export function WiringMap({ netlist, states, width, scale, names, lit, fresh, tagOf, speak, label, picked, onPick, over }: WiringMapProps) {
   const narrow = width < 700;
   const layout = useMemo(() => layoutWiring(states, placesFor(narrow ? 0 : 1000)), [states, narrow]);
   const ways = useMemo(() => routeWiring(netlist, layout), [netlist, layout]);
   const tags = useMemo(() => placeTags(ways, layout, (way) => tagOf(way, narrow)), [ways, layout, tagOf, narrow]);
+  const high = layout.height + (over?.height ?? 0);
   const size = scale ?? Math.min(MOST_FIT, width / layout.width);
   const shown = lit ?? NOTHING;
   const present = new Set(netlist.parts.map((p) => p.id));
@@ -49,9 +53,9 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
   const ordered = ways.toSorted((a, b) => Number(stands(a.conductor.id)) - Number(stands(b.conductor.id)));
   return (
     <svg
-      viewBox={`0 0 ${layout.width} ${layout.height}`}
+      viewBox={`0 ${layout.height - high} ${layout.width} ${high}`}
       width={layout.width * size}
-      height={layout.height * size}
+      height={high * size}
       role={onPick === undefined ? "img" : "group"}
       aria-label={label}
       className="block max-w-none"
@@ -95,17 +99,9 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
             key={way.conductor.id}
             {...(dark && { "data-lit": "" })}
             {...(onPick !== undefined && {
-              role: "button",
-              tabIndex: 0,
-              "aria-label": speak(way),
+              ...pressable(speak(way), () => onPick(way.conductor.id)),
               "aria-pressed": picked === way.conductor.id,
               className: "cursor-pointer",
-              onClick: () => onPick(way.conductor.id),
-              onKeyDown: (event: React.KeyboardEvent) => {
-                if (event.key !== "Enter" && event.key !== " ") return;
-                event.preventDefault();
-                onPick(way.conductor.id);
-              },
             })}
           >
             <rect
@@ -130,6 +126,7 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
           </g>
         );
       })}
+      {over?.draw(layout)}
     </svg>
   );
 }

@@ -88,7 +88,18 @@ export type PracticeAct =
   | { readonly act: "call"; readonly on: boolean }
   | { readonly act: "read" }
   | { readonly act: "wait"; readonly seconds: number }
-  | { readonly act: "touch"; readonly at: Terminal };
+  | { readonly act: "touch"; readonly at: Terminal }
+  /** A fault named: nothing on the bench changes. */
+  | { readonly act: "say"; readonly code: PracticeFaultCode }
+  /** A hint asked for, which costs its time. */
+  | { readonly act: "hint" };
+
+/** Longest that one act waits, s. */
+export const WAIT_MOST_S = 86_400;
+/** Largest number of a unit. */
+export const SEED_MOST = 999_999_999;
+/** What a lesson’s unit can be fed by. */
+export const FED_BY = ["shore", "generator"] as const;
 
 /** Why an act is not possible here. */
 const REFUSALS = [

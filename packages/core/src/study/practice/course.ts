@@ -9,11 +9,11 @@ import { PRACTICE_PARAMS as P } from "./params.ts";
 import { actOn } from "./run.ts";
 
 /** Faults that a supply shows while it is live, before anything is opened. */
-const LIVE: ReadonlySet<PracticeFaultCode> = new Set(["hot-neutral-reversed", "neutral-open", "low-volts"]);
+export const LIVE: ReadonlySet<PracticeFaultCode> = new Set(["hot-neutral-reversed", "neutral-open", "low-volts"]);
 /** Faults that a source shows by itself once another is off. */
-const BY_ITSELF: ReadonlySet<PracticeFaultCode> = new Set(["inverter-feeds-again", "auto-start"]);
+export const BY_ITSELF: ReadonlySet<PracticeFaultCode> = new Set(["inverter-feeds-again", "auto-start"]);
 /** Faults that only a start or a run shows. */
-const RUNNING: ReadonlySet<PracticeFaultCode> = new Set([
+export const RUNNING: ReadonlySet<PracticeFaultCode> = new Set([
   "thin-cord",
   "dirty-coil",
   "energy-manager-waits",
@@ -70,7 +70,11 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
   if (run && common !== undefined) expert.do([{ act: "clamp", conductor: common.id, mode: "live" }]);
   else expert.do([{ act: "touch", at: runCapacitorAt(netlist, "C") }]);
   for (const code of codes) expert.do(lookDead(expert.bench, code) ?? []);
-  if (!run) return ok(expert.acts);
+  const named = (): Result<readonly PracticeAct[], never> => {
+    expert.do(codes.map((code) => ({ act: "say", code })));
+    return ok(expert.acts);
+  };
+  if (!run) return named();
   const [source] = given.sources;
   expert.do([
     { act: "unlock", source: source?.id ?? "" },
@@ -82,7 +86,7 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
     ...measured("volts-low-z").slice(0, 1),
   ]);
   if (codes.some((code) => SLOW.has(code))) expert.do([{ act: "wait", seconds: P.expertGivesWayS.value }, { act: "read" }]);
-  return ok(expert.acts);
+  return named();
 }
 
 /** What feeds now, off and locked. */

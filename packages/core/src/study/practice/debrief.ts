@@ -7,7 +7,7 @@ import { supplyPairs } from "./names.ts";
 
 /** What is still unproven when hands go in. */
 const UNPROVEN = ["source-on", "not-locked", "meter-before", "pairs", "meter-after", "charge"] as const;
-type Unproven = (typeof UNPROVEN)[number];
+export type Unproven = (typeof UNPROVEN)[number];
 
 /** Hands put where it could have hurt: the act, and what nobody had shown by then. Nothing unproven is proof; anything is luck. */
 export interface HandsIn {

@@ -3,7 +3,7 @@ import { ok, type Result } from "../../quantity/index.ts";
 import type { PrepareFailure } from "../motor-start/index.ts";
 import { type Bench, newBench, sectionsNow } from "./bench.ts";
 import type { Danger, PracticeAct, PracticeCase, PracticeFaultCode, PracticeStep } from "./case.ts";
-import { type HandsIn, ProofKeeper } from "./debrief.ts";
+import { type HandsIn, ProofKeeper, type Unproven } from "./debrief.ts";
 import { withoutFault } from "./faults.ts";
 import { handsOn } from "./measure.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
@@ -18,6 +18,10 @@ export interface Practice {
   readonly end: Bench;
   /** Every time hands went in, with what was not proven by then. */
   readonly handsIn: readonly HandsIn[];
+  /** What is not proven at the end, were hands to go in then. */
+  readonly lacks: readonly Unproven[];
+  /** Faults that were named, there or not. */
+  readonly said: readonly PracticeFaultCode[];
 }
 
 /** Differences that no meter tells apart, by unit. */
@@ -75,6 +79,8 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
     missed: codes.filter((code) => !proven.has(code)),
     end: now,
     handsIn: proof.all(),
+    lacks: proof.lacks(now),
+    said: [...new Set(acts.flatMap((act) => (act.act === "say" ? [act.code] : [])))],
   });
 }
 

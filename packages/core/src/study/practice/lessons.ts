@@ -1,9 +1,10 @@
-import type { Netlist } from "../../network/index.ts";
+import { type Netlist, terminal, terminalsOf } from "../../network/index.ts";
 import { SeededRandom } from "../../numeric/index.ts";
 import { itemAt, quantity } from "../../quantity/index.ts";
 import { buildAsFound, STARTING_POINTS } from "../as-found/index.ts";
 import type { UnitCase } from "../motor-start/index.ts";
-import type { PracticeCase, PracticeFaultCode, PracticeSource } from "./case.ts";
+import type { FED_BY, PracticeCase, PracticeFaultCode, PracticeSource } from "./case.ts";
+import { RUNNING } from "./course.ts";
 
 /** What a lesson asks for besides that nothing hurts. */
 export type Goal = "proven-dead" | "all-found" | "runs";
@@ -14,7 +15,7 @@ export interface Lesson {
   /** One of each list is hidden. */
   readonly hides: readonly (readonly PracticeFaultCode[])[];
   readonly wirings: readonly string[];
-  readonly fedBy: "shore" | "generator";
+  readonly fedBy: (typeof FED_BY)[number];
   readonly goals: readonly Goal[];
 }
 
@@ -63,6 +64,45 @@ const PLATES = [
   [56, 11.8, 2.2, 40],
   [68, 14, 2.8, 45],
 ] as const;
+const CONDENSER_PLATES = [
+  [77, 15.4, 1.4, 45],
+  [96, 19.9, 1.2, 55],
+  [58, 12.2, 1, 40],
+] as const;
+
+/** A lesson of a unit that somebody puts together: its wiring, its source, and what is wrong with it. */
+export function ownLesson({ wiring, fedBy, faults }: OwnUnit): Lesson {
+  const runs = faults.some((code) => RUNNING.has(code));
+  const goals: readonly Goal[] = [
+    "proven-dead",
+    ...(faults.length === 0 ? [] : (["all-found"] as const)),
+    ...(runs ? (["runs"] as const) : []),
+  ];
+  return {
+    id: "own",
+    hides: faults.map((code) => [code]),
+    wirings: [wiring],
+    fedBy,
+    goals: runs && cannotRun(faults) ? goals.slice(0, 2) : goals,
+  };
+}
+
+/** Faults that do not let a unit be left running. */
+const STOPS: ReadonlySet<PracticeFaultCode> = new Set(["weak-source", "eco-mode", "source-overload", "thin-cord"]);
+const cannotRun = (faults: readonly PracticeFaultCode[]): boolean => faults.some((code) => STOPS.has(code));
+
+/** What somebody chooses of a unit of one’s own. */
+export interface OwnUnit {
+  readonly wiring: string;
+  readonly fedBy: (typeof FED_BY)[number];
+  readonly faults: readonly PracticeFaultCode[];
+}
+
+/** A day’s lesson and the number of its unit, from a day counted from any fixed one: the same day, the same unit. */
+export function dailyUnit(day: number): { readonly lesson: Lesson; readonly seed: number } {
+  const random = new SeededRandom(day);
+  return { lesson: itemAt(LESSONS, Math.floor(random.next() * LESSONS.length)), seed: 1 + Math.floor(random.next() * 999_998) };
+}
 
 /** The case that a lesson hides under a seed: the same seed always hides the same. */
 export function drawLesson({ hides, wirings, fedBy }: Lesson, seed: number): PracticeCase {
@@ -71,14 +111,17 @@ export function drawLesson({ hides, wirings, fedBy }: Lesson, seed: number): Pra
   const wiring = one(wirings);
   const point = STARTING_POINTS.find((p) => p.id === wiring);
   if (point === undefined) throw new Error(`there is no wiring ${wiring}`);
+  const netlist = recolored(buildAsFound(point.switches), one);
+  const two = netlist.parts.some((part) => part.kind === "supply" && terminalsOf(part, netlist).includes(terminal(part.id, "L1")));
+  const volts = two ? 240 : 120;
   const sources: readonly PracticeSource[] =
     fedBy === "shore"
-      ? [{ id: "shore", kind: "shore", volts: 120, breakerA: 30 }]
-      : [{ id: "generator", kind: "generator", volts: 120, runningW: 3600, surgeW: 4500 }];
+      ? [{ id: "shore", kind: "shore", volts, breakerA: two ? 40 : 30 }]
+      : [{ id: "generator", kind: "generator", volts, runningW: two ? 7000 : 3600, surgeW: two ? 9000 : 4500 }];
   return {
     seed,
-    netlist: recolored(buildAsFound(point.switches), one),
-    unit: plateOf(one(PLATES)),
+    netlist,
+    unit: two ? plateOf(one(CONDENSER_PLATES), 230) : plateOf(one(PLATES), 115),
     sources,
     faults: hides.map((codes) => ({ code: one(codes) })),
   };
@@ -88,9 +131,12 @@ function recolored(netlist: Netlist, one: (of: typeof COLORS) => string): Netlis
   return { ...netlist, conductors: netlist.conductors.map((c) => (c.color === "green" ? c : { ...c, color: one(COLORS) })) };
 }
 
-function plateOf([lockedRotorA, ratedLoadA, fanA, microfarad]: (typeof PLATES)[number]): UnitCase {
+function plateOf(
+  [lockedRotorA, ratedLoadA, fanA, microfarad]: (typeof PLATES | typeof CONDENSER_PLATES)[number],
+  plateVolts: UnitCase["plateVolts"],
+): UnitCase {
   return {
-    plateVolts: 115,
+    plateVolts,
     hz: 60,
     lockedRotorA: quantity(lockedRotorA, "plate"),
     ratedLoadA: quantity(ratedLoadA, "plate"),

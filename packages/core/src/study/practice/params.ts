@@ -134,6 +134,9 @@ export const PRACTICE_PARAMS = {
 
 const act = (label: string, value: number) => ({ label, unit: "s", value, min: 1, max: 3600, source: FROM_MEMORY });
 
+/** How long a bleeder is put on a capacitor, s. */
+export const BLEED_S = PRACTICE_PARAMS.expertBleedS.value;
+
 /** How long each act takes a person, by the clock of the bench. */
 export const ACT_SECONDS = {
   switch: act("A source switched, and the way there", 30),
@@ -155,4 +158,6 @@ export const ACT_SECONDS = {
   read: act("The clamp read", 4),
   wait: act("Waiting, besides its own seconds", 1),
   touch: act("A touch", 1),
+  say: act("A fault named", 1),
+  hint: { ...act("A hint", 120), source: "a decision of this product" },
 } as const satisfies ParamTable;

@@ -14,7 +14,7 @@ import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import { withStarter } from "../wiring-plan/index.ts";
 import { advance, called, changed, drainedFor, stopped } from "./advance.ts";
 import { type Bench, fedBy, wiredNow } from "./bench.ts";
-import type { Danger, PracticeAct, PracticeStep, Refusal } from "./case.ts";
+import { type Danger, type PracticeAct, type PracticeStep, type Refusal, WAIT_MOST_S } from "./case.ts";
 import { chargeOn } from "./charge.ts";
 import { acVolts, clamped, handsOn, measured, noWayTo } from "./measure.ts";
 import { ACT_SECONDS, PRACTICE_PARAMS as P } from "./params.ts";
@@ -76,13 +76,16 @@ function doneAt(bench: Bench, act: PracticeAct): Done {
       return { bench: clamp !== null && "shown" in step ? { ...bench, clamp: { ...clamp, mostA: step.shown } } : bench, step };
     }
     case "wait":
-      return act.seconds >= 0 && act.seconds <= 86_400 ? did(bench) : refused(bench, "range-out");
+      return act.seconds >= 0 && act.seconds <= WAIT_MOST_S ? did(bench) : refused(bench, "range-out");
     case "touch": {
       const no = noWayTo(bench, act.at);
       if (no !== null) return refused(bench, no);
       const danger = handsOn(bench, act.at);
       return danger === null ? did(bench) : hurt(bench, danger);
     }
+    case "say":
+    case "hint":
+      return did(bench);
   }
 }
 

@@ -1,0 +1,76 @@
+import type { PracticeFaultCode } from "@amp-saver/core/study/practice";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { Button } from "../../ui/button.tsx";
+import { Fold } from "../../ui/fold.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { Pick } from "../../ui/pick.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { Tick } from "../../ui/tick.tsx";
+import { PRACTICE } from "../../words/practice.ts";
+import { FAULT_WORDS, SOURCE_WORDS } from "../../words/practice-names.ts";
+import { STARTING_POINT_WORDS } from "../../words/wiring.ts";
+import { FED_BY, OWN, PRACTICE_FAULTS, STARTING_POINTS } from "./lessons.view.ts";
+import { useSession } from "./use-session.ts";
+
+const isSeed = (text: string): boolean => /^\d{1,6}$/.test(text) && Number(text) > 0;
+
+/** A unit of one’s own: its wiring, its source, its number and what is wrong with it. */
+export function OwnUnit() {
+  const { begin } = useSession(OWN);
+  const navigate = useNavigate();
+  const [wiring, setWiring] = useState<string>("rooftop-common-cut");
+  const [fedBy, setFedBy] = useState<(typeof FED_BY)[number]>("shore");
+  const [seed, setSeed] = useState("1");
+  const [faults, setFaults] = useState<ReadonlySet<PracticeFaultCode>>(new Set());
+  const good = isSeed(seed);
+  return (
+    <section>
+      <SectionHeading spaced>{PRACTICE.free}</SectionHeading>
+      <p className="py-2 text-body">{PRACTICE.freeStory}</p>
+      <Pick
+        label={PRACTICE.wiring}
+        value={wiring}
+        options={STARTING_POINTS.map(({ id }) => ({ value: id, word: STARTING_POINT_WORDS[id] ?? id }))}
+        onChange={setWiring}
+      />
+      <Pick
+        label={PRACTICE.fedBy}
+        value={fedBy}
+        options={FED_BY.map((value) => ({ value, word: SOURCE_WORDS[value] }))}
+        onChange={setFedBy}
+      />
+      <TextField
+        label={PRACTICE.seed}
+        kept={seed}
+        numeric
+        onText={(text) => {
+          setSeed(text);
+          return isSeed(text) ? null : PRACTICE.seedWrong;
+        }}
+      />
+      <Fold label={PRACTICE.hidden}>
+        {PRACTICE_FAULTS.map((code) => (
+          <Tick
+            key={code}
+            label={FAULT_WORDS[code]}
+            ticked={faults.has(code)}
+            onChange={(on) => setFaults(new Set(on ? [...faults, code] : [...faults].filter((c) => c !== code)))}
+          />
+        ))}
+      </Fold>
+      <Button
+        look="primary"
+        className="mt-3"
+        disabled={!good}
+        onClick={() => {
+          begin({ seed: Number(seed), own: { wiring, fedBy, faults: [...faults] } });
+          void navigate(`/practice/${OWN}`);
+        }}
+      >
+        {PRACTICE.start}
+        <span className="sr-only">: {PRACTICE.free}</span>
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,69 @@
+import type { PracticeAct, ShownBench } from "@amp-saver/core/study/practice";
+import { Button } from "../../ui/button.tsx";
+import { SectionHeading } from "../../ui/layout/section-heading.tsx";
+import { PRACTICE } from "../../words/practice.ts";
+import { COVER_WORDS, SOURCE_WORDS } from "../../words/practice-names.ts";
+import { COVERS } from "./bench.view.ts";
+
+interface PowerPanelProps {
+  readonly shown: ShownBench;
+  readonly act: (act: PracticeAct) => void;
+}
+
+/** Sources with their switches and locks, the thermostat, the covers, and time. */
+export function PowerPanel({ shown, act }: PowerPanelProps) {
+  return (
+    <div className="grid gap-3">
+      {shown.sources.map(({ id, kind, volts, on, locked, tripped }) => (
+        <section key={id} aria-label={SOURCE_WORDS[kind]} className="border-b border-hair pb-2">
+          <h3 className="font-semibold">
+            {SOURCE_WORDS[kind]}, {volts}&nbsp;V: {PRACTICE.sourceState(on, locked, tripped)}
+          </h3>
+          <div className="flex flex-wrap gap-2 pt-1">
+            {on && !tripped ? (
+              <Button onClick={() => act({ act: "switch", source: id, on: false })}>
+                {PRACTICE.switchOff(SOURCE_WORDS[kind].toLowerCase())}
+              </Button>
+            ) : (
+              <Button onClick={() => act({ act: "switch", source: id, on: true })}>
+                {PRACTICE.switchOn(SOURCE_WORDS[kind].toLowerCase())}
+              </Button>
+            )}
+            {locked ? (
+              <Button onClick={() => act({ act: "unlock", source: id })}>{PRACTICE.unlock}</Button>
+            ) : (
+              <Button onClick={() => act({ act: "lock", source: id })}>{PRACTICE.lock}</Button>
+            )}
+          </div>
+        </section>
+      ))}
+      <section className="flex flex-wrap gap-2">
+        {COVERS.map((cover) => {
+          const isOpen = shown.open.includes(cover);
+          return (
+            <Button key={cover} onClick={() => act({ act: isOpen ? "close" : "open", cover })}>
+              {PRACTICE.cover(COVER_WORDS[cover].toLowerCase(), isOpen)}
+            </Button>
+          );
+        })}
+      </section>
+      <section>
+        <SectionHeading>{PRACTICE.thermostat}</SectionHeading>
+        <p className="text-body">{PRACTICE.heard[shown.heard]}</p>
+        <Button className="mt-1" onClick={() => act({ act: "call", on: !shown.called })}>
+          {shown.called ? PRACTICE.callOff : PRACTICE.call}
+        </Button>
+      </section>
+      <section>
+        <SectionHeading>{PRACTICE.wait}</SectionHeading>
+        <div className="flex flex-wrap gap-2 pt-2">
+          {Object.entries(PRACTICE.waits).map(([seconds, word]) => (
+            <Button key={seconds} onClick={() => act({ act: "wait", seconds: Number(seconds) })}>
+              {word}
+            </Button>
+          ))}
+        </div>
+      </section>
+    </div>
+  );
+}

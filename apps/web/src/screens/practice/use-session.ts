@@ -1,0 +1,55 @@
+import type { PracticeAct } from "@amp-saver/core/study/practice";
+import { type PracticePlay, practicePlaySchema } from "@amp-saver/records";
+import { useCallback, useMemo } from "react";
+import { z } from "zod";
+import { newId } from "../../store/identity.ts";
+import { useLocalItem } from "../../store/local-item.ts";
+
+const sessionSchema = practicePlaySchema.extend({ ended: z.string().max(100).nullable() });
+
+/** A practice under way: on this device alone until it is finished. */
+export interface Session extends PracticePlay {
+  /** Under which id its run is kept once it is finished; null before. */
+  readonly ended: string | null;
+}
+
+const keyOf = (lesson: string): string => `amp-saver practice ${lesson}`;
+
+function read(text: string | null): Session | null {
+  if (text === null) return null;
+  try {
+    const parsed = sessionSchema.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data : null;
+  } catch {
+    return null;
+  }
+}
+
+interface Kept {
+  readonly session: Session | null;
+  readonly begin: (play: Omit<PracticePlay, "acts">) => void;
+  readonly act: (act: PracticeAct) => void;
+  readonly end: () => void;
+  readonly forget: () => void;
+}
+
+/** The practice of a lesson that is under way, null for none; every act is kept at once. */
+export function useSession(lesson: string): Kept {
+  const [text, turn] = useLocalItem(keyOf(lesson));
+  const session = useMemo(() => read(text), [text]);
+  const change = useCallback(
+    (next: (old: Session) => Session) =>
+      turn((old) => {
+        const now = read(old);
+        return now === null ? old : JSON.stringify(next(now));
+      }),
+    [turn],
+  );
+  return {
+    session,
+    begin: useCallback((play) => turn(() => JSON.stringify({ ...play, acts: [], ended: null })), [turn]),
+    act: useCallback((act) => change((old) => ({ ...old, acts: [...old.acts, act] })), [change]),
+    end: useCallback(() => change((old) => ({ ...old, ended: newId() })), [change]),
+    forget: useCallback(() => turn(() => null), [turn]),
+  };
+}
