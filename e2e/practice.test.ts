@@ -122,7 +122,7 @@ describe("the practice bench", () => {
     await sees(page, /done in \d+ min, an expert takes \d+ min, 1 try/);
     await page.goto(new URL("/rigs", page.url()).href, { waitUntil: "load" });
     await press(page, "Export all", "tap");
-    const file = await downloaded(downloads, ".zip");
+    const file = await downloaded(downloads, ".ampsaver.json");
     const other = await openApp("/rigs", PHONE);
     await upload(other.page, file);
     await press(other.page, "Import it", "tap");

@@ -32,6 +32,11 @@ export async function benchPhone(bare, demo, line) {
     const { ms, mostMs } = await rounds(demo, path, true);
     line(`slow phone, ${name} opened again: answer, ms (2,500 at most)`, `${ms.toFixed(0)}, most ${mostMs.toFixed(0)}`);
   }
+  const acts = await practice(bare);
+  line(
+    "slow phone, practice bench: act until it is told, ms (50 at most)",
+    `${middle(acts).toFixed(0)}, most ${Math.max(...acts).toFixed(0)}`,
+  );
   const { longest, where, all } = await walk(demo);
   line("slow phone, all stages walked: longest task, ms (100 at most)", `${longest.toFixed(0)} on opening ${where} (${all})`);
 }
@@ -77,6 +82,33 @@ async function walk(folder) {
   return { where, longest, all: found.map(([stage, ms]) => `${stage} ${ms.toFixed(0)}`).join(", ") };
 }
 
+/** Acts on the practice bench by their buttons and terminals: from each press until the headline tells what it showed, ms. */
+async function practice(folder) {
+  const found = [];
+  await onPhone(folder, async (page, address) => {
+    await page.goto(`${address}/practice/is-it-dead`, { waitUntil: "load" });
+    await page.waitForSelector("::-p-aria(Switch shore power off)");
+    await settled();
+    const act = async (label, told = true) => {
+      const ms = await page.evaluate((name, tells) => globalThis.bench.act(name, tells), label, told);
+      if (told) found.push(ms);
+    };
+    for (const button of ["Switch shore power off", "Lock and tag", "Open: electrical box", "15 s", "1 min"]) await act(button);
+    await act("Unit", false);
+    for (const [from, to] of [
+      ["proving unit L", "proving unit N"],
+      ["supply L", "supply N"],
+      ["supply L", "supply ground"],
+      ["cap C", "cap HERM"],
+      ["cap C", "cap FAN"],
+    ]) {
+      await act(from, false);
+      await act(to);
+    }
+  });
+  return found;
+}
+
 async function onPhone(folder, work) {
   const { default: puppeteer } = await import("puppeteer-core");
   const { address, close } = await serveWithInstruments(folder);
@@ -108,6 +140,27 @@ function watch(noAnswer) {
       const was = longestMs;
       longestMs = 0;
       return was;
+    },
+    act: async (name, tells) => {
+      const named = (e) => (e.getAttribute("aria-label") ?? e.textContent).trim() === name && e.checkVisibility();
+      const headline = document.querySelector("#answer");
+      const before = headline.textContent;
+      const from = performance.now();
+      const told = new Promise((tell) => {
+        const look = new MutationObserver(() => {
+          if (document.querySelector("#answer").textContent === before) return;
+          look.disconnect();
+          tell(performance.now() - from);
+        });
+        look.observe(document.body, { subtree: true, childList: true, characterData: true });
+      });
+      [...document.querySelectorAll("button, [role=button], [role=radio]")]
+        .find(named)
+        .dispatchEvent(new MouseEvent("click", { bubbles: true }));
+      if (!tells) return new Promise((done) => setTimeout(() => done(0), 500));
+      const ms = await told;
+      await new Promise((done) => setTimeout(done, 300));
+      return ms;
     },
     open: (to) => {
       history.pushState(null, "", to);

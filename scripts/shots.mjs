@@ -8,6 +8,20 @@ import { serveWithInstruments } from "./serve-instruments.mjs";
 const TABLE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 const JOB = "/job/demo-front-job";
+/** A practice under way: off, locked, open, and three of its ohms measured. */
+const PRACTICED = {
+  seed: 5,
+  ended: null,
+  acts: [
+    { act: "switch", source: "shore", on: false },
+    { act: "lock", source: "shore" },
+    { act: "open", cover: "box" },
+    { act: "open", cover: "terminals" },
+    { act: "measure", range: "ohms", from: "comp.C", to: "comp.R" },
+    { act: "measure", range: "ohms", from: "comp.C", to: "comp.S" },
+    { act: "measure", range: "ohms", from: "comp.R", to: "comp.S" },
+  ],
+};
 const SHOTS = [
   ["home", "/", TABLE],
   ["rigs", "/rigs", TABLE],
@@ -15,7 +29,6 @@ const SHOTS = [
   ["check", `${JOB}/check`, TABLE],
   ["check-night", "/job/demo-condenser-job/check", TABLE, "night"],
   ["choose", `${JOB}/choose`, TABLE],
-  ["wiring-found", "/job/demo-rear-job/prepare", TABLE],
   ["wiring-plan", "/job/demo-rear-job/prepare/plan", TABLE],
   ["isolate-phone", "/job/demo-rear-job/isolate", PHONE],
   [
@@ -34,6 +47,7 @@ const SHOTS = [
   ["check-phone", `${JOB}/check`, PHONE],
   ["history", "/rig/demo-heron-post/history", TABLE],
   ["guide", "/guide", TABLE],
+  ["practice", "/practice/which-wire-is-which", TABLE, "daylight", { keep: ["amp-saver practice which-wire-is-which", PRACTICED] }],
 ];
 
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
@@ -52,7 +66,10 @@ for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   const page = await browser.newPage();
   await page.setViewport(viewport);
   await page.evaluateOnNewDocument((t) => localStorage.setItem("amp-saver settings", JSON.stringify({ theme: t })), theme);
-  if (first !== undefined) {
+  if (first?.keep !== undefined) {
+    const [key, value] = first.keep;
+    await page.evaluateOnNewDocument((k, text) => localStorage.setItem(k, text), key, JSON.stringify(value));
+  } else if (first !== undefined) {
     await page.evaluateOnNewDocument(({ job, run }) => {
       if (localStorage.getItem(`amp-saver proof ${job}`) === null)
         localStorage.setItem(`amp-saver proof ${job}`, JSON.stringify({ run, evidence: null, at: Date.now() }));

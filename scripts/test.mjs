@@ -22,23 +22,17 @@ const CHECKS = [
 ];
 const TYPES = [["types", "node", ["scripts/types.mjs"]]];
 
-/** Runs a step and prints it whole once it ends; gives back its status. */
-async function quietly(name, command, args) {
-  const step = spawn(command, args, { cwd: ROOT, stdio: ["ignore", "pipe", "pipe"] });
-  let said = "";
-  for (const stream of [step.stdout, step.stderr])
-    stream.on("data", (text) => {
-      said += text;
-    });
-  const status = await new Promise((ended) => step.once("close", (code) => ended(code ?? 1)));
-  console.log(`\n== ${name}\n${said}`);
-  return status;
-}
-
-/** Runs steps one after the other; gives back the first that failed, with its status. */
+/** Runs steps one after the other and prints each whole once it ends; gives back the first that failed, with its status. */
 async function inOrder(steps) {
   for (const [name, command, args] of steps) {
-    const status = await quietly(name, command, args);
+    const step = spawn(command, args, { cwd: ROOT, stdio: ["ignore", "pipe", "pipe"] });
+    let said = "";
+    for (const stream of [step.stdout, step.stderr])
+      stream.on("data", (text) => {
+        said += text;
+      });
+    const status = await new Promise((ended) => step.once("close", (code) => ended(code ?? 1)));
+    console.log(`\n== ${name}\n${said}`);
     if (status !== 0) return { name, status };
   }
   return null;
@@ -53,18 +47,7 @@ function give(failed) {
 const failed = await Promise.all([inOrder(TYPES), inOrder(CHECKS)]);
 give(failed.find((step) => step !== null) ?? null);
 
-const vitest = (...args) => ["--no-install", "vitest", "run", ...args];
-const asked = process.argv.slice(2);
-if (asked.length > 0) {
-  const status = run("npx", vitest(...asked));
-  give(status === 0 ? null : { name: "tests", status });
-} else {
-  // A browser waits a third of its time: what is reckoned fills that, and gives way to it.
-  const [unit, endToEnd] = await Promise.all([
-    quietly("unit tests and outside checks", "nice", ["-n", "10", "npx", ...vitest("--project", "unit", "--maxWorkers", "1")]),
-    quietly("end-to-end tests", "npx", vitest("--project", "e2e")),
-  ]);
-  give(unit === 0 ? null : { name: "unit tests", status: unit });
-  give(endToEnd === 0 ? null : { name: "end-to-end tests", status: endToEnd });
-}
+console.log("\n== tests");
+const status = run("npx", ["--no-install", "vitest", "run", ...process.argv.slice(2)]);
+give(status === 0 ? null : { name: "tests", status });
 console.log(`\ntest: everything passed in ${Math.round((Date.now() - started) / 1000)} s`);

@@ -1,5 +1,5 @@
 import type { Netlist } from "@amp-saver/core/network";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { layoutWiring, type MapLayout } from "./layout.ts";
 import { type MapNames, PartBox } from "./part-box.tsx";
 import { placesFor } from "./places.ts";
@@ -47,10 +47,6 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
   const tags = useMemo(() => placeTags(ways, layout, (way) => tagOf(way, narrow)), [ways, layout, tagOf, narrow]);
   const high = layout.height + (over?.height ?? 0);
   const size = scale ?? Math.min(MOST_FIT, width / layout.width);
-  const shown = lit ?? NOTHING;
-  const present = new Set(netlist.parts.map((p) => p.id));
-  const stands = (id: string): boolean => shown.conductors.has(id) || picked === id;
-  const ordered = ways.toSorted((a, b) => Number(stands(a.conductor.id)) - Number(stands(b.conductor.id)));
   return (
     <svg
       viewBox={`0 ${layout.height - high} ${layout.width} ${high}`}
@@ -60,6 +56,34 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
       aria-label={label}
       className="block max-w-none"
     >
+      <Drawn
+        {...{ netlist, layout, ways, tags, narrow, names, fresh, tagOf, speak }}
+        lit={lit}
+        picked={picked ?? null}
+        onPick={onPick ?? null}
+      />
+      {over?.draw(layout)}
+    </svg>
+  );
+}
+
+interface DrawnProps extends Pick<WiringMapProps, "netlist" | "names" | "lit" | "fresh" | "tagOf" | "speak"> {
+  readonly layout: MapLayout;
+  readonly ways: readonly Way[];
+  readonly tags: ReturnType<typeof placeTags>;
+  readonly narrow: boolean;
+  readonly picked: string | null;
+  readonly onPick: ((conductor: string) => void) | null;
+}
+
+/** Wires, parts, joints and tags; drawn anew only where one of them changes. */
+const Drawn = memo(function Drawn({ netlist, layout, ways, tags, narrow, names, lit, fresh, tagOf, speak, picked, onPick }: DrawnProps) {
+  const shown = lit ?? NOTHING;
+  const present = new Set(netlist.parts.map((p) => p.id));
+  const stands = (id: string): boolean => shown.conductors.has(id) || picked === id;
+  const ordered = ways.toSorted((a, b) => Number(stands(a.conductor.id)) - Number(stands(b.conductor.id)));
+  return (
+    <>
       {ordered.map((way) => (
         <Wire key={way.conductor.id} way={way} thick={fresh.has(way.conductor.id) || stands(way.conductor.id)} />
       ))}
@@ -98,7 +122,7 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
           <g
             key={way.conductor.id}
             {...(dark && { "data-lit": "" })}
-            {...(onPick !== undefined && {
+            {...(onPick !== null && {
               ...pressable(speak(way), () => onPick(way.conductor.id)),
               "aria-pressed": picked === way.conductor.id,
               className: "cursor-pointer",
@@ -126,7 +150,6 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
           </g>
         );
       })}
-      {over?.draw(layout)}
-    </svg>
+    </>
   );
-}
+});

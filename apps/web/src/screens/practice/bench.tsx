@@ -5,12 +5,13 @@ import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { useSame } from "../../ui/use-same.ts";
 import { useWide } from "../../ui/use-wide.ts";
 import { DANGERS_TOLD, hintText, inside, PRACTICE } from "../../words/practice.ts";
 import { RANGE_WORDS } from "../../words/practice-names.ts";
 import type { Played, PracticeQuestion } from "../../workers/practice.worker.ts";
 import { useHint } from "../../workers/use-practice.ts";
-import { benchNames, hintHolds, hintPlaces, lastTold, onClamp, onMeter, pointsIn } from "./bench.view.ts";
+import { benchNames, hintHolds, hintPlaces, lastTold, onClamp, onMeter, pointsIn, unitOf } from "./bench.view.ts";
 import { BenchMap } from "./bench-map.tsx";
 import { FindsPanel } from "./finds-panel.tsx";
 import type { Chosen } from "./lessons.view.ts";
@@ -36,12 +37,14 @@ export function Bench({ chosen, question, played: { shown, steps }, act, end }: 
   const wide = useWide();
   const [panel, setPanel] = useState<Panel>("power");
   const hands = useHands(shown, act, () => setPanel("wires"));
-  const names = useMemo(() => benchNames(shown), [shown]);
-  const points = useMemo(() => pointsIn(shown), [shown]);
+  const unit = useSame(unitOf(shown));
+  const names = useMemo(() => benchNames(unit), [unit]);
+  const points = useMemo(() => pointsIn(unit), [unit]);
   const { acts } = question;
   const asks = hintHolds(acts);
   const { answer: hint } = useHint(asks ? question : null);
   const told = asks && hint?.ok === true ? hint.value : null;
+  const lit = useMemo(() => hintPlaces(told, unit), [told, unit]);
   const shownPanel = wide && panel === "unit" ? "power" : panel;
   const over = shown.stopped !== null;
   const parts: Readonly<Record<Panel, () => React.ReactNode>> = {
@@ -52,7 +55,7 @@ export function Bench({ chosen, question, played: { shown, steps }, act, end }: 
             ? `${PRACTICE.holds[hands.held]} ${PRACTICE.meterOn(inside(RANGE_WORDS[hands.range]))}`
             : PRACTICE.closedBox}
         </p>
-        <BenchMap shown={shown} names={names} hands={hands} lit={hintPlaces(told, shown)} />
+        <BenchMap unit={unit} names={names} hands={hands} lit={lit} />
       </>
     ),
     meter: () => <MeterPanel hands={hands} points={points} nameOf={names.place} reading={onMeter(acts, steps)} />,

@@ -1,6 +1,6 @@
 import { actOn, drawLesson, LESSONS, newBench, type PracticeAct, type PracticeStep, shownBench } from "@amp-saver/core/study/practice";
 import { describe, expect, it } from "vitest";
-import { benchNames, hintHolds, hintPlaces, lastTold, offMap, onClamp, onMeter, wireTag } from "./bench.view.ts";
+import { benchNames, hintHolds, hintPlaces, lastTold, offMap, onClamp, onMeter, unitOf, wireTag } from "./bench.view.ts";
 import { fateOf, pinsOf } from "./debrief.view.ts";
 import { chosenAt, dailyAt, lessonRows, nextLesson, withRun } from "./lessons.view.ts";
 
@@ -26,7 +26,7 @@ describe("names on the bench", () => {
   it("never tell which end of the compressor is which, nor a wire by what it is for", () => {
     for (let seed = 1; seed < 20; seed++) {
       const { shown } = played(seed, OPEN);
-      const names = benchNames(shown);
+      const names = benchNames(unitOf(shown));
       const told = [...shown.points.map(names.place), ...shown.netlist.conductors.map((c) => names.wire(c.id))].join("\n");
       expect(told).not.toMatch(/compressor [CRS]\b|common wire|run wire|w-/);
       expect(Object.keys(shown.realOf).map((at) => names.place(at))).toEqual(["compressor 1", "compressor 2", "compressor 3"]);
@@ -36,7 +36,7 @@ describe("names on the bench", () => {
 
   it("call a real terminal what the map calls its place", () => {
     const { shown } = played(4, OPEN);
-    const names = benchNames(shown);
+    const names = benchNames(unitOf(shown));
     for (const [place, real] of Object.entries(shown.realOf)) expect(names.terminal(real)).toBe(names.place(place));
     expect(offMap(shown).map(names.place)).toEqual(["proving unit L", "proving unit N", "supply ground", "compressor case"]);
   });
@@ -49,7 +49,7 @@ describe("what is told of an act", () => {
       { act: "measure", range: "ohms", from: "can.C", to: "can.HERM" },
     ];
     const { shown, steps } = played(2, acts);
-    const names = benchNames(shown);
+    const names = benchNames(unitOf(shown));
     expect(lastTold([], [], names)).toBeNull();
     expect(lastTold(acts.slice(0, 1), steps, names)).toBe("120\u00a0V, proving unit L to proving unit N");
     expect(lastTold(acts, steps, names)).toBe("A cover is in the way. Open it first.");

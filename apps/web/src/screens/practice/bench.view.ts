@@ -1,5 +1,5 @@
 import { nameOn, partOf, type Terminal } from "@amp-saver/core/network";
-import type { Hint, PracticeAct, PracticeStep, ShownBench } from "@amp-saver/core/study/practice";
+import type { Hint, PracticeAct, PracticeSource, PracticeStep, ShownBench } from "@amp-saver/core/study/practice";
 import { actText, type BenchNames, stepText } from "../../words/practice.ts";
 import { SOURCE_WORDS } from "../../words/practice-names.ts";
 import { lower, wiringNames } from "../../words/wiring.ts";
@@ -9,8 +9,21 @@ export { BLEED_S, CLAMP_MODES, COVERS, MEASURE_RANGES, PRACTICE_FAULTS } from "@
 /** Points that a map does not draw: the proving unit, and grounds. */
 const PROVER = "proving";
 
+/** Of what is seen, what most acts leave as it is. */
+export interface ShownUnit
+  extends Pick<ShownBench, "netlist" | "whole" | "covered" | "realOf" | "numberOf" | "points" | "open" | "capacitors"> {
+  readonly kinds: Readonly<Record<string, PracticeSource["kind"]>>;
+}
+
+/** The unit alone, without the clock and the switches. */
+export function unitOf(shown: ShownBench): ShownUnit {
+  const { netlist, whole, covered, realOf, numberOf, points, open, capacitors, sources } = shown;
+  const kinds = Object.fromEntries(sources.map(({ id, kind }) => [id, kind]));
+  return { netlist, whole, covered, realOf, numberOf, points, open, capacitors, kinds };
+}
+
 /** Names for the map and for every sentence. The compressor’s ends have numbers: which is which is found by ohms. */
-export function benchNames(shown: ShownBench): BenchNames & { readonly place: (at: Terminal) => string } {
+export function benchNames(shown: ShownUnit): BenchNames & { readonly place: (at: Terminal) => string } {
   const names = wiringNames(shown.whole, null, "us");
   const placeOf = new Map(Object.entries(shown.realOf).map(([place, real]) => [real, place]));
   const ends = new Map(Object.keys(shown.realOf).map((place, k) => [place, k + 1]));
@@ -32,26 +45,26 @@ export function benchNames(shown: ShownBench): BenchNames & { readonly place: (a
       return `wire ${[number ?? "", color].join(" ").trim()}`;
     },
     part: (id) => lower(names.part(id).name),
-    source: (id) => SOURCE_WORDS[shown.sources.find((s) => s.id === id)?.kind ?? "shore"].toLowerCase(),
+    source: (id) => SOURCE_WORDS[shown.kinds[id] ?? "shore"].toLowerCase(),
   };
 }
 
 /** What stands on a wire’s tag. */
-export function wireTag(shown: ShownBench, id: string): string {
+export function wireTag(shown: Pick<ShownUnit, "whole" | "numberOf">, id: string): string {
   if (id.startsWith("starter.")) return nameOn(id);
   const color = shown.whole.conductors.find((c) => c.id === id)?.color ?? "";
   return `${shown.numberOf[id] ?? ""} ${color}`.trim();
 }
 
 /** What can be probed besides what the map draws. */
-export function offMap(shown: ShownBench): readonly Terminal[] {
+export function offMap(shown: Pick<ShownUnit, "whole">): readonly Terminal[] {
   const motor = shown.whole.parts.find((p) => p.kind === "compressor")?.id;
   const supply = shown.whole.parts.find((p) => p.kind === "supply")?.id;
   return ["proving.L", "proving.N", ...(supply === undefined ? [] : [`${supply}.G`]), ...(motor === undefined ? [] : [`${motor}.G`])];
 }
 
 /** Every point a probe can be set on, those that the map does not draw first. */
-export function pointsIn(shown: ShownBench): readonly Terminal[] {
+export function pointsIn(shown: Pick<ShownUnit, "whole" | "points">): readonly Terminal[] {
   return [...new Set([...offMap(shown), ...shown.points])];
 }
 
@@ -89,7 +102,7 @@ export function hintActs(acts: readonly PracticeAct[]): readonly PracticeAct[] {
 }
 
 /** The terminals a hint points at, as places of the map. */
-export function hintPlaces(hint: Hint | null, shown: ShownBench): ReadonlySet<Terminal> {
+export function hintPlaces(hint: Hint | null, shown: Pick<ShownUnit, "realOf">): ReadonlySet<Terminal> {
   if (hint?.code !== "measure") return new Set();
   const placeOf = new Map(Object.entries(shown.realOf).map(([place, real]) => [real, place]));
   return new Set([hint.act.from, hint.act.to].map((at) => placeOf.get(at) ?? at));

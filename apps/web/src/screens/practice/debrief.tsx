@@ -12,7 +12,7 @@ import { actText, type BenchNames, DANGERS_TOLD, DEBRIEF, PRACTICE, stepText, UN
 import { FAULT_LESSON, FAULT_WORDS } from "../../words/practice-names.ts";
 import type { Played } from "../../workers/practice.worker.ts";
 import { useMark, usePlayed } from "../../workers/use-practice.ts";
-import { benchNames } from "./bench.view.ts";
+import { benchNames, unitOf } from "./bench.view.ts";
 import { fateOf, pinsOf } from "./debrief.view.ts";
 import type { Session } from "./use-session.ts";
 
@@ -50,7 +50,7 @@ function Told({
   mark,
 }: DebriefProps & { readonly played: Played; readonly mark: Mark }) {
   const { shown, steps } = played;
-  const names = useMemo(() => benchNames(shown), [shown]);
+  const names = useMemo(() => benchNames(unitOf(shown)), [shown]);
   const kept = useRef(false);
   useEffect(() => {
     if (!kept.current) keep(mark);

@@ -26,7 +26,7 @@ export function PracticeScreen() {
           question={PRACTICE.question}
           parts={[{ text: next === null ? PRACTICE.allDone : began ? PRACTICE.next(next.title) : PRACTICE.none }]}
           sure={PRACTICE.sure}
-          guide="dead-rules"
+          guide="practice-bench"
         />
         <SectionHeading spaced>{PRACTICE.lessons}</SectionHeading>
         <ol>

@@ -112,6 +112,16 @@ export const METHOD = [
     ],
   },
   {
+    id: "practice-bench",
+    title: "The practice bench",
+    text: [
+      "A unit is drawn with wire colors that tell nothing, and something is wrong with it. Every meter reading comes from solving its circuit as it is at that moment.",
+      "A fault counts as found once a measurement shows something that a good unit would not show. A guess counts against you.",
+      "Hands that go in before every source is locked, the meter proven, every pair dead and every capacitor read twice were lucky.",
+      "Nothing practiced here replaces training, the maker’s sheets or local code.",
+    ],
+  },
+  {
     id: "own-record",
     title: "Your own jobs in figures",
     text: ["Handed-over jobs with readings alike on both sides are told by volts and cooling.", "Yours are never mixed with typical ones."],
