@@ -21,7 +21,6 @@ export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
 export { newPhoto, PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, type Photo, type PhotoId } from "./kind/photo.ts";
 export {
   newPractice,
-  ownUnitSchema,
   type PracticePlay,
   type PracticeRecord,
   type PracticeRun,

@@ -163,7 +163,7 @@ export const UNPROVEN_WORDS: Readonly<Record<Unproven, string>> = {
 };
 
 /** Why an act did nothing. */
-export const REFUSED: Readonly<Record<Refusal, string>> = {
+const REFUSED: Readonly<Record<Refusal, string>> = {
   "no-such-source": "There is no such source here.",
   "no-such-terminal": "There is no such terminal here.",
   "no-such-conductor": "There is no such wire here.",

@@ -264,9 +264,9 @@ describe("the multimeter", () => {
 
   it("shows stray volts on a dead circuit in the high-impedance range only", () => {
     const made = bench({ do: "power", on: false }, fault("stray-volts"));
-    expect(show(made, "multimeter", "multimeter").value).toBe(0);
+    expect(show(made, "multimeter", "multimeter").value).toBeLessThan(0.5);
     made.send("multimeter", { do: "range", range: "volts" });
-    expect(show(made, "multimeter", "multimeter").value).toBeGreaterThan(1);
+    expect(show(made, "multimeter", "multimeter").value).toBeGreaterThan(10);
   });
 
   it("shows a weak capacitor as weak", () => {

@@ -1,8 +1,7 @@
 import type { SeededRandom } from "@amp-saver/core/numeric";
-import { quantity, rowOf } from "@amp-saver/core/quantity";
-import { prepare } from "@amp-saver/core/study/motor-start";
 import type { DisplayOf, InstrumentCommand } from "../message.ts";
 import type { Fault, Probes } from "./bench-message.ts";
+import { meterShows } from "./meter-circuit.ts";
 import { BENCH_PARAMS as P } from "./params.ts";
 import { spread } from "./spread.ts";
 import type { UnitRun } from "./unit-run.ts";
@@ -54,40 +53,43 @@ export class SimulatedMultimeter {
       case "ohm":
       case "continuity": {
         const ohms = powered ? null : this.ohms();
-        const value = ohms === null ? null : Math.round((ohms + P.leadOhm.value + 0.02 * this.random.bell()) * 10) / 10;
+        const value = ohms === null ? null : Math.round((ohms + 0.02 * this.random.bell()) * 10) / 10;
         return { ...base, value, unit: "ohm", beeps: this.range === "continuity" && value !== null && value < 30 };
       }
       case "volts":
       case "volts-low-impedance": {
-        const stray = this.range === "volts" && faults.has("stray-volts") ? P.strayV.value : 0;
-        const live = powered ? rowOf({ "L-N": volts, "L-G": volts + neutralV, "N-G": neutralV }, this.between) : undefined;
-        const shown = live === undefined ? stray : live * this.gain;
-        return { ...base, value: this.onSupply() ? Math.round(shown * 10) / 10 : null, unit: "V" };
+        if (!this.onSupply()) return { ...base, value: null, unit: "V" };
+        // What the neutral’s current lifts it by is the load’s doing, which this circuit does not carry.
+        const lift = powered && this.between !== "L-N" ? neutralV : 0;
+        const shown = (this.shown({ volts: powered ? volts : null, strays: faults.has("stray-volts") }) ?? 0) + lift;
+        return { ...base, value: Math.round(shown * this.gain * 10) / 10, unit: "V" };
       }
       case "dc-volts":
         return { ...base, value: Math.round(100 * this.dcVolts(powered, nowS)) / 100 + 0, unit: "V" };
       case "capacitance": {
         const printed = powered || this.between !== "can C-HERM" ? null : (this.unit.unit.given.runCapacitorF?.value ?? null);
         const farads = printed === null ? null : printed * this.unit.printShare * this.gain;
-        const share = faults.has("weak-capacitor") ? P.weakCapacitor.value : 1;
-        return { ...base, value: farads === null ? null : Math.round(farads * share * 1e7) / 10, unit: "µF" };
+        const weakF = farads === null || !faults.has("weak-capacitor") ? farads : farads * P.weakCapacitor.value;
+        const shown = weakF === null ? null : this.shown({ weakF });
+        return { ...base, value: shown === null ? null : Math.round(shown * 1e7) / 10, unit: "µF" };
       }
     }
+  }
+
+  /** What the practice bench's meter shows here. */
+  private shown(more: Partial<Parameters<typeof meterShows>[0]>): number | null {
+    if (this.between === "together") return null;
+    const { given } = this.unit.unit;
+    return meterShows({ unit: given, volts: null, strays: false, weakF: null, range: this.range, between: this.between, ...more });
   }
 
   private onSupply(): boolean {
     return this.between === "L-N" || this.between === "L-G" || this.between === "N-G";
   }
 
-  /** Winding resistance between the probes, nothing where they touch; null for an open circuit. */
+  /** Resistance between the probes with their own; null for an open circuit, and on the supply, which is never measured so. */
   private ohms(): number | null {
-    if (this.between === "together") return 0;
-    const { given } = this.unit.unit;
-    const source = { kind: "ideal" as const, volts: quantity(given.plateVolts, "plate") };
-    const prepared = prepare({ unit: given, source, method: { kind: "direct" }, backgroundA: 0, outdoorC: 25, seconds: 1 });
-    if (!prepared.ok) return null;
-    const { r1, ra } = prepared.value.input.motor;
-    const between: Partial<Record<Probes, number>> = { "R-C": r1, "C-S": ra, "R-S": r1 + ra };
-    return between[this.between] ?? null;
+    if (this.between === "together") return P.leadOhm.value;
+    return this.onSupply() ? null : this.shown({ range: "ohm" });
   }
 }

@@ -73,7 +73,6 @@ export const BENCH_PARAMS = {
     max: 3,
     source: OWN,
   },
-  strayV: { label: "Volts a high-impedance range shows of nothing", unit: "V", value: 1.6, min: 0, max: 60, source: COMMON_PRACTICE },
   leadOhm: { label: "Meter leads", unit: "ohm", value: 0.2, min: 0, max: 1, source: OWN },
   weakCapacitor: { label: "Capacitance left by the fault of a weak capacitor", unit: "1", value: 0.7, min: 0.1, max: 0.95, source: OWN },
   tankWh: { label: "Tank of the stand-in generator", unit: "Wh", value: 9000, min: 500, max: 50_000, source: OWN },

@@ -10,7 +10,7 @@ const lesson = z.string().min(1).max(60);
 const codes = z.array(z.literal(PRACTICE_FAULTS)).max(PRACTICE_FAULTS.length);
 
 /** A unit that somebody put together: its wiring, what feeds it, and what is wrong with it. */
-export const ownUnitSchema = z.strictObject({ wiring: z.string().min(1).max(60), fedBy: z.literal(FED_BY), faults: codes });
+const ownUnitSchema = z.strictObject({ wiring: z.string().min(1).max(60), fedBy: z.literal(FED_BY), faults: codes });
 
 /** Which unit was on the bench, and what was done to it: enough to play it again. */
 export const practicePlaySchema = z.strictObject({

@@ -96,11 +96,6 @@ export function hintHolds(acts: readonly PracticeAct[]): boolean {
   return acts.at(-1)?.act === "hint";
 }
 
-/** What a mark’s hint is asked on: acts without the asking itself. */
-export function hintActs(acts: readonly PracticeAct[]): readonly PracticeAct[] {
-  return acts.filter((act) => act.act !== "hint");
-}
-
 /** The terminals a hint points at, as places of the map. */
 export function hintPlaces(hint: Hint | null, shown: Pick<ShownUnit, "realOf">): ReadonlySet<Terminal> {
   if (hint?.code !== "measure") return new Set();

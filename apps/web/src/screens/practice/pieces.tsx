@@ -3,11 +3,8 @@ import { useRef, useState } from "react";
 import type { MapLayout } from "../../chart/wiring/layout.ts";
 import { pressable } from "../../chart/wiring/pressable.ts";
 import { PRACTICE } from "../../words/practice.ts";
+import { PIECES, type Piece } from "./piece.ts";
 import type { Hands } from "./use-hands.ts";
-
-/** What a hand can hold over the bench. */
-export const PIECES = ["one", "two", "clamp", "hand"] as const;
-export type Piece = (typeof PIECES)[number];
 
 /** Height of the tray above the map, in its own units. */
 export const TRAY = 112;

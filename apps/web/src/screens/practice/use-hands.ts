@@ -1,7 +1,7 @@
 import type { Terminal } from "@amp-saver/core/network";
 import type { ClampMode, MeasureRange, PracticeAct, ShownBench } from "@amp-saver/core/study/practice";
 import { useState } from "react";
-import type { Piece } from "./pieces.tsx";
+import type { Piece } from "./piece.ts";
 
 /** What a learner’s hands hold: where the probes are, how the meter and the clamp are set, which wire is looked at. */
 export interface Hands {
