@@ -10,7 +10,7 @@ export function PlacesStrip() {
         <NavLink
           key={to}
           to={to}
-          end
+          end={to === "/"}
           className={({ isActive }) =>
             `flex grow basis-0 items-center border-r-[1.5px] border-ink px-6 font-semibold -outline-offset-3 last:border-r-0 max-[62.4375rem]:justify-center max-[62.4375rem]:px-1 ${isActive ? "bg-ink text-face outline-face" : ""}`
           }

@@ -1,6 +1,6 @@
 import { nameOn, partOf, type Terminal } from "@amp-saver/core/network";
 import type { Hint, PracticeAct, PracticeSource, PracticeStep, ShownBench } from "@amp-saver/core/study/practice";
-import { actText, type BenchNames, stepText } from "../../words/practice.ts";
+import { actText, type BenchNames, PRACTICE, stepText } from "../../words/practice.ts";
 import { SOURCE_WORDS } from "../../words/practice-names.ts";
 import { lower, wiringNames } from "../../words/wiring.ts";
 
@@ -40,20 +40,22 @@ export function benchNames(shown: ShownUnit): BenchNames & { readonly place: (at
     terminal: (real) => place(placeOf.get(real) ?? real),
     wire: (id) => {
       if (id.startsWith("starter.")) return `lead ${nameOn(id)}`;
-      const color = shown.whole.conductors.find((c) => c.id === id)?.color ?? "";
-      const number = shown.numberOf[id];
-      return `wire ${[number ?? "", color].join(" ").trim()}`;
+      return `wire ${wireTag(shown, id)}`;
     },
     part: (id) => lower(names.part(id).name),
     source: (id) => SOURCE_WORDS[shown.kinds[id] ?? "shore"].toLowerCase(),
   };
 }
 
+/** How the piece of a wire that was cut ends its name. */
+const PIECE = /\/\d+$/;
+
 /** What stands on a wire’s tag. */
 export function wireTag(shown: Pick<ShownUnit, "whole" | "numberOf">, id: string): string {
   if (id.startsWith("starter.")) return nameOn(id);
   const color = shown.whole.conductors.find((c) => c.id === id)?.color ?? "";
-  return `${shown.numberOf[id] ?? ""} ${color}`.trim();
+  const base = id.replace(PIECE, "");
+  return `${shown.numberOf[base] ?? ""} ${color}${base === id ? "" : PRACTICE.otherPiece}`.trim();
 }
 
 /** What can be probed besides what the map draws. */

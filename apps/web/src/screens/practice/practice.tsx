@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { usePractices } from "../../store/queries.ts";
 import { useNow } from "../../store/use-now.ts";
 import { Answer } from "../../ui/answer.tsx";
@@ -8,6 +9,7 @@ import { PRACTICE } from "../../words/practice.ts";
 import { LESSON_WORDS } from "../../words/practice-names.ts";
 import { DAILY, dailyAt, lessonRows, nextLesson } from "./lessons.view.ts";
 import { OwnUnit } from "./own-unit.tsx";
+import { useBegun } from "./use-session.ts";
 
 const HOUR_S = 3600;
 
@@ -16,6 +18,7 @@ export function PracticeScreen() {
   const kept = usePractices();
   const nowMs = useNow(HOUR_S);
   const rows = lessonRows(kept);
+  const begun = useBegun(rows.map(({ id }) => id));
   const next = nextLesson(rows);
   const began = rows.some(({ tries }) => tries > 0);
   const today = LESSON_WORDS[dailyAt(nowMs).lesson.id]?.title ?? "";
@@ -28,6 +31,11 @@ export function PracticeScreen() {
           sure={PRACTICE.sure}
           guide="practice-bench"
         />
+        {next !== null && (
+          <LinkButton to={`/practice/${next.id}`} className="mt-2">
+            {PRACTICE.start}: {next.title}
+          </LinkButton>
+        )}
         <SectionHeading spaced>{PRACTICE.lessons}</SectionHeading>
         <ol>
           {rows.map(({ id, title, story, best, tries }, k) => (
@@ -42,19 +50,17 @@ export function PracticeScreen() {
                   {tries > 0 && `, ${PRACTICE.tries(tries)}`}
                 </span>
               </span>
-              <LinkButton to={`/practice/${id}`} className="shrink-0">
-                {PRACTICE.start}
+              <Link to={`/practice/${id}`} className="edge inline-flex min-h-[48px] shrink-0 items-center bg-face px-4 font-semibold">
+                {(begun[k] ?? 0) > 0 ? PRACTICE.goOn : PRACTICE.start}
                 <span className="sr-only">: {title}</span>
-              </LinkButton>
+              </Link>
             </li>
           ))}
         </ol>
       </Evidence>
       <Rail>
         <SectionHeading>{PRACTICE.daily}</SectionHeading>
-        <p className="py-2 text-body">
-          {today}. {PRACTICE.dailyStory}
-        </p>
+        <p className="py-2 text-body">{PRACTICE.dailyStory(today)}</p>
         <LinkButton to={`/practice/${DAILY}`}>
           {PRACTICE.start}
           <span className="sr-only">: {PRACTICE.daily}</span>

@@ -3,7 +3,7 @@ import { type PracticePlay, practicePlaySchema } from "@amp-saver/records";
 import { useCallback, useMemo } from "react";
 import { z } from "zod";
 import { newId } from "../../store/identity.ts";
-import { useLocalItem } from "../../store/local-item.ts";
+import { useLocalItem, useLocalItems } from "../../store/local-item.ts";
 
 const sessionSchema = practicePlaySchema.extend({ ended: z.string().max(100).nullable() });
 
@@ -31,6 +31,19 @@ interface Kept {
   readonly act: (act: PracticeAct) => void;
   readonly end: () => void;
   readonly forget: () => void;
+}
+
+/** How many acts are done of each lesson that is under way; 0 where none is. */
+export function useBegun(lessons: readonly string[]): readonly number[] {
+  const texts = useLocalItems(lessons.map(keyOf));
+  return useMemo(
+    () =>
+      texts.map((text) => {
+        const session = read(text);
+        return session === null || session.ended !== null ? 0 : session.acts.length;
+      }),
+    [texts],
+  );
 }
 
 /** The practice of a lesson that is under way, null for none; every act is kept at once. */

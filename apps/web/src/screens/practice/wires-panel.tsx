@@ -99,6 +99,9 @@ function OneWire({ id, shown, names, act, points, mode }: OneWireProps) {
         <div key={place} className="flex flex-wrap gap-2">
           <Button onClick={() => act({ act: "lift", conductor: id, at: real(place) })}>{PRACTICE.lift(names.place(place))}</Button>
           <Button onClick={() => act({ act: "tug", conductor: id, at: real(place) })}>{PRACTICE.tug(names.place(place))}</Button>
+          <Button look="quiet" onClick={() => act({ act: "cut", conductor: id, at: real(place), with: `${id}/2` })}>
+            {PRACTICE.cut(names.place(place))}
+          </Button>
         </div>
       ))}
       <div>

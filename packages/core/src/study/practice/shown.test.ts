@@ -53,6 +53,14 @@ describe("what is seen of a practice unit", () => {
     );
   });
 
+  it("keeps the numbers of the wires when one is cut or a starter comes in", () => {
+    const before = shownBench(play(given(), opened).end).numberOf;
+    const cut: PracticeAct = { act: "cut", conductor: "w-run", at: "can.C", with: "w-run/2" };
+    const after = shownBench(play(given(), [...opened, cut, { act: "fit", family: "F4" }]).end);
+    expect(after.numberOf).toEqual(before);
+    expect(after.netlist.conductors.length).toBeGreaterThan(Object.keys(before).length + 1);
+  });
+
   it("says what is heard: nothing, the fan before the compressor, the compressor", () => {
     const heard = (acts: readonly PracticeAct[]): string => shownBench(play(given(), acts).end).heard;
     expect(heard([])).toBe("nothing");

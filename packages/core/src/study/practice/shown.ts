@@ -14,7 +14,7 @@ export interface ShownBench {
   readonly covered: Netlist;
   /** What each end of the compressor on the map is on the bench. */
   readonly realOf: Readonly<Record<Terminal, Terminal>>;
-  /** Numbers of the wires, which tell no order. */
+  /** Numbers of the wires as they were at first, which tell no order. */
   readonly numberOf: Readonly<Record<string, number>>;
   readonly sources: readonly (Pick<PracticeSource, "id" | "kind" | "volts"> & {
     readonly on: boolean;
@@ -45,7 +45,7 @@ function shuffled<T>(bench: Bench, name: string, all: readonly T[]): readonly T[
 /** What is seen and heard of a bench. */
 export function shownBench(bench: Bench): ShownBench {
   const { netlist, made, switches, open } = bench;
-  const numbers = new Map(shuffled(bench, "wires", netlist.conductors).map(({ id }, k) => [id, k + 1]));
+  const numbers = new Map(shuffled(bench, "wires", made.given.netlist.conductors).map(({ id }, k) => [id, k + 1]));
   const motor = compressorOf(netlist);
   const pins = shuffled(bench, "pins", PINS);
   const places = new Map(pins.map((pin, k) => [terminal(motor, pin), terminal(motor, PINS[k] ?? pin)]));
@@ -60,7 +60,7 @@ export function shownBench(bench: Bench): ShownBench {
     covered,
     realOf: Object.fromEntries([...places].map(([real, place]) => [place, real])),
     numberOf: tableOf(
-      netlist.conductors.map(({ id }) => id),
+      made.given.netlist.conductors.map(({ id }) => id),
       (id) => numbers.get(id) ?? 0,
     ),
     sources: made.given.sources.map(({ id, kind, volts }) => {
