@@ -155,7 +155,7 @@ describe("the practice bench", () => {
     }
     expect(Number.parseFloat(await answerLike(page, /, supply L to supply N$/))).toBeGreaterThan(100);
     const kind = await until("the other source", async () =>
-      page.$$eval("main h3", (all) => all.map((e) => /^(Inverter|Generator), /.exec(e.textContent)?.[1]).find((k) => k !== undefined)),
+      page.$$eval("main h2", (all) => all.map((e) => /^(Inverter|Generator), /.exec(e.textContent)?.[1]).find((k) => k !== undefined)),
     );
     await way.press(`Switch ${kind.toLowerCase()} off`);
     await answerLike(page, /off: done$/);

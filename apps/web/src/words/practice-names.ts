@@ -12,7 +12,7 @@ interface LessonWords {
 export const LESSON_WORDS: Readonly<Record<string, LessonWords>> = {
   "is-it-dead": {
     title: "Is it dead?",
-    story: "A roof unit on shore power. Prove it dead before your hands go in.",
+    story: "The power is on. Prove the unit dead before your hands go in.",
     guide: "dead-rules",
   },
   "it-feeds-again": {

@@ -72,6 +72,7 @@ export const PRACTICE = {
   thermostat: "Thermostat",
   call: "Call for cooling",
   callOff: "Stop the call",
+  learned: (n: number, of: number): string => `The starter has learned from ${n} of ${of} starts.`,
   heard: {
     nothing: "You hear nothing.",
     fan: "You hear the fan.",

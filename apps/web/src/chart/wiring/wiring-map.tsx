@@ -43,8 +43,6 @@ const NOTHING: MapLit = { conductors: new Set(), terminals: new Set() };
 export function WiringMap({ netlist, states, width, scale, names, lit, fresh, tagOf, speak, label, picked, onPick, over }: WiringMapProps) {
   const narrow = width < 700;
   const layout = useMemo(() => layoutWiring(states, placesFor(narrow ? 0 : 1000)), [states, narrow]);
-  const ways = useMemo(() => routeWiring(netlist, layout), [netlist, layout]);
-  const tags = useMemo(() => placeTags(ways, layout, (way) => tagOf(way, narrow)), [ways, layout, tagOf, narrow]);
   const high = layout.height + (over?.height ?? 0);
   const size = scale ?? Math.min(MOST_FIT, width / layout.width);
   return (
@@ -56,12 +54,7 @@ export function WiringMap({ netlist, states, width, scale, names, lit, fresh, ta
       aria-label={label}
       className="block max-w-none"
     >
-      <Drawn
-        {...{ netlist, layout, ways, tags, narrow, names, fresh, tagOf, speak }}
-        lit={lit}
-        picked={picked ?? null}
-        onPick={onPick ?? null}
-      />
+      <Routed {...{ netlist, layout, narrow, names, fresh, tagOf, speak }} lit={lit} picked={picked ?? null} onPick={onPick ?? null} />
       {over?.draw(layout)}
     </svg>
   );
@@ -75,6 +68,22 @@ interface DrawnProps extends Pick<WiringMapProps, "netlist" | "names" | "lit" | 
   readonly picked: string | null;
   readonly onPick: ((conductor: string) => void) | null;
 }
+
+// One after the other, so that a page which draws in between never waits for all of it.
+
+/** Finds every wire its way. */
+const Routed = memo(function Routed(props: Omit<DrawnProps, "ways" | "tags">) {
+  const { netlist, layout } = props;
+  const ways = useMemo(() => routeWiring(netlist, layout), [netlist, layout]);
+  return <Tagged {...props} ways={ways} />;
+});
+
+/** Finds every tag its place. */
+const Tagged = memo(function Tagged(props: Omit<DrawnProps, "tags">) {
+  const { ways, layout, tagOf, narrow } = props;
+  const tags = useMemo(() => placeTags(ways, layout, (way) => tagOf(way, narrow)), [ways, layout, tagOf, narrow]);
+  return <Drawn {...props} tags={tags} />;
+});
 
 /** Wires, parts, joints and tags; drawn anew only where one of them changes. */
 const Drawn = memo(function Drawn({ netlist, layout, ways, tags, narrow, names, lit, fresh, tagOf, speak, picked, onPick }: DrawnProps) {

@@ -4,8 +4,7 @@ import type { GuideTopic } from "../../words/guide/topic.ts";
 import { PRACTICE } from "../../words/practice.ts";
 import { LESSON_WORDS } from "../../words/practice-names.ts";
 
-export { STARTING_POINTS } from "@amp-saver/core/study/as-found";
-export { FED_BY, PRACTICE_FAULTS } from "@amp-saver/core/study/practice";
+export { FED_BY, PRACTICE_FAULTS, PRACTICE_WIRINGS } from "@amp-saver/core/study/practice";
 
 /** Addresses of the two that are no lesson of the row. */
 export const DAILY = "daily";

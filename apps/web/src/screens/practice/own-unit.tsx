@@ -10,7 +10,7 @@ import { Tick } from "../../ui/tick.tsx";
 import { PRACTICE } from "../../words/practice.ts";
 import { FAULT_WORDS, SOURCE_WORDS } from "../../words/practice-names.ts";
 import { STARTING_POINT_WORDS } from "../../words/wiring.ts";
-import { FED_BY, OWN, PRACTICE_FAULTS, STARTING_POINTS } from "./lessons.view.ts";
+import { FED_BY, OWN, PRACTICE_FAULTS, PRACTICE_WIRINGS } from "./lessons.view.ts";
 import { useSession } from "./use-session.ts";
 
 const isSeed = (text: string): boolean => /^\d{1,6}$/.test(text) && Number(text) > 0;
@@ -31,7 +31,7 @@ export function OwnUnit() {
       <Pick
         label={PRACTICE.wiring}
         value={wiring}
-        options={STARTING_POINTS.map(({ id }) => ({ value: id, word: STARTING_POINT_WORDS[id] ?? id }))}
+        options={PRACTICE_WIRINGS.map((id) => ({ value: id, word: STARTING_POINT_WORDS[id] ?? id }))}
         onChange={setWiring}
       />
       <Pick

@@ -16,9 +16,9 @@ export function PowerPanel({ shown, act }: PowerPanelProps) {
     <div className="grid gap-3">
       {shown.sources.map(({ id, kind, volts, on, locked, tripped }) => (
         <section key={id} aria-label={SOURCE_WORDS[kind]} className="border-b border-hair pb-2">
-          <h3 className="font-semibold">
+          <h2 className="font-semibold">
             {SOURCE_WORDS[kind]}, {volts}&nbsp;V: {PRACTICE.sourceState(on, locked, tripped)}
-          </h3>
+          </h2>
           <div className="flex flex-wrap gap-2 pt-1">
             {on && !tripped ? (
               <Button onClick={() => act({ act: "switch", source: id, on: false })}>
@@ -50,6 +50,7 @@ export function PowerPanel({ shown, act }: PowerPanelProps) {
       <section>
         <SectionHeading>{PRACTICE.thermostat}</SectionHeading>
         <p className="text-body">{PRACTICE.heard[shown.heard]}</p>
+        {shown.starter !== null && <p className="text-body">{PRACTICE.learned(shown.starter.learned, shown.starter.of)}</p>}
         <Button className="mt-1" onClick={() => act({ act: "call", on: !shown.called })}>
           {shown.called ? PRACTICE.callOff : PRACTICE.call}
         </Button>

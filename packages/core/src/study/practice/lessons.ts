@@ -19,13 +19,18 @@ export interface Lesson {
   readonly goals: readonly Goal[];
 }
 
-const PLAIN = ["rooftop-boot", "rooftop-common-cut"] as const;
-const AIDED = ["rooftop-boot", "rooftop-common-cut", "rooftop-hard-start"] as const;
+/** Wirings whose capacitor’s tabs are in reach: of a sealed one nobody can read that it is drained. */
+export const PRACTICE_WIRINGS: readonly string[] = STARTING_POINTS.filter((p) => !p.switches.sealed).map((p) => p.id);
+const those = (which: (switches: (typeof STARTING_POINTS)[number]["switches"]) => boolean): readonly string[] =>
+  STARTING_POINTS.filter((p) => PRACTICE_WIRINGS.includes(p.id) && which(p.switches)).map((p) => p.id);
+const ROOFTOPS = those(({ system }) => system === 120);
+/** Nothing but the run capacitor across the windings. */
+const UNAIDED = those(({ aid }) => aid === "none");
 const RUNS = ["proven-dead", "all-found", "runs"] as const;
 const lesson = (id: string, hides: Lesson["hides"], more: Partial<Lesson> = {}): Lesson => ({
   id,
   hides,
-  wirings: PLAIN,
+  wirings: PRACTICE_WIRINGS,
   fedBy: "shore",
   goals: hides.length === 0 ? ["proven-dead"] : ["proven-dead", "all-found"],
   ...more,
@@ -33,17 +38,17 @@ const lesson = (id: string, hides: Lesson["hides"], more: Partial<Lesson> = {}):
 
 /** From one’s first measurement to an afternoon’s work: each asks for one thing more than the one before. */
 export const LESSONS: readonly Lesson[] = [
-  lesson("is-it-dead", [], { wirings: AIDED }),
+  lesson("is-it-dead", []),
   lesson("it-feeds-again", [["inverter-feeds-again", "auto-start"]]),
-  lesson("which-pole-is-hot", [["hot-neutral-reversed", "neutral-open"]]),
+  lesson("which-pole-is-hot", [["hot-neutral-reversed", "neutral-open"]], { wirings: ROOFTOPS }),
   lesson("volts-that-are-none", [["stray-volts"]]),
-  lesson("it-stays-charged", [["capacitor-rebounds"]]),
+  lesson("it-stays-charged", [["capacitor-rebounds"]], { wirings: UNAIDED }),
   lesson("which-wire-is-which", [["run-start-swapped", "wrong-herm"]]),
-  lesson("capacitor-and-aid", [["capacitor-weak", "aid-left-in"]]),
+  lesson("capacitor-and-aid", [["capacitor-weak", "aid-left-in"]], { wirings: UNAIDED }),
   lesson("windings", [["overload-open", "winding-to-case"]]),
   lesson("a-joint-that-does-not-hold", [["bad-crimp", "orphan"]]),
-  lesson("amps-tell", [["dirty-coil", "low-volts", "energy-manager-waits"]], { goals: RUNS }),
-  lesson("a-small-source", [["weak-source", "eco-mode", "source-overload", "thin-cord"]], { fedBy: "generator" }),
+  lesson("amps-tell", [["dirty-coil", "low-volts", "energy-manager-waits"]], { goals: RUNS, wirings: ROOFTOPS }),
+  lesson("a-small-source", [["weak-source", "eco-mode", "source-overload", "thin-cord"]], { fedBy: "generator", wirings: ROOFTOPS }),
   lesson(
     "a-whole-afternoon",
     [
@@ -51,7 +56,7 @@ export const LESSONS: readonly Lesson[] = [
       ["hot-neutral-reversed", "stray-volts"],
       ["dirty-coil", "energy-manager-waits"],
     ],
-    { goals: RUNS },
+    { goals: RUNS, wirings: ROOFTOPS },
   ),
 ];
 

@@ -3,6 +3,7 @@ import { tableOf } from "../../quantity/index.ts";
 import { type Bench, drawn, fedBy, isCalled, sectionsNow } from "./bench.ts";
 import type { ClampMode, Cover, Danger, PracticeSource } from "./case.ts";
 import { compressorOf, supplyPairs } from "./names.ts";
+import { PRACTICE_PARAMS as P } from "./params.ts";
 
 /** A practice unit as a person sees and hears it: nothing of it tells what is hidden. */
 export interface ShownBench {
@@ -29,6 +30,8 @@ export interface ShownBench {
   readonly pairs: readonly (readonly [Terminal, Terminal])[];
   /** Everything on the map that a probe could be set on, grounds among it. */
   readonly points: readonly Terminal[];
+  /** A soft starter on the unit: in how many of its starts it has learned; null for none. */
+  readonly starter: { readonly learned: number; readonly of: number } | null;
   readonly stopped: Danger | null;
 }
 
@@ -74,6 +77,7 @@ export function shownBench(bench: Bench): ShownBench {
     capacitors: sectionsNow(bench).map(({ part, a, b }) => ({ part, a, b })),
     pairs: supplyPairs(netlist),
     points: allTerminals(seen),
+    starter: netlist.parts.some((p) => p.kind === "starter") ? { learned: bench.learned, of: P.learnsIn.value } : null,
     stopped: bench.stopped,
   };
 }
