@@ -97,7 +97,8 @@ describe("every screen", () => {
         if (!LOOKED_AT.includes(path)) continue;
         const wider = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
         if (wider > 0) amiss.push(`${path}: ${wider} pixels wider than the screen`);
-        for (const theme of ["night", "daylight"]) {
+        // Colors are the same wherever they are looked at.
+        for (const theme of screen === undefined ? ["night", "daylight"] : ["daylight"]) {
           await inTheme(page, theme);
           amiss.push(...(await axeFindings(page, theme === "night")).map((f) => `${theme} ${path}: ${f}`));
         }

@@ -13,7 +13,7 @@ class NotYet {
 export const notYet = (saw: unknown): NotYet => new NotYet(saw);
 
 /** How long anything is waited for before it is taken to have failed, ms: what is there soon on a machine that rests may take minutes on one that is busy. */
-export const PATIENCE_MS = 20_000;
+export const PATIENCE_MS = 150_000;
 
 /** How soon is looked again at first, and at most how late later, ms. */
 const FIRST_LOOK_MS = 12;

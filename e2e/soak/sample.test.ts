@@ -13,9 +13,9 @@ import { updates } from "./updates.ts";
 const SEED = 11;
 const here = async (question: Parameters<typeof answer>[0]): Promise<ReturnType<typeof answer>> => answer(question);
 
-/** A little of what `npm run soak` does at length. */
+/** A little of what `npm run soak` does at length, all at once: a full device is waited for longest. */
 describe("a sample of the soak", () => {
-  it.each<readonly [string, number, (chance: Chance) => Promise<Tally>]>([
+  it.concurrent.each<readonly [string, number, (chance: Chance) => Promise<Tally>]>([
     ["files", 300, (chance) => files(chance, 300, here)],
     ["headless cases", 40, (chance) => headless(chance, 40, here)],
     ["streams", 100, (chance) => streams(chance, 100, SEED)],
