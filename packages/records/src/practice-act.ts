@@ -13,7 +13,7 @@ export const MOST_ACTS = 2000;
 export const practiceActSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("switch"), source: id, on: z.boolean() }),
   z.strictObject({ act: z.literal(["lock", "unlock"]), source: id }),
-  z.strictObject({ act: z.literal(["open", "close"]), cover: z.literal(COVERS) }),
+  z.strictObject({ act: z.literal(["open", "close", "search"]), cover: z.literal(COVERS) }),
   z.strictObject({ act: z.literal("measure"), range: z.literal(MEASURE_RANGES), from: at, to: at }),
   z.strictObject({ act: z.literal("bleed"), part: id, from: id, to: id, seconds }),
   z.strictObject({ act: z.literal("short"), part: id, from: id, to: id }),

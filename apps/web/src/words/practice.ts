@@ -44,6 +44,10 @@ export const PRACTICE = {
     `${PRACTICE.minutes(seconds)} on the bench’s clock, ${acts === 1 ? "1 act" : `${acts} acts`}`,
   working: "Working it out.",
   coverOn: "cover on",
+  search: "Look for hidden screws",
+  screw: "one more screw, under a label",
+  diagram: ({ common, run, start }: Readonly<Record<"common" | "run" | "start", string>>): string =>
+    `Diagram in the lid: common ${common}, run ${run}, start ${start}. It may be wrong.`,
   closedBox: "The electrical box is closed. Open it to see what is inside.",
   panels: { unit: "Unit", meter: "Meter", power: "Power", wires: "Wires", finds: "Finish" },
   panelLabel: "What you do",
@@ -163,6 +167,7 @@ const REFUSED: Readonly<Record<Refusal, string>> = {
   "no-such-conductor": "There is no such wire here.",
   "no-such-part": "There is no such part here.",
   "cover-closed": "A cover is in the way. Open it first.",
+  "screw-left": "It does not come off: one screw still holds it. Look for it.",
   already: "It is so already.",
   locked: "It is locked and tagged. Take the lock off first.",
   "still-on": "Switch it off before you lock it.",
@@ -238,6 +243,8 @@ export function hintText(hint: Hint, names: BenchNames): string {
       return "Prove the meter on the proving unit once more.";
     case "charge":
       return "Bleed each capacitor, read its DC volts, wait 30 s, and read them again.";
+    case "search":
+      return "Look for a hidden screw: under a label, tape or the shroud.";
     case "open-box":
       return "Open the electrical box.";
     case "open-terminals":
@@ -293,6 +300,8 @@ export function actText(act: PracticeAct, names: BenchNames): string {
       return `Take the lock off ${names.source(act.source)}`;
     case "open":
       return `Open: ${COVER_WORDS[act.cover].toLowerCase()}`;
+    case "search":
+      return `${PRACTICE.search}, ${COVER_WORDS[act.cover].toLowerCase()}`;
     case "close":
       return `Close: ${COVER_WORDS[act.cover].toLowerCase()}`;
     case "measure":
@@ -336,5 +345,6 @@ export function actText(act: PracticeAct, names: BenchNames): string {
 export function stepText(step: PracticeStep): string {
   if ("refused" in step) return REFUSED[step.refused];
   if ("shown" in step) return `${shownText(step)}${step.beeps === undefined ? "" : `, ${step.beeps ? PRACTICE.beeps : PRACTICE.silent}`}`;
+  if (step.screw === true) return PRACTICE.screw;
   return step.cameOff === true ? "the wire came off" : "done";
 }

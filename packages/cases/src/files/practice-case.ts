@@ -2,7 +2,7 @@ import { nominalVolts } from "@amp-saver/core/device/compressor-motor";
 import type { Netlist } from "@amp-saver/core/network";
 import { faradFromUf, withoutUndefined } from "@amp-saver/core/quantity";
 import { buildAsFound, PLAIN_CONDENSER, PLAIN_ROOFTOP, STARTING_POINTS } from "@amp-saver/core/study/as-found";
-import { PRACTICE_FAULTS, type PracticeAct, type PracticeCase, type PracticeFault } from "@amp-saver/core/study/practice";
+import { COVERS, PRACTICE_FAULTS, type PracticeAct, type PracticeCase, type PracticeFault } from "@amp-saver/core/study/practice";
 import { MOST_ACTS, practiceActSchema } from "@amp-saver/records";
 import { z } from "zod";
 import { type Bounds, PRACTICE_BOUNDS } from "./limits.ts";
@@ -61,6 +61,7 @@ export const practiceCaseSchema = z.strictObject({
   unit: unitSchema,
   sources: z.array(sourceSchema).min(1).max(MOST_SOURCES),
   faults: z.array(faultSchema).max(PRACTICE_FAULTS.length).exactOptional(),
+  hiddenScrew: z.literal(COVERS).exactOptional(),
   acts: z.array(practiceActSchema).max(MOST_ACTS),
 });
 export type PracticeCaseFile = z.infer<typeof practiceCaseSchema>;
@@ -69,7 +70,7 @@ export type PracticeCaseFile = z.infer<typeof practiceCaseSchema>;
 export function practiceFromFile(file: PracticeCaseFile): { readonly given: PracticeCase; readonly acts: readonly PracticeAct[] } | string {
   const netlist = netlistOf(file);
   if (typeof netlist === "string") return netlist;
-  const { unit, sources, faults = [], acts, seed = 1 } = file;
+  const { unit, sources, faults = [], hiddenScrew, acts, seed = 1 } = file;
   if (unit.lraA === undefined && unit.rlaA === undefined && unit.coolingBtuH === undefined)
     return "unit.lraA is missing (or unit.rlaA, unit.coolingBtuH)";
   const ids = sources.map((s) => s.id);
@@ -85,6 +86,7 @@ export function practiceFromFile(file: PracticeCaseFile): { readonly given: Prac
       unit: unitFromFile({ unit }, unit.hz ?? 60),
       sources: sources.map((s) => ({ ...s, volts: s.volts ?? nominalVolts(unit.volts, unit.hz ?? 60) })),
       faults: faults.map(faultFromFile),
+      ...(hiddenScrew !== undefined && { hiddenScrew }),
     },
     acts,
   };

@@ -12,6 +12,7 @@ interface PowerPanelProps {
 
 /** Sources with their switches and locks, the thermostat, the covers, and time. */
 export function PowerPanel({ shown, act }: PowerPanelProps) {
+  const closed = COVERS.find((cover) => !shown.open.includes(cover));
   return (
     <div className="grid gap-3">
       {shown.sources.map(({ id, kind, volts, on, locked, tripped }) => (
@@ -38,6 +39,7 @@ export function PowerPanel({ shown, act }: PowerPanelProps) {
         </section>
       ))}
       <section className="flex flex-wrap gap-2">
+        {closed !== undefined && <Button onClick={() => act({ act: "search", cover: closed })}>{PRACTICE.search}</Button>}
         {COVERS.map((cover) => {
           const isOpen = shown.open.includes(cover);
           return (

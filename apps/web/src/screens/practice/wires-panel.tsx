@@ -30,6 +30,7 @@ export function WiresPanel({ shown, names, act, hands, points, clampReading }: W
   return (
     <div className="grid gap-3">
       <section>
+        {shown.diagram != null && <p className="pb-2 text-body">{PRACTICE.diagram(shown.diagram)}</p>}
         <p className="text-body">{PRACTICE.pickWire}</p>
         <Pick label={PRACTICE.wire} value={picked ?? NONE} options={options} onChange={(id) => pick(id === NONE ? null : id)} />
         {picked !== null && <OneWire key={picked} id={picked} shown={shown} names={names} act={act} points={points} mode={mode} />}

@@ -48,6 +48,8 @@ export interface Bench {
   /** When what fed last fell away, s. */
   readonly lostAtS: number;
   readonly open: ReadonlySet<Cover>;
+  /** Whether the hidden screw has been found. */
+  readonly screwFound: boolean;
   readonly call: boolean;
   /** When the call, or power under a call, came. */
   readonly calledAtS: number;
@@ -86,6 +88,7 @@ export function newBench(asked: PracticeCase): Result<Bench, PrepareFailure | "n
     ),
     lostAtS: Number.NEGATIVE_INFINITY,
     open: new Set(),
+    screwFound: false,
     call: false,
     calledAtS: 0,
     stoppedAtS: faultOf(given, "not-rested") === undefined ? RESTED_S : 0,

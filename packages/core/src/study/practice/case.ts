@@ -60,6 +60,10 @@ export interface PracticeCase {
   readonly unit: UnitCase;
   readonly sources: readonly PracticeSource[];
   readonly faults: readonly PracticeFault[];
+  /** A cover that one hidden screw holds. */
+  readonly hiddenScrew?: Cover;
+  /** Colors by the diagram in the lid, which need not be right. */
+  readonly diagram?: Readonly<Record<"common" | "run" | "start", string>>;
 }
 
 export const MEASURE_RANGES = ["volts", "volts-low-z", "volts-dc", "ohms", "continuity", "capacitance"] as const;
@@ -74,7 +78,7 @@ export type Cover = (typeof COVERS)[number];
 export type PracticeAct =
   | { readonly act: "switch"; readonly source: string; readonly on: boolean }
   | { readonly act: "lock" | "unlock"; readonly source: string }
-  | { readonly act: "open" | "close"; readonly cover: Cover }
+  | { readonly act: "open" | "close" | "search"; readonly cover: Cover }
   | { readonly act: "measure"; readonly range: MeasureRange; readonly from: Terminal; readonly to: Terminal }
   | { readonly act: "bleed"; readonly part: string; readonly from: string; readonly to: string; readonly seconds: number }
   | { readonly act: "short"; readonly part: string; readonly from: string; readonly to: string }
@@ -108,6 +112,7 @@ const REFUSALS = [
   "no-such-conductor",
   "no-such-part",
   "cover-closed",
+  "screw-left",
   "already",
   "locked",
   "still-on",
@@ -137,10 +142,10 @@ const DANGERS = [
 ] as const;
 export type Danger = (typeof DANGERS)[number];
 
-/** What an act showed: a reading, null for OL; that it is done; that a wire came off; or why not. */
+/** What an act showed: a reading, null for OL; that it is done; that a wire came off, or a screw was found; or why not. */
 export type PracticeStep =
   | { readonly shown: number | null; readonly unit: "V" | "ohm" | "F" | "A"; readonly beeps?: boolean }
-  | { readonly did: true; readonly cameOff?: true }
+  | { readonly did: true; readonly cameOff?: true; readonly screw?: true }
   | { readonly refused: Refusal };
 
 /** A source of known volts beside the unit, to prove the meter on. */

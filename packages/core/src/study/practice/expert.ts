@@ -1,7 +1,7 @@
 import { farEnd, nameOn, partOf, type Terminal, terminal } from "../../network/index.ts";
 import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import { type Bench, sectionsNow } from "./bench.ts";
-import { PROVING, type PracticeAct, type PracticeFaultCode } from "./case.ts";
+import { type Cover, PROVING, type PracticeAct, type PracticeFaultCode } from "./case.ts";
 import { compressorAt, compressorOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 
@@ -14,8 +14,15 @@ const volts = (from: Terminal, to: Terminal, range: "volts" | "volts-low-z" | "v
 const ohms = (from: Terminal, to: Terminal): PracticeAct => ({ act: "measure", range: "ohms", from, to });
 const PROVE: PracticeAct = volts(PROVING.from, PROVING.to);
 
+/** A cover opened: it is tried, and where it holds its hidden screw is looked for. */
+export function opening({ made, screwFound }: Bench, cover: Cover): readonly PracticeAct[] {
+  const open: PracticeAct = { act: "open", cover };
+  return made.given.hiddenScrew === cover && !screwFound ? [open, { act: "search", cover }, open] : [open];
+}
+
 /** Every source off and locked, and the box open. */
-export function offAndOpen({ made, switches }: Bench): readonly PracticeAct[] {
+export function offAndOpen(bench: Bench): readonly PracticeAct[] {
+  const { made, switches } = bench;
   const { sources } = made.given;
   return [
     ...sources.flatMap(({ id }): readonly PracticeAct[] => {
@@ -23,7 +30,7 @@ export function offAndOpen({ made, switches }: Bench): readonly PracticeAct[] {
       const off: readonly PracticeAct[] = state?.on === true ? [{ act: "switch", source: id, on: false }] : [];
       return state?.locked === true ? [] : [...off, { act: "lock", source: id }];
     }),
-    { act: "open", cover: "box" },
+    ...opening(bench, "box"),
   ];
 }
 
@@ -56,7 +63,7 @@ export function lookDead(bench: Bench, code: PracticeFaultCode): readonly Practi
   const { netlist } = bench;
   const [c, r, s] = (["C", "R", "S"] as const).map((name) => compressorAt(netlist, name)) as [Terminal, Terminal, Terminal];
   const [capC, herm] = (["C", "HERM"] as const).map((name) => runCapacitorAt(netlist, name)) as [Terminal, Terminal];
-  const terminals: PracticeAct = { act: "open", cover: "terminals" };
+  const terminals = opening(bench, "terminals");
   switch (code) {
     case "capacitor-rebounds":
       return [{ act: "wait", seconds: P.expertReboundS.value }, volts(capC, herm, "volts-dc")];
@@ -71,16 +78,16 @@ export function lookDead(bench: Bench, code: PracticeFaultCode): readonly Practi
         { act: "measure", range: "capacitance", from: capC, to: herm },
       ];
     case "run-start-swapped":
-      return [terminals, ohms(c, herm)];
+      return [...terminals, ohms(c, herm)];
     case "orphan":
-      return [terminals, ohms(otherEnd(bench, c) ?? switchedBy(bench), c)];
+      return [...terminals, ohms(otherEnd(bench, c) ?? switchedBy(bench), c)];
     case "wrong-herm":
     case "bad-crimp":
-      return [terminals, ohms(s, herm)];
+      return [...terminals, ohms(s, herm)];
     case "overload-open":
-      return [terminals, ohms(c, r)];
+      return [...terminals, ohms(c, r)];
     case "winding-to-case":
-      return [terminals, { act: "lift", conductor: wireAt(bench, r), at: r }, ohms(r, terminal(compressorOf(netlist), "G"))];
+      return [...terminals, { act: "lift", conductor: wireAt(bench, r), at: r }, ohms(r, terminal(compressorOf(netlist), "G"))];
     default:
       return null;
   }

@@ -1,7 +1,7 @@
 import { ok, type Result } from "../../quantity/index.ts";
 import type { PrepareFailure } from "../motor-start/index.ts";
 import { type Bench, fedBy } from "./bench.ts";
-import type { PracticeAct, PracticeCase, PracticeFaultCode } from "./case.ts";
+import type { Cover, PracticeAct, PracticeCase, PracticeFaultCode } from "./case.ts";
 import { BY_ITSELF, LIVE, RUNNING } from "./course.ts";
 import type { Unproven } from "./debrief.ts";
 import { lookDead } from "./expert.ts";
@@ -11,7 +11,7 @@ import { supplyPairs } from "./names.ts";
 
 /** What an expert would do next, told to a learner who asks. */
 export type Hint =
-  | { readonly code: Unproven | "open-box" | "open-terminals" | "off-and-wait" | "run" | "name" | "done" }
+  | { readonly code: Unproven | "open-box" | "open-terminals" | "search" | "off-and-wait" | "run" | "name" | "done" }
   | { readonly code: "measure"; readonly act: Extract<PracticeAct, { readonly act: "measure" }> };
 
 /** The next thing to do in a lesson after these acts. */
@@ -25,7 +25,7 @@ export function hintFor(lesson: Lesson, given: PracticeCase, acts: readonly Prac
   if (missed.some((code) => BY_ITSELF.has(code))) return ok({ code: "off-and-wait" });
   const ready = played.value.handsIn.some(({ unproven }) => unproven.length === 0);
   if (!ready && lacks.length > 0) return ok({ code: lacks[0] ?? "pairs" });
-  if (!ready && !end.open.has("box")) return ok({ code: "open-box" });
+  if (!ready && !end.open.has("box")) return ok(toOpen(end, "box"));
   const next = missed.find((code) => !RUNNING.has(code));
   if (next !== undefined) return ok(lookFor(end, next));
   if (missed.length > 0 || (lesson.goals.includes("runs") && !standing(end).running)) return ok({ code: "run" });
@@ -33,12 +33,17 @@ export function hintFor(lesson: Lesson, given: PracticeCase, acts: readonly Prac
 }
 
 function lookFor(bench: Bench, code: PracticeFaultCode): Hint {
-  if (!bench.open.has("box")) return { code: "open-box" };
+  if (!bench.open.has("box")) return toOpen(bench, "box");
   if (code === "stray-volts") return pairOf(bench, "volts");
   const acts = lookDead(bench, code) ?? [];
-  if (acts.some((a) => a.act === "open" && a.cover === "terminals") && !bench.open.has("terminals")) return { code: "open-terminals" };
+  if (acts.some((a) => a.act === "open" && a.cover === "terminals") && !bench.open.has("terminals")) return toOpen(bench, "terminals");
   const act = acts.findLast((a) => a.act === "measure");
   return act === undefined ? pairOf(bench, "volts-low-z") : { code: "measure", act };
+}
+
+function toOpen({ made, screwFound }: Bench, cover: Cover): Hint {
+  if (made.given.hiddenScrew === cover && !screwFound) return { code: "search" };
+  return { code: cover === "box" ? "open-box" : "open-terminals" };
 }
 
 function pairOf(bench: Bench, range: "volts" | "volts-low-z"): Hint {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { expertCourse } from "./course.ts";
-import { drawLesson, LESSONS, markLesson, PRACTICE_WIRINGS, type PracticeAct, type PracticeCase } from "./index.ts";
+import { drawLesson, LESSONS, markLesson, PRACTICE_WIRINGS, type PracticeAct, type PracticeCase, playPractice } from "./index.ts";
 
 const SEEDS = [1, 2, 3, 5];
 const expert = (given: PracticeCase, runs: boolean): readonly PracticeAct[] => {
@@ -39,6 +39,7 @@ describe.each(LESSONS.map((lesson) => [lesson.id, lesson] as const))("lesson %s"
       const given = drawLesson(lesson, seed);
       const can = given.netlist.parts.find((p) => p.kind === "run-capacitor")!.id;
       const mark = marked(lesson, given, [
+        { act: "search", cover: "box" },
         { act: "open", cover: "box" },
         { act: "touch", at: `${can}.HERM` },
         { act: "touch", at: `${can}.C` },
@@ -64,6 +65,32 @@ describe.each(LESSONS.map((lesson) => [lesson.id, lesson] as const))("lesson %s"
       }),
       { numRuns: 20, seed: 5 },
     );
+  });
+});
+
+describe("a hidden screw", () => {
+  const given: PracticeCase = { ...drawLesson(LESSONS[0]!, 1), hiddenScrew: "box" };
+
+  it("holds its cover until it is looked for, and no other", () => {
+    const acts: readonly PracticeAct[] = [
+      { act: "open", cover: "box" },
+      { act: "search", cover: "terminals" },
+      { act: "open", cover: "box" },
+      { act: "search", cover: "box" },
+      { act: "search", cover: "box" },
+      { act: "open", cover: "box" },
+    ];
+    const played = playPractice(given, acts);
+    const [did, held] = [{ did: true }, { refused: "screw-left" }];
+    expect(played.ok && played.value.steps).toEqual([held, did, held, { did: true, screw: true }, did, did]);
+  });
+
+  it("holds some boxes and some terminal covers, and most none; the diagram in the lid lies about some colors", () => {
+    const drawn = Array.from({ length: 80 }, (_, seed) => drawLesson(LESSONS[0]!, seed));
+    const held = drawn.map((d) => d.hiddenScrew ?? "none");
+    expect(new Set(held)).toEqual(new Set(["box", "terminals", "none"]));
+    expect(held.filter((h) => h === "none").length).toBeGreaterThan(30);
+    expect(drawn.some((d) => d.netlist.conductors.find((c) => c.id === "w-run")!.color !== d.diagram?.run)).toBe(true);
   });
 });
 

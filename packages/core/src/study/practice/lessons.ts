@@ -5,6 +5,7 @@ import { buildAsFound, STARTING_POINTS } from "../as-found/index.ts";
 import type { UnitCase } from "../motor-start/index.ts";
 import type { FED_BY, PracticeCase, PracticeFaultCode, PracticeSource } from "./case.ts";
 import { RUNNING } from "./course.ts";
+import { PRACTICE_PARAMS as P } from "./params.ts";
 
 /** What a lesson asks for besides that nothing hurts. */
 export type Goal = "proven-dead" | "all-found" | "runs";
@@ -129,7 +130,15 @@ export function drawLesson({ hides, wirings, fedBy }: Lesson, seed: number): Pra
     unit: two ? plateOf(one(CONDENSER_PLATES), 230) : plateOf(one(PLATES), 115),
     sources,
     faults: hides.map((codes) => ({ code: one(codes) })),
+    ...hiddenScrew(random.next()),
+    diagram: point.switches.colors,
   };
+}
+
+/** Covers that a hidden screw holds, in so many of a hundred units. */
+function hiddenScrew(drawn: number): Pick<PracticeCase, "hiddenScrew"> {
+  if (drawn < P.screwBoxShare.value) return { hiddenScrew: "box" };
+  return drawn > 1 - P.screwTerminalsShare.value ? { hiddenScrew: "terminals" } : {};
 }
 
 function recolored(netlist: Netlist, one: (of: typeof COLORS) => string): Netlist {

@@ -48,6 +48,10 @@ function doneAt(bench: Bench, act: PracticeAct): Done {
     case "open":
     case "close":
       return covered(bench, act);
+    case "search": {
+      const screw = bench.made.given.hiddenScrew === act.cover && !bench.screwFound;
+      return screw ? { bench: { ...bench, screwFound: true }, step: { did: true, screw: true } } : did(bench);
+    }
     case "measure": {
       const no = noWayTo(bench, act.from) ?? noWayTo(bench, act.to);
       if (no !== null) return refused(bench, no);
@@ -112,9 +116,10 @@ function unlocked(bench: Bench, id: string): Done {
   return did({ ...bench, switches: new Map(bench.switches).set(id, { ...state, locked: false }) });
 }
 
-function covered(bench: Bench, { act, cover }: Extract<PracticeAct, { readonly act: "open" | "close" }>): Done {
+function covered(bench: Bench, { act, cover }: Extract<PracticeAct, { readonly act: "open" | "close" | "search" }>): Done {
   const open = new Set(bench.open);
   if (open.has(cover) === (act === "open")) return refused(bench, "already");
+  if (act === "open" && bench.made.given.hiddenScrew === cover && !bench.screwFound) return refused(bench, "screw-left");
   if (act === "open" && cover === "terminals" && fedBy(bench) !== null) return hurt(bench, "powered-terminals-open");
   if (act === "open") open.add(cover);
   else open.delete(cover);

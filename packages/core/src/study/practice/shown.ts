@@ -1,7 +1,7 @@
 import { allTerminals, type Conductor, type Netlist, type Part, partOf, type Terminal, terminal } from "../../network/index.ts";
 import { tableOf } from "../../quantity/index.ts";
 import { type Bench, drawn, fedBy, isCalled, sectionsNow } from "./bench.ts";
-import type { ClampMode, Cover, Danger, PracticeSource } from "./case.ts";
+import type { ClampMode, Cover, Danger, PracticeCase, PracticeSource } from "./case.ts";
 import { compressorOf, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 
@@ -30,6 +30,8 @@ export interface ShownBench {
   readonly pairs: readonly (readonly [Terminal, Terminal])[];
   /** Everything on the map that a probe could be set on, grounds among it. */
   readonly points: readonly Terminal[];
+  /** Colors by the diagram in the lid; null for none. */
+  readonly diagram: PracticeCase["diagram"] | null;
   /** A soft starter on the unit: in how many of its starts it has learned; null for none. */
   readonly starter: { readonly learned: number; readonly of: number } | null;
   readonly stopped: Danger | null;
@@ -78,6 +80,7 @@ export function shownBench(bench: Bench): ShownBench {
     pairs: supplyPairs(netlist),
     points: allTerminals(seen),
     starter: netlist.parts.some((p) => p.kind === "starter") ? { learned: bench.learned, of: P.learnsIn.value } : null,
+    diagram: open.has("box") ? (made.given.diagram ?? null) : null,
     stopped: bench.stopped,
   };
 }
