@@ -93,7 +93,8 @@ async function practice(folder) {
       const ms = await page.evaluate((name, tells) => globalThis.bench.act(name, tells), label, told);
       if (told) found.push(ms);
     };
-    for (const button of ["Switch shore power off", "Lock and tag", "Open: electrical box", "15 s", "1 min"]) await act(button);
+    for (const button of ["Switch shore power off", "Lock and tag", "Look for hidden screws", "Open: electrical box", "15 s", "1 min"])
+      await act(button);
     await act("Unit", false);
     for (const [from, to] of [
       ["proving unit L", "proving unit N"],

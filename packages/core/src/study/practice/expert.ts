@@ -15,7 +15,7 @@ const ohms = (from: Terminal, to: Terminal): PracticeAct => ({ act: "measure", r
 const PROVE: PracticeAct = volts(PROVING.from, PROVING.to);
 
 /** A cover opened: it is tried, and where it holds its hidden screw is looked for. */
-export function opening({ made, screwFound }: Bench, cover: Cover): readonly PracticeAct[] {
+function opening({ made, screwFound }: Bench, cover: Cover): readonly PracticeAct[] {
   const open: PracticeAct = { act: "open", cover };
   return made.given.hiddenScrew === cover && !screwFound ? [open, { act: "search", cover }, open] : [open];
 }
