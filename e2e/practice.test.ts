@@ -178,7 +178,7 @@ describe("the practice bench", () => {
     await way.press("Name it");
     await sees(page, /You named:/);
     await way.press("Finish and see");
-    await answerLike(page, /^It feeds again Done\.$/);
+    await answerLike(page, /^It feeds again\. Done\.$/);
     await sees(page, /measured and named/);
     expect(session.complaints).toEqual([]);
   });
@@ -235,14 +235,14 @@ describe("the practice bench", () => {
     const field = await named(page, "textbox", "Number of the unit");
     await field.click({ count: 3 });
     await page.keyboard.type("12x");
-    await sees(page, /Number of the unit must be a whole number from 1 to 999,999\./);
+    await sees(page, /Number of the unit must be a whole number from 1 to 1,000,000\./);
     await field.click({ count: 3 });
     await page.keyboard.type("77");
     await press(page, "Hidden faults");
     await press(page, "Weak run capacitor", "click", "checkbox");
     await press(page, "Start : Your own unit");
     await answerLike(page, /^A unit you put together\./);
-    await sees(page, /Shore power, 240.V: on/);
+    await sees(page, /House circuit, 240.V: on/);
     expect(session.complaints).toEqual([]);
   });
 });

@@ -1,7 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoRecords } from "./demo/index.ts";
-import { type AnyRecord, migrate, parseRecord, previewImport, readRigFile, recordKey, rigFileParts, writeRigFile } from "./index.ts";
+import {
+  type AnyRecord,
+  migrate,
+  newPractice,
+  parseRecord,
+  previewImport,
+  readRigFile,
+  recordKey,
+  rigFileParts,
+  writeRigFile,
+} from "./index.ts";
 
 const NOW = "2026-06-21T18:41:00.000Z";
 const file = (change: (json: { records: Record<string, unknown>[] } & Record<string, unknown>) => void): string => {
@@ -11,6 +21,11 @@ const file = (change: (json: { records: Record<string, unknown>[] } & Record<str
 };
 
 describe("the rig file", () => {
+  it("may hold what was practiced alone, which is of no rig", () => {
+    const practice = newPractice(NOW, "is-it-dead");
+    expect(readRigFile(writeRigFile([practice], NOW, "0.1.0"))).toMatchObject({ ok: true, value: { records: [practice] } });
+  });
+
   it("reads back exactly what was written", () => {
     expect(readRigFile(writeRigFile(demoRecords(), NOW, "0.1.0"))).toEqual({
       ok: true,

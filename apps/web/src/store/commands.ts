@@ -286,19 +286,10 @@ export function proofCommit(job: Job, change: Partial<Proof>, field: string, ent
 /** Runs of a lesson turned into the next; nothing to undo. */
 export function practiceCommit(lesson: string, turn: (runs: PracticeRecord["runs"]) => PracticeRecord["runs"]): Commit {
   const begun = newPractice(nowIso(), lesson);
-  const { kind, id } = begun;
-  const patch: Patch["patch"] = (record) => (record.kind === "practice" ? { runs: turn(record.runs), updatedAt: nowIso() } : {});
-  return {
-    label: "answer",
-    changes: [
-      { kind, id, absent: begun },
-      { kind, id, patch },
-    ],
-    silent: true,
-  };
+  return { ...begunCommit<PracticeRecord>(begun, ({ runs }) => ({ runs: turn(runs) }), "runs", {}), silent: true };
 }
 
-function begunCommit<R extends Wiring | FitLog | Learning | Proof>(
+function begunCommit<R extends Wiring | FitLog | Learning | Proof | PracticeRecord>(
   begun: R,
   change: Changing<R>,
   field: string,

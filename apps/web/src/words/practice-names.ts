@@ -17,7 +17,7 @@ export const LESSON_WORDS: Readonly<Record<string, LessonWords>> = {
   },
   "it-feeds-again": {
     title: "It feeds again",
-    story: "You switch shore power off. Something else may feed the unit by itself.",
+    story: "You switch the power off. Something else may feed the unit by itself.",
     guide: "isolate",
   },
   "which-pole-is-hot": {
@@ -214,6 +214,11 @@ export const COVER_WORDS: Readonly<Record<(typeof COVERS)[number], string>> = {
   box: "Electrical box",
   terminals: "Compressor terminal cover",
 };
+
+/** A source as its owner calls it: 240 V is a house’s. */
+export function sourceName({ kind, volts }: Pick<PracticeSource, "kind" | "volts">): string {
+  return kind === "shore" && volts > 200 ? "House circuit" : SOURCE_WORDS[kind];
+}
 
 export const SOURCE_WORDS: Readonly<Record<PracticeSource["kind"], string>> = {
   shore: "Shore power",

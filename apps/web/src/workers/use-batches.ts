@@ -1,5 +1,5 @@
+import { KeptAnswers } from "@amp-saver/core/quantity";
 import { startTransition, useCallback, useEffect, useRef, useState } from "react";
-import { KeptAnswers } from "./kept-answers.ts";
 import { type BatchPlan, type BatchProgress, runBatches, type TriedBefore } from "./run-batches.ts";
 import { studyQueue } from "./study-queue.ts";
 

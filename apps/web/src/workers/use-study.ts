@@ -1,4 +1,4 @@
-import { ok, type Result } from "@amp-saver/core/quantity";
+import { KeptAnswers, ok, type Result } from "@amp-saver/core/quantity";
 import type { Calibration, CalibrationFailure, CalibrationInput } from "@amp-saver/core/study/calibration";
 import type { DayStudy } from "@amp-saver/core/study/day-plan";
 import type { LearningStudy } from "@amp-saver/core/study/learning";
@@ -7,7 +7,6 @@ import type { Predicted } from "@amp-saver/core/study/proof";
 import type { Choices, Remedy } from "@amp-saver/core/study/remedy";
 import type { TogetherCase, TogetherStudy } from "@amp-saver/core/study/together";
 import type { Remote } from "comlink";
-import { KeptAnswers } from "./kept-answers.ts";
 import type { DayQuestion, LearningQuestion, PredictQuestion, Studies } from "./study.worker.ts";
 import { RANK, studyQueue } from "./study-queue.ts";
 import { type Latest, useLatest } from "./use-latest.ts";

@@ -4,7 +4,7 @@ import { INVERTER_GENERATOR_PARAMS as GENERATOR } from "@amp-saver/core/device/i
 import { SHORE_PARAMS as SHORE } from "@amp-saver/core/device/shore";
 import { FIGURES, type FigureName } from "@amp-saver/core/figure";
 import { fahrenheitFromC, ftFromMetres, rowOf, W_PER_BTU_H } from "@amp-saver/core/quantity";
-import { WAIT_MOST_S } from "@amp-saver/core/study/practice";
+import { SEED_MOST, WAIT_MOST_S } from "@amp-saver/core/study/practice";
 
 /** Bounds of every number a start case may carry, by its path. */
 export interface Bounds {
@@ -99,7 +99,7 @@ export const WIRING_BOUNDS = {
 } as const satisfies Readonly<Record<string, Bounds>>;
 
 export const PRACTICE_BOUNDS = {
-  seed: bounds(0, 1_000_000, "1"),
+  seed: bounds(0, SEED_MOST, "1"),
   "sources.volts": kept("sourceVolts", "V"),
   "sources.breakerA": of(SHORE.breakerA),
   "sources.runningW": kept("runningW", "W"),

@@ -11,6 +11,7 @@ export {
   W_PER_TON,
 } from "./convert.ts";
 export { formatAmps, formatNumber, formatPercent, formatSeconds, formatVolts, formatWatts, formatWith } from "./format.ts";
+export { KeptAnswers } from "./kept-answers.ts";
 export { COMMON_PRACTICE, FROM_MEMORY, type Param, type ParamTable, spreadTolerance, typicalOf } from "./param.ts";
 export { itemAt, present } from "./present.ts";
 export { DEFAULT_TOLERANCE, ORIGINS, type Origin, type Quantity, quantity, weaker } from "./provenance.ts";

@@ -130,6 +130,7 @@ const Drawn = memo(function Drawn({ netlist, layout, ways, tags, narrow, names, 
         return (
           <g
             key={way.conductor.id}
+            data-conductor={way.conductor.id}
             {...(dark && { "data-lit": "" })}
             {...(onPick !== null && {
               ...pressable(speak(way), () => onPick(way.conductor.id)),

@@ -53,7 +53,8 @@ describe("what is told of an act", () => {
     expect(lastTold([], [], names)).toBeNull();
     expect(lastTold(acts.slice(0, 1), steps, names)).toBe("120\u00a0V, proving unit L to proving unit N");
     expect(lastTold(acts, steps, names)).toBe("A cover is in the way. Open it first.");
-    expect(onMeter(acts, steps)).toEqual(steps[0]);
+    expect(onMeter(acts.slice(0, 1), steps)).toEqual(steps[0]);
+    expect(onMeter(acts, steps)).toEqual({ refused: "cover-closed" });
     const hinted: readonly PracticeAct[] = [...acts, { act: "hint" }];
     expect(lastTold(hinted, [...steps, { did: true }], names)).toBe("A cover is in the way. Open it first.");
     expect([hintHolds(hinted), hintHolds(acts)]).toEqual([true, false]);

@@ -1,7 +1,8 @@
 import { nameOn, partOf, type Terminal } from "@amp-saver/core/network";
-import type { Hint, PracticeAct, PracticeSource, PracticeStep, ShownBench } from "@amp-saver/core/study/practice";
-import { actText, type BenchNames, PRACTICE, stepText } from "../../words/practice.ts";
-import { SOURCE_WORDS } from "../../words/practice-names.ts";
+import type { Hint, PracticeAct, PracticeStep, ShownBench } from "@amp-saver/core/study/practice";
+import { PRACTICE } from "../../words/practice.ts";
+import { actText, type BenchNames, stepText } from "../../words/practice-acts.ts";
+import { sourceName } from "../../words/practice-names.ts";
 import { lower, wiringNames } from "../../words/wiring.ts";
 
 export { BLEED_S, CLAMP_MODES, COVERS, MEASURE_RANGES, PRACTICE_FAULTS } from "@amp-saver/core/study/practice";
@@ -12,14 +13,14 @@ const PROVER = "proving";
 /** Of what is seen, what most acts leave as it is. */
 export interface ShownUnit
   extends Pick<ShownBench, "netlist" | "whole" | "covered" | "realOf" | "numberOf" | "points" | "open" | "capacitors"> {
-  readonly kinds: Readonly<Record<string, PracticeSource["kind"]>>;
+  readonly sourceNames: Readonly<Record<string, string>>;
 }
 
 /** The unit alone, without the clock and the switches. */
 export function unitOf(shown: ShownBench): ShownUnit {
   const { netlist, whole, covered, realOf, numberOf, points, open, capacitors, sources } = shown;
-  const kinds = Object.fromEntries(sources.map(({ id, kind }) => [id, kind]));
-  return { netlist, whole, covered, realOf, numberOf, points, open, capacitors, kinds };
+  const sourceNames = Object.fromEntries(sources.map((source) => [source.id, sourceName(source)]));
+  return { netlist, whole, covered, realOf, numberOf, points, open, capacitors, sourceNames };
 }
 
 /** Names for the map and for every sentence. The compressor’s ends have numbers: which is which is found by ohms. */
@@ -43,7 +44,7 @@ export function benchNames(shown: ShownUnit): BenchNames & { readonly place: (at
       return `wire ${wireTag(shown, id)}`;
     },
     part: (id) => lower(names.part(id).name),
-    source: (id) => SOURCE_WORDS[shown.kinds[id] ?? "shore"].toLowerCase(),
+    source: (id) => (shown.sourceNames[id] ?? id).toLowerCase(),
   };
 }
 
@@ -82,7 +83,7 @@ export function lastTold(acts: readonly PracticeAct[], steps: readonly PracticeS
 
 /** The reading on the meter’s face: of the newest measuring act. */
 export function onMeter(acts: readonly PracticeAct[], steps: readonly PracticeStep[]): PracticeStep | null {
-  const k = acts.findLastIndex((act, i) => act.act === "measure" && i < steps.length && "shown" in (steps[i] ?? {}));
+  const k = acts.findLastIndex((act, i) => act.act === "measure" && i < steps.length);
   return k < 0 ? null : (steps[k] ?? null);
 }
 

@@ -8,7 +8,9 @@ import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { PlainTable } from "../../ui/plain-table.tsx";
 import { WhyLink } from "../../ui/why-link.tsx";
 import type { GuideTopic } from "../../words/guide/topic.ts";
-import { actText, type BenchNames, DANGERS_TOLD, DEBRIEF, PRACTICE, stepText, UNPROVEN_WORDS } from "../../words/practice.ts";
+import { PRACTICE } from "../../words/practice.ts";
+import { actText, type BenchNames, stepText } from "../../words/practice-acts.ts";
+import { DANGERS_TOLD, DEBRIEF, UNPROVEN_WORDS } from "../../words/practice-debrief.ts";
 import { FAULT_LESSON, FAULT_WORDS } from "../../words/practice-names.ts";
 import type { Played } from "../../workers/practice.worker.ts";
 import { useMark, usePlayed } from "../../workers/use-practice.ts";
@@ -105,6 +107,9 @@ function Told({
       ))}
       {mark.wrong.map((code) => (
         <p key={code}>{DEBRIEF.wrong(code)}</p>
+      ))}
+      {mark.readElsewhere.map((act) => (
+        <p key={act}>{DEBRIEF.elsewhere(act + 1)}</p>
       ))}
       <SectionHeading spaced>{DEBRIEF.luck}</SectionHeading>
       {mark.handsIn === 0 && <p>{DEBRIEF.noHands}</p>}

@@ -1,4 +1,4 @@
-import { nameOn, partOf } from "@amp-saver/core/network";
+import { nameOn } from "@amp-saver/core/network";
 import type { Mark, PracticeFaultCode, ShownBench } from "@amp-saver/core/study/practice";
 
 /** How a hidden fault fared: measured and named, one of both, or neither. */
@@ -14,8 +14,5 @@ export function fateOf(
 
 /** Which pin of the compressor was which, by their numbers. */
 export function pinsOf({ realOf }: Pick<ShownBench, "realOf">): readonly (readonly [string, string])[] {
-  return Object.entries(realOf).map(([, real], k) => [
-    `Compressor ${k + 1}`,
-    `${partOf(real) === "comp" ? "compressor" : partOf(real)} ${nameOn(real)}`,
-  ]);
+  return Object.entries(realOf).map(([, real], k) => [`Compressor ${k + 1}`, `compressor ${nameOn(real)}`]);
 }

@@ -9,12 +9,8 @@ import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { PRACTICE } from "../../words/practice.ts";
 import { Debrief } from "./debrief.tsx";
 import { LessonBench } from "./lesson-bench.tsx";
-import { chosenAt, DAILY, dailyAt, OWN, withRun } from "./lessons.view.ts";
+import { chosenAt, DAILY, dailyAt, newSeed, OWN, withRun } from "./lessons.view.ts";
 import { useSession } from "./use-session.ts";
-
-/** Numbers that units are drawn by. */
-const SEEDS = 999_999;
-const newSeed = (): number => 1 + Math.floor(Math.random() * (SEEDS - 1));
 
 /** One lesson: its bench while it is played, and its debrief once it is finished. */
 export function LessonScreen() {

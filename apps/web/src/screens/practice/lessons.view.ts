@@ -1,16 +1,26 @@
-import { dailyUnit, LESSONS, type Lesson, ownLesson } from "@amp-saver/core/study/practice";
+import { dailyUnit, LESSONS, type Lesson, ownLesson, SEED_MOST } from "@amp-saver/core/study/practice";
 import type { PracticePlay, PracticeRecord, PracticeRun } from "@amp-saver/records";
 import type { GuideTopic } from "../../words/guide/topic.ts";
 import { PRACTICE } from "../../words/practice.ts";
 import { LESSON_WORDS } from "../../words/practice-names.ts";
 
-export { FED_BY, PRACTICE_FAULTS, PRACTICE_WIRINGS } from "@amp-saver/core/study/practice";
+export { FED_BY, PRACTICE_FAULTS, PRACTICE_WIRINGS, SEED_MOST } from "@amp-saver/core/study/practice";
 
 /** Addresses of the two that are no lesson of the row. */
 export const DAILY = "daily";
 export const OWN = "own";
 
 const DAY_MS = 86_400_000;
+
+/** Whether a text is the number of a unit. */
+export function isSeed(text: string): boolean {
+  return /^\d+$/.test(text) && Number(text) >= 1 && Number(text) <= SEED_MOST;
+}
+
+/** A unit drawn by chance. */
+export function newSeed(): number {
+  return 1 + Math.floor(Math.random() * SEED_MOST);
+}
 
 /** A lesson of the row as its list shows it. */
 export interface LessonRow {

@@ -2,7 +2,8 @@ import type { Terminal } from "@amp-saver/core/network";
 import type { PracticeStep } from "@amp-saver/core/study/practice";
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
-import { PRACTICE, shownText } from "../../words/practice.ts";
+import { PRACTICE } from "../../words/practice.ts";
+import { shownText } from "../../words/practice-acts.ts";
 import { RANGE_WORDS } from "../../words/practice-names.ts";
 import { MEASURE_RANGES } from "./bench.view.ts";
 import type { Hands } from "./use-hands.ts";
@@ -17,8 +18,10 @@ interface MeterPanelProps {
 const OFF = "";
 
 /** The multimeter: its figure, its range, and where its probes are, from the map or from a list. */
-export function MeterPanel({ hands, points, nameOf, reading }: MeterPanelProps) {
+export function MeterPanel({ hands, points, nameOf, reading: newest }: MeterPanelProps) {
   const { range, setRange, probes, setProbe, readAgain } = hands;
+  // With a probe off, what was read before is not what lies between them.
+  const reading = probes.one === null || probes.two === null ? null : newest;
   const options = [{ value: OFF, word: PRACTICE.nowhere }, ...points.map((at) => ({ value: at, word: nameOf(at) }))];
   const beeps = reading !== null && "shown" in reading ? reading.beeps : undefined;
   return (

@@ -10,10 +10,8 @@ import { Tick } from "../../ui/tick.tsx";
 import { PRACTICE } from "../../words/practice.ts";
 import { FAULT_WORDS, SOURCE_WORDS } from "../../words/practice-names.ts";
 import { STARTING_POINT_WORDS } from "../../words/wiring.ts";
-import { FED_BY, OWN, PRACTICE_FAULTS, PRACTICE_WIRINGS } from "./lessons.view.ts";
+import { FED_BY, isSeed, OWN, PRACTICE_FAULTS, PRACTICE_WIRINGS, SEED_MOST } from "./lessons.view.ts";
 import { useSession } from "./use-session.ts";
-
-const isSeed = (text: string): boolean => /^\d{1,6}$/.test(text) && Number(text) > 0;
 
 /** A unit of one’s own: its wiring, its source, its number and what is wrong with it. */
 export function OwnUnit() {
@@ -46,7 +44,7 @@ export function OwnUnit() {
         numeric
         onText={(text) => {
           setSeed(text);
-          return isSeed(text) ? null : PRACTICE.seedWrong;
+          return isSeed(text) ? null : PRACTICE.seedWrong(SEED_MOST);
         }}
       />
       <Fold label={PRACTICE.hidden}>

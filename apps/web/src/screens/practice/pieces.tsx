@@ -20,7 +20,7 @@ interface PiecesProps {
   readonly nameOf: (at: Terminal) => string;
   /** Whether a cover hides which wire is on which end of the compressor. */
   readonly underCover: boolean;
-  readonly hands: Pick<Hands, "probes" | "held" | "hang" | "set">;
+  readonly hands: Pick<Hands, "probes" | "held" | "hang" | "set" | "pick">;
 }
 
 interface Spot {
@@ -67,7 +67,7 @@ function spotsOf({ layout, inSight, offMap }: Pick<PiecesProps, "layout" | "inSi
 /** Probes, clamp and hand over the map: picked up from the tray, set down on a terminal, by finger, mouse or key. */
 export function Pieces(props: PiecesProps) {
   const { layout, offMap, nameOf, underCover, hands } = props;
-  const { probes, held, hang, set } = hands;
+  const { probes, held, hang, set, pick } = hands;
   const motor = layout.boxes.find((box) => box.part.kind === "compressor");
   const spots = spotsOf(props);
   const tips = new Map(spots.map((s) => [s.at, s]));
@@ -105,6 +105,7 @@ export function Pieces(props: PiecesProps) {
           held={held === piece}
           hang={() => hang(piece)}
           drop={(at) => set(piece, at)}
+          pick={pick}
         />
       ))}
       {(["one", "two"] as const).map((piece) => {
@@ -162,10 +163,11 @@ interface TrayPieceProps {
   readonly held: boolean;
   readonly hang: () => void;
   readonly drop: (at: Terminal) => void;
+  readonly pick: (conductor: string) => void;
 }
 
 /** A piece in its tray: pressed it is in the hand, dragged it goes where it is let go. */
-function TrayPiece({ piece, word, at, w, held, hang, drop }: TrayPieceProps) {
+function TrayPiece({ piece, word, at, w, held, hang, drop, pick }: TrayPieceProps) {
   const [by, setBy] = useState<{ readonly x: number; readonly y: number } | null>(null);
   const from = useRef<{ readonly x: number; readonly y: number; readonly k: number } | null>(null);
   // A press that ends a drag picks nothing up.
@@ -197,9 +199,12 @@ function TrayPiece({ piece, word, at, w, held, hang, drop }: TrayPieceProps) {
         setBy(null);
         // What lies under the finger, past the piece itself.
         const under = document.elementsFromPoint(event.clientX, event.clientY);
-        const terminal = under.map((e) => e.closest("[data-terminal]")?.getAttribute("data-terminal")).find((t) => t != null);
-        dropped.current = terminal != null;
-        if (terminal != null) drop(terminal);
+        const named = (what: string): string | undefined =>
+          under.map((e) => e.closest(`[data-${what}]`)?.getAttribute(`data-${what}`)).find((name) => name != null) ?? undefined;
+        const [terminal, conductor] = [named("terminal"), named("conductor")];
+        dropped.current = terminal !== undefined || conductor !== undefined;
+        if (terminal !== undefined) drop(terminal);
+        else if (conductor !== undefined) pick(conductor);
       }}
       onPointerCancel={() => {
         from.current = null;

@@ -2,7 +2,7 @@ import type { PracticeAct, ShownBench } from "@amp-saver/core/study/practice";
 import { Button } from "../../ui/button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { PRACTICE } from "../../words/practice.ts";
-import { COVER_WORDS, SOURCE_WORDS } from "../../words/practice-names.ts";
+import { COVER_WORDS, sourceName } from "../../words/practice-names.ts";
 import { COVERS } from "./bench.view.ts";
 
 interface PowerPanelProps {
@@ -15,19 +15,19 @@ export function PowerPanel({ shown, act }: PowerPanelProps) {
   const closed = COVERS.find((cover) => !shown.open.includes(cover));
   return (
     <div className="grid gap-3">
-      {shown.sources.map(({ id, kind, volts, on, locked, tripped }) => (
-        <section key={id} aria-label={SOURCE_WORDS[kind]} className="border-b border-hair pb-2">
+      {shown.sources.map(({ id, volts, on, locked, tripped, ...source }) => (
+        <section key={id} aria-label={sourceName({ ...source, volts })} className="border-b border-hair pb-2">
           <h2 className="font-semibold">
-            {SOURCE_WORDS[kind]}, {volts}&nbsp;V: {PRACTICE.sourceState(on, locked, tripped)}
+            {sourceName({ ...source, volts })}, {volts}&nbsp;V: {PRACTICE.sourceState(on, locked, tripped)}
           </h2>
           <div className="flex flex-wrap gap-2 pt-1">
             {on && !tripped ? (
               <Button onClick={() => act({ act: "switch", source: id, on: false })}>
-                {PRACTICE.switchOff(SOURCE_WORDS[kind].toLowerCase())}
+                {PRACTICE.switchOff(sourceName({ ...source, volts }).toLowerCase())}
               </Button>
             ) : (
               <Button onClick={() => act({ act: "switch", source: id, on: true })}>
-                {PRACTICE.switchOn(SOURCE_WORDS[kind].toLowerCase())}
+                {PRACTICE.switchOn(sourceName({ ...source, volts }).toLowerCase())}
               </Button>
             )}
             {locked ? (

@@ -101,7 +101,7 @@ export type PracticeAct =
 /** Longest that one act waits, s. */
 export const WAIT_MOST_S = 86_400;
 /** Largest number of a unit. */
-export const SEED_MOST = 999_999_999;
+export const SEED_MOST = 1_000_000;
 /** What a lesson’s unit can be fed by. */
 export const FED_BY = ["shore", "generator"] as const;
 

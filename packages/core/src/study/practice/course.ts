@@ -4,7 +4,7 @@ import { type Bench, newBench } from "./bench.ts";
 import type { PracticeAct, PracticeCase, PracticeFaultCode } from "./case.ts";
 import { ProofKeeper } from "./debrief.ts";
 import { bleedAndRead, lookDead, offAndOpen, proveDead } from "./expert.ts";
-import { compressorAt, runCapacitorAt, supplyPairs } from "./names.ts";
+import { commonOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 import { actOn } from "./run.ts";
 
@@ -65,10 +65,9 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
   expert.do(proveDead(expert.bench));
   for (let k = 0; k < BLEEDS_MOST && expert.keeper.lacks(expert.bench).length > 0; k++) expert.do(bleedAndRead(expert.bench));
   const run = runs || codes.some((code) => RUNNING.has(code));
-  const { netlist } = expert.bench;
-  const common = netlist.conductors.find((c) => c.ends.includes(compressorAt(netlist, "C")));
-  if (run && common !== undefined) expert.do([{ act: "clamp", conductor: common.id, mode: "live" }]);
-  else expert.do([{ act: "touch", at: runCapacitorAt(netlist, "C") }]);
+  const common = commonOf(expert.bench);
+  if (run && common !== undefined) expert.do([{ act: "clamp", conductor: common, mode: "live" }]);
+  else expert.do([{ act: "touch", at: runCapacitorAt(expert.bench.netlist, "C") }]);
   for (const code of codes) expert.do(lookDead(expert.bench, code) ?? []);
   const named = (): Result<readonly PracticeAct[], never> => {
     expert.do(codes.map((code) => ({ act: "say", code })));

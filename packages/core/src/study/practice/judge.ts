@@ -6,6 +6,7 @@ import type { Danger, PracticeAct, PracticeCase, PracticeFaultCode, PracticeStep
 import { type HandsIn, ProofKeeper, type Unproven } from "./debrief.ts";
 import { withoutFault } from "./faults.ts";
 import { handsOn } from "./measure.ts";
+import { commonOf } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 import { actOn } from "./run.ts";
 
@@ -20,6 +21,8 @@ export interface Practice {
   readonly handsIn: readonly HandsIn[];
   /** What is not proven at the end, were hands to go in then. */
   readonly lacks: readonly Unproven[];
+  /** Acts that read the clamp on another wire than compressor common, whose amps the plate gives. */
+  readonly readElsewhere: readonly number[];
   /** Faults that were named, there or not. */
   readonly said: readonly PracticeFaultCode[];
 }
@@ -55,10 +58,12 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
   const steps: PracticeStep[] = [];
   const proof = new ProofKeeper();
   const proven = new Set<PracticeFaultCode>();
+  const readElsewhere: number[] = [];
   let stopped: Practice["stopped"] = null;
   for (const [i, act] of acts.entries()) {
     const done = actOn(now, act);
     proof.take(now, i, act, done.step);
+    if (act.act === "read" && "shown" in done.step && now.clamp?.conductor !== commonOf(now)) readElsewhere.push(i);
     now = done.bench;
     steps.push(done.step);
     for (const [code, shadow] of shadows) {
@@ -79,6 +84,7 @@ export function playPractice(given: PracticeCase, acts: readonly PracticeAct[]):
     missed: codes.filter((code) => !proven.has(code)),
     end: now,
     handsIn: proof.all(),
+    readElsewhere,
     lacks: proof.lacks(now),
     said: [...new Set(acts.flatMap((act) => (act.act === "say" ? [act.code] : [])))],
   });

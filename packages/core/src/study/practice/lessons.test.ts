@@ -68,6 +68,19 @@ describe.each(LESSONS.map((lesson) => [lesson.id, lesson] as const))("lesson %s"
   });
 });
 
+describe("a clamp on the wrong wire", () => {
+  it("is told, one on common is not", () => {
+    const lesson = LESSONS.find(({ id }) => id === "amps-tell")!;
+    const given: PracticeCase = { ...drawLesson(lesson, 3), hiddenScrew: "terminals" };
+    const course = expert(given, true);
+    expect(marked(lesson, given, course).readElsewhere).toEqual([]);
+    const wrong = course.map((act): PracticeAct => (act.act === "clamp" ? { ...act, conductor: "w-run" } : act));
+    const read = course.flatMap((act, k) => (act.act === "read" ? [k] : []));
+    expect(read.length).toBeGreaterThan(0);
+    expect(marked(lesson, given, wrong).readElsewhere).toEqual(read);
+  });
+});
+
 describe("a hidden screw", () => {
   const given: PracticeCase = { ...drawLesson(LESSONS[0]!, 1), hiddenScrew: "box" };
 

@@ -3,7 +3,7 @@ import { SeededRandom } from "../../numeric/index.ts";
 import { itemAt, quantity } from "../../quantity/index.ts";
 import { buildAsFound, STARTING_POINTS } from "../as-found/index.ts";
 import type { UnitCase } from "../motor-start/index.ts";
-import type { FED_BY, PracticeCase, PracticeFaultCode, PracticeSource } from "./case.ts";
+import { type FED_BY, type PracticeCase, type PracticeFaultCode, type PracticeSource, SEED_MOST } from "./case.ts";
 import { RUNNING } from "./course.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 
@@ -107,7 +107,7 @@ export interface OwnUnit {
 /** A day’s lesson and the number of its unit, from a day counted from any fixed one: the same day, the same unit. */
 export function dailyUnit(day: number): { readonly lesson: Lesson; readonly seed: number } {
   const random = new SeededRandom(day);
-  return { lesson: itemAt(LESSONS, Math.floor(random.next() * LESSONS.length)), seed: 1 + Math.floor(random.next() * 999_998) };
+  return { lesson: itemAt(LESSONS, Math.floor(random.next() * LESSONS.length)), seed: 1 + Math.floor(random.next() * SEED_MOST) };
 }
 
 /** The case that a lesson hides under a seed: the same seed always hides the same. */

@@ -18,6 +18,8 @@ export interface Mark {
   readonly wrong: readonly PracticeFaultCode[];
   /** Times that hands went in. */
   readonly handsIn: number;
+  /** Acts that read the clamp on another wire than compressor common. */
+  readonly readElsewhere: readonly number[];
   /** Times that hands went in on luck. */
   readonly luck: readonly HandsIn[];
   readonly acts: number;
@@ -37,7 +39,7 @@ export function markLesson(
   if (!course.ok) return course;
   const expert = playPractice(given, course.value);
   if (!expert.ok) return expert;
-  const { stopped, found, missed, handsIn, said, end } = played.value;
+  const { stopped, found, missed, handsIn, said, readElsewhere, end } = played.value;
   const hidden = given.faults.map((f) => f.code);
   const wrong = said.filter((code) => !hidden.includes(code));
   const luck = handsIn.filter(({ unproven }) => unproven.length > 0);
@@ -56,6 +58,7 @@ export function markLesson(
     named: said.filter((code) => hidden.includes(code)),
     wrong,
     handsIn: handsIn.length,
+    readElsewhere,
     luck,
     acts: acts.length,
     seconds: end.nowS,

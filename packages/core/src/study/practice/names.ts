@@ -11,6 +11,11 @@ export function compressorAt(netlist: Pick<Netlist, "parts">, name: "C" | "R" | 
   return terminal(compressorOf(netlist), name);
 }
 
+/** The conductor on compressor common; undefined where there is none. */
+export function commonOf({ netlist }: { readonly netlist: Netlist }): string | undefined {
+  return netlist.conductors.find((c) => c.ends.includes(compressorAt(netlist, "C")))?.id;
+}
+
 /** A terminal of the compressor’s run capacitor. */
 export function runCapacitorAt({ parts }: Pick<Netlist, "parts">, name: "C" | "HERM"): Terminal {
   return terminal(parts.find((p) => p.kind === "run-capacitor")?.id ?? "", name);

@@ -220,7 +220,10 @@ function fitted(bench: Bench, family: Family): Done {
 }
 
 function hung(bench: Bench, { conductor, at, mode }: Extract<PracticeAct, { readonly act: "clamp" }>): Done {
-  const place = at ?? bench.netlist.conductors.find((c) => c.id === conductor)?.ends.find((e) => e !== null);
+  // A conductor is clamped where one gets at it: at its other end where a cover is over the first.
+  const wire = bench.netlist.conductors.find((c) => c.id === conductor);
+  const ends = wire?.ends.filter((e) => e !== null) ?? [];
+  const place = at ?? ends.find((e) => noWayTo(bench, e) === null) ?? ends[0];
   if (place == null) return refused(bench, "no-such-conductor");
   const no = noWayTo(bench, place);
   if (no !== null) return refused(bench, no);

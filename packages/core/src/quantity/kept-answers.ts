@@ -1,4 +1,4 @@
-/** Answers by the text of their question, the last `most` of them: what was worked out once on this page is not worked out again. */
+/** Answers by the text of their question, the last `most` of them: what was worked out once is not worked out again. */
 export class KeptAnswers<A> {
   private readonly kept = new Map<string, A>();
   private readonly most: number;
