@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { CALIBRATED_BY, calibrationCoverage } from "./second-model/calibrating.ts";
 
 /** A sample; the bench says it of 150 units a row. */
-const UNITS = 8;
+const UNITS = 6;
 
 describe("units refined by readings of another solver's starts", () => {
   it.each(CALIBRATED_BY)("%s: nearer to the truth than the plate, within the ranges that are told", (by) => {

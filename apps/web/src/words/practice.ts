@@ -81,6 +81,7 @@ export const PRACTICE = {
   wait: "Let time run",
   waits: { 15: "15 s", 60: "1 min", 300: "5 min" } as Readonly<Record<number, string>>,
   capacitors: "Capacitors",
+  sealedAt: (a: string, b: string): string => `Sealed. Bleed and read it where its wires end: ${a} and ${b}.`,
   bleed: (seconds: number): string => `Bleed ${seconds} s`,
   short: "Short with a screwdriver",
   pickWire: "Tap a wire’s tag on the map, or choose it here.",

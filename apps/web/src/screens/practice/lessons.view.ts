@@ -4,7 +4,7 @@ import type { GuideTopic } from "../../words/guide/topic.ts";
 import { PRACTICE } from "../../words/practice.ts";
 import { LESSON_WORDS } from "../../words/practice-names.ts";
 
-export { FED_BY, PRACTICE_FAULTS, PRACTICE_WIRINGS, SEED_MOST } from "@amp-saver/core/study/practice";
+export { FED_BY, faultsFor, PRACTICE_WIRINGS, SEED_MOST } from "@amp-saver/core/study/practice";
 
 /** Addresses of the two that are no lesson of the row. */
 export const DAILY = "daily";

@@ -10,7 +10,7 @@ import { Tick } from "../../ui/tick.tsx";
 import { PRACTICE } from "../../words/practice.ts";
 import { FAULT_WORDS, SOURCE_WORDS } from "../../words/practice-names.ts";
 import { STARTING_POINT_WORDS } from "../../words/wiring.ts";
-import { FED_BY, isSeed, OWN, PRACTICE_FAULTS, PRACTICE_WIRINGS, SEED_MOST } from "./lessons.view.ts";
+import { FED_BY, faultsFor, isSeed, OWN, PRACTICE_WIRINGS, SEED_MOST } from "./lessons.view.ts";
 import { useSession } from "./use-session.ts";
 
 /** A unit of one’s own: its wiring, its source, its number and what is wrong with it. */
@@ -22,6 +22,8 @@ export function OwnUnit() {
   const [seed, setSeed] = useState("1");
   const [faults, setFaults] = useState<ReadonlySet<PracticeFaultCode>>(new Set());
   const good = isSeed(seed);
+  const possible = faultsFor({ wiring, fedBy });
+  const hidden = possible.filter((code) => faults.has(code));
   return (
     <section>
       <SectionHeading spaced>{PRACTICE.free}</SectionHeading>
@@ -48,7 +50,7 @@ export function OwnUnit() {
         }}
       />
       <Fold label={PRACTICE.hidden}>
-        {PRACTICE_FAULTS.map((code) => (
+        {possible.map((code) => (
           <Tick
             key={code}
             label={FAULT_WORDS[code]}
@@ -62,7 +64,7 @@ export function OwnUnit() {
         className="mt-3"
         disabled={!good}
         onClick={() => {
-          begin({ seed: Number(seed), own: { wiring, fedBy, faults: [...faults] } });
+          begin({ seed: Number(seed), own: { wiring, fedBy, faults: hidden } });
           void navigate(`/practice/${OWN}`);
         }}
       >

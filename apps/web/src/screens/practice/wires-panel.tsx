@@ -58,11 +58,12 @@ export function WiresPanel({ shown, names, act, hands, points, clampReading }: W
       <section>
         <SectionHeading>{PRACTICE.capacitors}</SectionHeading>
         {shown.open.includes("box") ? (
-          shown.capacitors.map(({ part, a, b }) => (
+          shown.capacitors.map(({ part, a, b, readAt }) => (
             <div key={`${a} ${b}`} className="border-b border-hair py-1.5">
               <p className="text-body">
                 {names.place(a)} – {names.place(b)}
               </p>
+              {readAt !== null && <p className="text-body">{PRACTICE.sealedAt(names.terminal(readAt[0]), names.terminal(readAt[1]))}</p>}
               <div className="flex flex-wrap gap-2 pt-1">
                 <Button onClick={() => act({ act: "bleed", part, from: nameOn(a), to: nameOn(b), seconds: BLEED_S })}>
                   {PRACTICE.bleed(BLEED_S)}

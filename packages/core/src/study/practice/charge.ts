@@ -1,9 +1,9 @@
 // biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { complex, invert, subtract } from "../../numeric/index.ts";
-import type { Section, Wired } from "./circuit.ts";
-import { dcCircuit } from "./circuit.ts";
+import { dcCircuit, type Section, type Wired } from "./circuit.ts";
 import { type Drive, type Link, nodeVolts } from "./nodal.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
+import { placesOf } from "./reach.ts";
 
 /** DC volts of a capacitor, and of what hides in its dielectric. */
 interface Charge {
@@ -107,7 +107,8 @@ export function chargesAt(sections: readonly Section[], rms: (section: Section) 
   );
 }
 
-/** Largest DC volts across a capacitor that has this terminal. */
-export function chargeOn(sections: readonly Section[], charges: Charges, at: string): number {
-  return Math.max(0, ...sections.filter(({ a, b }) => a === at || b === at).map(({ id }) => Math.abs(charges.get(id)?.volts ?? 0)));
+/** Largest DC volts across a capacitor that one gets at on this terminal. */
+export function chargeOn({ netlist, sections }: Pick<Wired, "netlist" | "sections">, charges: Charges, at: string): number {
+  const here = sections.filter(({ a, b }) => [a, b].some((end) => end === at || placesOf(netlist, end).includes(at)));
+  return Math.max(0, ...here.map(({ id }) => Math.abs(charges.get(id)?.volts ?? 0)));
 }

@@ -1,4 +1,5 @@
 import { ok, type Result } from "../../quantity/index.ts";
+import { LEARNING_RUN_PARAMS } from "../learning-runs/index.ts";
 import type { PrepareFailure } from "../motor-start/index.ts";
 import { type Bench, newBench } from "./bench.ts";
 import type { PracticeAct, PracticeCase, PracticeFaultCode } from "./case.ts";
@@ -6,6 +7,7 @@ import { ProofKeeper } from "./debrief.ts";
 import { bleedAndRead, lookDead, offAndOpen, proveDead } from "./expert.ts";
 import { commonOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
+import { reachOf } from "./reach.ts";
 import { actOn } from "./run.ts";
 
 /** Faults that a supply shows while it is live, before anything is opened. */
@@ -58,6 +60,13 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
   const measured = (range: "volts" | "volts-low-z"): readonly PracticeAct[] =>
     pairs.map(([from, to]) => ({ act: "measure", range, from, to }));
   if (codes.some((code) => LIVE.has(code))) expert.do(measured("volts-low-z"));
+  if (codes.includes("not-rested"))
+    expert.do([
+      { act: "call", on: true },
+      ...measured("volts-low-z").slice(0, 1),
+      { act: "call", on: false },
+      { act: "wait", seconds: LEARNING_RUN_PARAMS.leastRestS.value },
+    ]);
   if (codes.some((code) => BY_ITSELF.has(code)))
     expert.do([...firstOff(expert.bench), { act: "wait", seconds: P.expertFeedsS.value }, ...measured("volts-low-z")]);
   expert.do(offAndOpen(expert.bench));
@@ -67,7 +76,10 @@ export function expertCourse(given: PracticeCase, runs: boolean): Result<readonl
   const run = runs || codes.some((code) => RUNNING.has(code));
   const common = commonOf(expert.bench);
   if (run && common !== undefined) expert.do([{ act: "clamp", conductor: common, mode: "live" }]);
-  else expert.do([{ act: "touch", at: runCapacitorAt(expert.bench.netlist, "C") }]);
+  else {
+    const tab = runCapacitorAt(expert.bench.netlist, "C");
+    expert.do([{ act: "touch", at: reachOf(expert.bench.netlist, tab) ?? tab }]);
+  }
   for (const code of codes) expert.do(lookDead(expert.bench, code) ?? []);
   const named = (): Result<readonly PracticeAct[], never> => {
     expert.do(codes.map((code) => ({ act: "say", code })));

@@ -1,9 +1,10 @@
-import { nameOn } from "../../network/index.ts";
+import { nameOn, type Terminal } from "../../network/index.ts";
 import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import type { Bench } from "./bench.ts";
 import { sectionsNow } from "./bench.ts";
 import { PROVING, type PracticeAct, type PracticeStep } from "./case.ts";
 import { supplyPairs } from "./names.ts";
+import { placesOf } from "./reach.ts";
 
 /** What is still unproven when hands go in. */
 const UNPROVEN = ["source-on", "not-locked", "meter-before", "pairs", "meter-after", "charge"] as const;
@@ -61,7 +62,9 @@ export class ProofKeeper {
       return;
     }
     if (range !== "volts-dc" || volts >= dischargedV.value) return;
-    const section = sectionsNow(bench).find(({ a, b }) => (a === from && b === to) || (a === to && b === from));
+    const across = (a: Terminal, b: Terminal): boolean =>
+      placesOf(bench.netlist, a).includes(from) && placesOf(bench.netlist, b).includes(to);
+    const section = sectionsNow(bench).find(({ a, b }) => across(a, b) || across(b, a));
     if (section === undefined) return;
     const firstS = this.shown.first.get(section.id);
     if (firstS === undefined) this.shown = { ...this.shown, first: new Map(this.shown.first).set(section.id, bench.nowS) };

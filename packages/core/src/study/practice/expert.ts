@@ -1,9 +1,11 @@
-import { farEnd, nameOn, partOf, type Terminal, terminal } from "../../network/index.ts";
+import { conductorsAt, farEnd, inReach, nameOn, partById, partOf, type Terminal, terminal, terminalsOf } from "../../network/index.ts";
 import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import { type Bench, sectionsNow } from "./bench.ts";
 import { type Cover, PROVING, type PracticeAct, type PracticeFaultCode } from "./case.ts";
+import { coverOf } from "./measure.ts";
 import { compressorAt, compressorOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
+import { placesOf, reachOf } from "./reach.ts";
 
 const volts = (from: Terminal, to: Terminal, range: "volts" | "volts-low-z" | "volts-dc" = "volts-low-z"): PracticeAct => ({
   act: "measure",
@@ -42,11 +44,22 @@ export function proveDead(bench: Bench): readonly PracticeAct[] {
 /** Every capacitor bled, read, and read again: it can rebound. */
 export function bleedAndRead(bench: Bench): readonly PracticeAct[] {
   const sections = sectionsNow(bench);
+  const places = sections.flatMap(({ a, b }) => {
+    const [from, to] = [reachOf(bench.netlist, a), reachOf(bench.netlist, b)];
+    return from === null || to === null ? [] : [[from, to] as const];
+  });
+  const covered = places.flat().some((at) => coverOf(bench, at) === "terminals") && !bench.open.has("terminals");
   const bleeds = sections.map(
     ({ part, a, b }): PracticeAct => ({ act: "bleed", part, from: nameOn(a), to: nameOn(b), seconds: P.expertBleedS.value }),
   );
-  const charge = sections.map(({ a, b }) => volts(a, b, "volts-dc"));
-  return [...bleeds, ...charge, { act: "wait", seconds: ISOLATION_PARAMS.againS.value }, ...charge];
+  const charge = places.map(([from, to]) => volts(from, to, "volts-dc"));
+  return [
+    ...(covered ? opening(bench, "terminals") : []),
+    ...bleeds,
+    ...charge,
+    { act: "wait", seconds: ISOLATION_PARAMS.againS.value },
+    ...charge,
+  ];
 }
 
 /** The conductor at a terminal; empty where there is none. */
@@ -62,14 +75,15 @@ function otherEnd({ netlist }: Bench, at: Terminal): Terminal | null {
 export function lookDead(bench: Bench, code: PracticeFaultCode): readonly PracticeAct[] | null {
   const { netlist } = bench;
   const [c, r, s] = (["C", "R", "S"] as const).map((name) => compressorAt(netlist, name)) as [Terminal, Terminal, Terminal];
-  const [capC, herm] = (["C", "HERM"] as const).map((name) => runCapacitorAt(netlist, name)) as [Terminal, Terminal];
+  const tabs = (["C", "HERM"] as const).map((name) => runCapacitorAt(netlist, name)) as [Terminal, Terminal];
+  const [capC, herm] = tabs.map((tab) => reachOf(netlist, tab) ?? tab) as [Terminal, Terminal];
   const terminals = opening(bench, "terminals");
   switch (code) {
     case "capacitor-rebounds":
       return [{ act: "wait", seconds: P.expertReboundS.value }, volts(capC, herm, "volts-dc")];
     case "capacitor-weak":
       return [
-        { act: "lift", conductor: "all", at: herm },
+        ...(inReach(netlist, tabs[1]) ? [liftAll(herm)] : [...terminals, ...freed(bench, tabs[1], herm)]),
         { act: "measure", range: "capacitance", from: capC, to: herm },
       ];
     case "aid-left-in":
@@ -77,6 +91,10 @@ export function lookDead(bench: Bench, code: PracticeFaultCode): readonly Practi
         { act: "lift", conductor: wireOfMotor(bench, herm), at: herm },
         { act: "measure", range: "capacitance", from: capC, to: herm },
       ];
+    case "one-pole-unbroken": {
+      const contactor = netlist.parts.find((p) => p.kind === "contactor")?.id ?? "";
+      return [ohms(terminal(contactor, "L1"), terminal(contactor, "T1"))];
+    }
     case "run-start-swapped":
       return [...terminals, ohms(c, herm)];
     case "orphan":
@@ -91,6 +109,17 @@ export function lookDead(bench: Bench, code: PracticeFaultCode): readonly Practi
     default:
       return null;
   }
+}
+
+const liftAll = (at: Terminal): PracticeAct => ({ act: "lift", conductor: "all", at });
+
+/** What leaves nothing but the capacitor between its far ends: the other wires of a sealed tab off, and those beyond the part it is read at. */
+function freed({ netlist }: Bench, tab: Terminal, place: Terminal): readonly PracticeAct[] {
+  const others = placesOf(netlist, tab).filter((at) => at !== place);
+  const beyond = terminalsOf(partById(netlist, partOf(place)), netlist).filter(
+    (at) => at !== place && nameOn(at) !== "G" && conductorsAt(netlist, at).length > 0,
+  );
+  return [...others, ...beyond].map(liftAll);
 }
 
 /** The wire from a terminal to the compressor. */

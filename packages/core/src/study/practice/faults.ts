@@ -1,13 +1,48 @@
-import { type Conductor, isAid, type Netlist, type Part, partOf, type Terminal, terminal } from "../../network/index.ts";
+import { type Conductor, inReach, isAid, type Netlist, nameOn, type Part, partOf, type Terminal, terminal } from "../../network/index.ts";
 import { quantity } from "../../quantity/index.ts";
 import type { UnitCase } from "../motor-start/index.ts";
 import type { PracticeCase, PracticeFault, PracticeFaultCode, PracticeSource } from "./case.ts";
-import { compressorAt, compressorOf, runCapacitorAt } from "./names.ts";
+import { compressorAt, compressorOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 
 /** The fault of a code that a case has; undefined where it has none. */
 export function faultOf(given: PracticeCase, code: PracticeFaultCode): PracticeFault | undefined {
   return given.faults.find((f) => f.code === code);
+}
+
+/** Whether a fault can be in a unit at all: nothing is wrong on a part that is not there, and nothing is landed on a sealed one. */
+export function canHide({ netlist, sources }: Pick<PracticeCase, "netlist" | "sources">, code: PracticeFaultCode): boolean {
+  const fedBySet = sources.some(({ kind }) => kind !== "shore");
+  const hasNeutral = supplyPairs(netlist).some((pair) => pair.some((at) => nameOn(at) === "N"));
+  switch (code) {
+    case "inverter-feeds-again":
+      return sources.every(({ kind }) => kind !== "inverter");
+    case "auto-start":
+      return sources.every(({ kind }) => kind !== "generator");
+    case "one-pole-unbroken":
+      return netlist.parts.some(({ kind, unbroken }) => kind === "contactor" && unbroken === undefined);
+    case "hot-neutral-reversed":
+    case "neutral-open":
+    case "thin-cord":
+      return hasNeutral;
+    case "capacitor-rebounds":
+      return !aided(netlist);
+    case "not-rested":
+      // A hard start brings it up against its pressure, and a condenser’s line volts hardly tell that it hums.
+      return hasNeutral && netlist.parts.every(({ kind }) => kind !== "hard-start");
+    case "aid-left-in":
+      return inReach(netlist, runCapacitorAt(netlist, "HERM")) && !aided(netlist);
+    case "wrong-herm":
+      return inReach(netlist, runCapacitorAt(netlist, "HERM"));
+    case "low-volts":
+      return !fedBySet;
+    case "weak-source":
+    case "eco-mode":
+    case "source-overload":
+      return fedBySet;
+    default:
+      return true;
+  }
 }
 
 /** The case with the fault in its wiring, its unit and its sources; what only shows while it is worked on stays in `faults`. */
@@ -97,10 +132,14 @@ function lifted(netlist: Netlist, { conductor, at }: PracticeFault, usual: (c: C
   return withEnds(netlist, (e, c) => (c === off && e === end ? null : e));
 }
 
+/** Whether a start aid is wired. */
+function aided({ parts, conductors }: Netlist): boolean {
+  return parts.some((p) => isAid(p.kind) && conductors.some((c) => c.ends.some((e) => e !== null && partOf(e) === p.id)));
+}
+
 /** A start capacitor and its PTC across the run capacitor, beside whatever is there. */
 function aidLeft(netlist: Netlist): Netlist {
-  if (netlist.parts.some((p) => isAid(p.kind) && netlist.conductors.some((c) => c.ends.some((e) => e !== null && partOf(e) === p.id))))
-    return netlist;
+  if (aided(netlist)) return netlist;
   const wire = (id: string, from: Terminal, to: Terminal): Conductor => ({ id, color: "yellow", awg: 14, ends: [from, to] });
   return {
     parts: [

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { expertCourse } from "./course.ts";
 import { drawLesson, hintFor, LESSONS, type PracticeAct } from "./index.ts";
 
-const SEEDS = [1, 2, 3, 5];
+const SEEDS = [2, 5];
 
 const hint = (lesson: (typeof LESSONS)[number], seed: number, acts: readonly PracticeAct[]) => {
   const found = hintFor(lesson, drawLesson(lesson, seed), acts);

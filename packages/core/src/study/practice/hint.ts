@@ -22,6 +22,7 @@ export function hintFor(lesson: Lesson, given: PracticeCase, acts: readonly Prac
   const begun = end.made.given.sources.some(({ id }) => end.switches.get(id)?.on !== true);
   const live = missed.find((code) => LIVE.has(code));
   if (live !== undefined && (!begun || fedBy(end) !== null)) return ok(pairOf(end, "volts-low-z"));
+  if (missed.includes("not-rested") && !begun) return ok({ code: "run" });
   if (missed.some((code) => BY_ITSELF.has(code))) return ok({ code: "off-and-wait" });
   const ready = played.value.handsIn.some(({ unproven }) => unproven.length === 0);
   if (!ready && lacks.length > 0) return ok({ code: lacks[0] ?? "pairs" });

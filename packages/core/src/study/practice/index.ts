@@ -21,7 +21,7 @@ export {
 export type { Unproven } from "./debrief.ts";
 export { type Hint, hintFor } from "./hint.ts";
 export { type Practice, playPractice, standing } from "./judge.ts";
-export { dailyUnit, drawLesson, type Goal, LESSONS, type Lesson, ownLesson, PRACTICE_WIRINGS } from "./lessons.ts";
+export { dailyUnit, drawLesson, faultsFor, type Goal, LESSONS, type Lesson, ownLesson, PRACTICE_WIRINGS } from "./lessons.ts";
 export { type Mark, markLesson } from "./mark.ts";
 export { BLEED_S } from "./params.ts";
 export { actOn } from "./run.ts";

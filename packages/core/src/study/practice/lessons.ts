@@ -3,8 +3,9 @@ import { SeededRandom } from "../../numeric/index.ts";
 import { itemAt, quantity } from "../../quantity/index.ts";
 import { buildAsFound, STARTING_POINTS } from "../as-found/index.ts";
 import type { UnitCase } from "../motor-start/index.ts";
-import { type FED_BY, type PracticeCase, type PracticeFaultCode, type PracticeSource, SEED_MOST } from "./case.ts";
+import { type FED_BY, PRACTICE_FAULTS, type PracticeCase, type PracticeFaultCode, type PracticeSource, SEED_MOST } from "./case.ts";
 import { RUNNING } from "./course.ts";
+import { canHide } from "./faults.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 
 /** What a lesson asks for besides that nothing hurts. */
@@ -20,10 +21,10 @@ export interface Lesson {
   readonly goals: readonly Goal[];
 }
 
-/** Wirings whose capacitor’s tabs are in reach: of a sealed one nobody can read that it is drained. */
-export const PRACTICE_WIRINGS: readonly string[] = STARTING_POINTS.filter((p) => !p.switches.sealed).map((p) => p.id);
+/** Wirings that can be practised on. */
+export const PRACTICE_WIRINGS: readonly string[] = STARTING_POINTS.map((p) => p.id);
 const those = (which: (switches: (typeof STARTING_POINTS)[number]["switches"]) => boolean): readonly string[] =>
-  STARTING_POINTS.filter((p) => PRACTICE_WIRINGS.includes(p.id) && which(p.switches)).map((p) => p.id);
+  STARTING_POINTS.filter((p) => which(p.switches)).map((p) => p.id);
 const ROOFTOPS = those(({ system }) => system === 120);
 /** Nothing but the run capacitor across the windings. */
 const UNAIDED = those(({ aid }) => aid === "none");
@@ -110,28 +111,48 @@ export function dailyUnit(day: number): { readonly lesson: Lesson; readonly seed
   return { lesson: itemAt(LESSONS, Math.floor(random.next() * LESSONS.length)), seed: 1 + Math.floor(random.next() * SEED_MOST) };
 }
 
-/** The case that a lesson hides under a seed: the same seed always hides the same. */
+/** Switches of a wiring by its id. */
+function switchesOf(wiring: string): (typeof STARTING_POINTS)[number]["switches"] {
+  const point = STARTING_POINTS.find((p) => p.id === wiring);
+  if (point === undefined) throw new Error(`there is no wiring ${wiring}`);
+  return point.switches;
+}
+
+/** What feeds a unit. */
+function sourcesOf(netlist: Netlist, fedBy: Lesson["fedBy"]): readonly PracticeSource[] {
+  const two = isTwoPole(netlist);
+  const volts = two ? 240 : 120;
+  return fedBy === "shore"
+    ? [{ id: "shore", kind: "shore", volts, breakerA: two ? 40 : 30 }]
+    : [{ id: "generator", kind: "generator", volts, runningW: two ? 7000 : 3600, surgeW: two ? 9000 : 4500 }];
+}
+
+const isTwoPole = (netlist: Netlist): boolean =>
+  netlist.parts.some((part) => part.kind === "supply" && terminalsOf(part, netlist).includes(terminal(part.id, "L1")));
+
+/** What can be hidden in a unit of this wiring on this source. */
+export function faultsFor({ wiring, fedBy }: Pick<OwnUnit, "wiring" | "fedBy">): readonly PracticeFaultCode[] {
+  const netlist = buildAsFound(switchesOf(wiring));
+  return PRACTICE_FAULTS.filter((code) => canHide({ netlist, sources: sourcesOf(netlist, fedBy) }, code));
+}
+
+/** The case that a lesson hides under a seed: the same seed always hides the same, of what its wiring can have. */
 export function drawLesson({ hides, wirings, fedBy }: Lesson, seed: number): PracticeCase {
   const random = new SeededRandom(seed);
   const one = <T>(of: readonly T[]): T => itemAt(of, Math.floor(random.next() * of.length));
-  const wiring = one(wirings);
-  const point = STARTING_POINTS.find((p) => p.id === wiring);
-  if (point === undefined) throw new Error(`there is no wiring ${wiring}`);
-  const netlist = recolored(buildAsFound(point.switches), one);
-  const two = netlist.parts.some((part) => part.kind === "supply" && terminalsOf(part, netlist).includes(terminal(part.id, "L1")));
-  const volts = two ? 240 : 120;
-  const sources: readonly PracticeSource[] =
-    fedBy === "shore"
-      ? [{ id: "shore", kind: "shore", volts, breakerA: two ? 40 : 30 }]
-      : [{ id: "generator", kind: "generator", volts, runningW: two ? 7000 : 3600, surgeW: two ? 9000 : 4500 }];
+  const switches = switchesOf(one(wirings));
+  const netlist = recolored(buildAsFound(switches), one);
+  const two = isTwoPole(netlist);
+  const sources = sourcesOf(netlist, fedBy);
+  const hidden = hides.map((codes) => codes.filter((code) => canHide({ netlist, sources }, code))).filter((codes) => codes.length > 0);
   return {
     seed,
     netlist,
     unit: two ? plateOf(one(CONDENSER_PLATES), 230) : plateOf(one(PLATES), 115),
     sources,
-    faults: hides.map((codes) => ({ code: one(codes) })),
+    faults: hidden.map((codes) => ({ code: one(codes) })),
     ...hiddenScrew(random.next()),
-    diagram: point.switches.colors,
+    diagram: switches.colors,
   };
 }
 

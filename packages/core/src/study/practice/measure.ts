@@ -1,7 +1,7 @@
 import { allTerminals, inReach, nameOn, partOf, type Terminal } from "../../network/index.ts";
 import { complex, divide, modulus, scale, subtract } from "../../numeric/index.ts";
 import { meterShows } from "../clamp/index.ts";
-import { type Bench, fedBy, sectionsNow, wiredNow } from "./bench.ts";
+import { type Bench, fedBy, wiredNow } from "./bench.ts";
 import { type Cover, type Danger, type MeasureRange, PROVING, type PracticeStep, type Refusal } from "./case.ts";
 import { chargeOn, dcVolts, ohmsBetween } from "./charge.ts";
 import { acCircuit, EARTH, type Wired, wireLinks } from "./circuit.ts";
@@ -10,7 +10,7 @@ import { type Link, linkA, nodeVolts } from "./nodal.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
 
 /** The cover that hides a terminal; null for none. */
-function coverOf({ netlist }: Bench, at: Terminal): Cover | null {
+export function coverOf({ netlist }: Bench, at: Terminal): Cover | null {
   const kind = netlist.parts.find((p) => p.id === partOf(at))?.kind;
   if (kind === "supply") return null;
   return kind === "compressor" ? "terminals" : "box";
@@ -41,9 +41,10 @@ export function acVolts(wired: Wired, from: Terminal, to: Terminal, range: Measu
 
 /** What a hand on a terminal would meet; null for nothing. */
 export function handsOn(bench: Bench, at: Terminal): Danger | null {
-  if (acVolts(wiredNow(bench), at, EARTH, "volts-low-z") > P.hurtsV.value) return "live-touched";
+  const wired = wiredNow(bench);
+  if (acVolts(wired, at, EARTH, "volts-low-z") > P.hurtsV.value) return "live-touched";
   if (fedBy(bench) !== null) return null;
-  return chargeOn(sectionsNow(bench), bench.charges, at) > P.hurtsV.value ? "charged-touched" : null;
+  return chargeOn(wired, bench.charges, at) > P.hurtsV.value ? "charged-touched" : null;
 }
 
 /** What a multimeter shows, or what it would do to its user. */

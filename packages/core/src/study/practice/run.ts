@@ -18,6 +18,7 @@ import { type Danger, type PracticeAct, type PracticeStep, type Refusal, WAIT_MO
 import { chargeOn } from "./charge.ts";
 import { acVolts, clamped, handsOn, measured, noWayTo } from "./measure.ts";
 import { ACT_SECONDS, PRACTICE_PARAMS as P } from "./params.ts";
+import { reachOf } from "./reach.ts";
 
 /** What one act did. */
 export interface Done {
@@ -127,13 +128,16 @@ function covered(bench: Bench, { act, cover }: Extract<PracticeAct, { readonly a
 }
 
 function drainedBy(bench: Bench, act: Extract<PracticeAct, { readonly act: "bleed" | "short" }>): Done {
-  const [from, to] = [terminal(act.part, act.from), terminal(act.part, act.to)];
+  const tabs = [terminal(act.part, act.from), terminal(act.part, act.to)] as const;
+  const part = bench.netlist.parts.find((p) => p.id === act.part);
+  // A sealed one is bled where its wires end.
+  const [from, to] = tabs.map((tab) => (part === undefined ? tab : (reachOf(bench.netlist, tab) ?? tab))) as [Terminal, Terminal];
   const no = noWayTo(bench, from) ?? noWayTo(bench, to);
   if (no !== null) return refused(bench, no);
   const wired = wiredNow(bench);
   if (fedBy(bench) !== null && acVolts(wired, from, to, "volts-low-z") > P.hurtsV.value) return hurt(bench, "bleeder-on-live");
   if (act.act === "short") {
-    const charged = Math.max(chargeOn(wired.sections, bench.charges, from), chargeOn(wired.sections, bench.charges, to));
+    const charged = Math.max(chargeOn(wired, bench.charges, from), chargeOn(wired, bench.charges, to));
     if (charged > P.hurtsV.value) return hurt(bench, "capacitor-shorted");
     return did({ ...bench, charges: drainedFor(bench, 1, [{ a: from, b: to, y: complex(10) }]), nowS: bench.nowS + 1 });
   }

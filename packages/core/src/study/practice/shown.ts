@@ -1,9 +1,10 @@
-import { allTerminals, type Conductor, type Netlist, type Part, partOf, type Terminal, terminal } from "../../network/index.ts";
+import { allTerminals, type Conductor, inReach, type Netlist, type Part, partOf, type Terminal, terminal } from "../../network/index.ts";
 import { tableOf } from "../../quantity/index.ts";
 import { type Bench, drawn, fedBy, isCalled, sectionsNow } from "./bench.ts";
 import type { ClampMode, Cover, Danger, PracticeCase, PracticeSource } from "./case.ts";
 import { compressorOf, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
+import { reachOf } from "./reach.ts";
 
 /** A practice unit as a person sees and hears it: nothing of it tells what is hidden. */
 export interface ShownBench {
@@ -26,7 +27,13 @@ export interface ShownBench {
   readonly called: boolean;
   readonly heard: "nothing" | "fan" | "hum" | "compressor";
   readonly clamp: { readonly conductor: string; readonly mode: ClampMode } | null;
-  readonly capacitors: readonly { readonly part: string; readonly a: Terminal; readonly b: Terminal }[];
+  /** Capacitors, with where a sealed one is bled and read; null where that is where its terminals are, or its wires are off. */
+  readonly capacitors: readonly {
+    readonly part: string;
+    readonly a: Terminal;
+    readonly b: Terminal;
+    readonly readAt: readonly [Terminal, Terminal] | null;
+  }[];
   readonly pairs: readonly (readonly [Terminal, Terminal])[];
   /** Everything on the map that a probe could be set on, grounds among it. */
   readonly points: readonly Terminal[];
@@ -76,13 +83,23 @@ export function shownBench(bench: Bench): ShownBench {
     called: bench.call,
     heard: heardOf(bench),
     clamp: bench.clamp === null ? null : { conductor: bench.clamp.conductor, mode: bench.clamp.mode },
-    capacitors: sectionsNow(bench).map(({ part, a, b }) => ({ part, a, b })),
+    capacitors: sectionsNow(bench).map(({ part, a, b }) => ({ part, a, b, readAt: readAt(bench, a, b) })),
     pairs: supplyPairs(netlist),
     points: allTerminals(seen),
     starter: netlist.parts.some((p) => p.kind === "starter") ? { learned: bench.learned, of: P.learnsIn.value } : null,
     diagram: open.has("box") ? (made.given.diagram ?? null) : null,
     stopped: bench.stopped,
   };
+}
+
+function readAt({ netlist, open }: Bench, a: Terminal, b: Terminal): readonly [Terminal, Terminal] | null {
+  if (inReach(netlist, a)) return null;
+  const [from, to] = [reachOf(netlist, a), reachOf(netlist, b)];
+  if (from === null || to === null) return null;
+  // Which end of the compressor a wire is on is told by nothing while its cover is on.
+  const motor = compressorOf(netlist);
+  const told = open.has("terminals") || [from, to].every((at) => partOf(at) !== motor);
+  return told ? [from, to] : null;
 }
 
 function heardOf(bench: Bench): ShownBench["heard"] {
