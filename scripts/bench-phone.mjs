@@ -82,11 +82,15 @@ async function walk(folder) {
   return { where, longest, all: found.map(([stage, ms]) => `${stage} ${ms.toFixed(0)}`).join(", ") };
 }
 
+/** The unit that is practised on: the same every time. */
+const PRACTICE_UNIT = { seed: 4, own: { wiring: "rooftop-common-cut", fedBy: "shore", faults: [] }, acts: [], ended: null };
+
 /** Acts on the practice bench by their buttons and terminals: from each press until the headline tells what it showed, ms. */
 async function practice(folder) {
   const found = [];
   await onPhone(folder, async (page, address) => {
-    await page.goto(`${address}/practice/is-it-dead`, { waitUntil: "load" });
+    await page.evaluateOnNewDocument((unit) => localStorage.setItem("amp-saver practice own", unit), JSON.stringify(PRACTICE_UNIT));
+    await page.goto(`${address}/practice/own`, { waitUntil: "load" });
     await page.waitForSelector("::-p-aria(Switch shore power off)");
     await settled();
     const act = async (label, told = true) => {
@@ -144,8 +148,9 @@ function watch(noAnswer) {
     },
     act: async (name, tells) => {
       const named = (e) => (e.getAttribute("aria-label") ?? e.textContent).trim() === name && e.checkVisibility();
-      const headline = document.querySelector("#answer");
-      const before = headline.textContent;
+      const all = () => [...document.querySelectorAll("button, [role=button], [role=radio]")];
+      while (all().find(named) === undefined) await new Promise((done) => setTimeout(done, 50));
+      const before = document.querySelector("#answer").textContent;
       const from = performance.now();
       const told = new Promise((tell) => {
         const look = new MutationObserver(() => {
@@ -155,7 +160,7 @@ function watch(noAnswer) {
         });
         look.observe(document.body, { subtree: true, childList: true, characterData: true });
       });
-      [...document.querySelectorAll("button, [role=button], [role=radio]")]
+      all()
         .find(named)
         .dispatchEvent(new MouseEvent("click", { bubbles: true }));
       if (!tells) return new Promise((done) => setTimeout(() => done(0), 500));

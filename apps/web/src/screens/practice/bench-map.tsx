@@ -31,7 +31,8 @@ export function BenchMap({ unit, names, hands, lit }: BenchMapProps) {
       `${names.wire(conductor.id)}: ${conductor.ends.map((e) => (e === null ? "free" : names.place(e))).join(" to ")}`,
     [names],
   );
-  const grounds = offMap(unit);
+  const grounds = useMemo(() => offMap({ whole }), [whole]);
+  const inSight = useCallback((at: Terminal) => present.has(at.slice(0, at.indexOf("."))), [present]);
   const shownLit = useMemo(() => (lit.size === 0 ? null : { conductors: NONE, terminals: lit }), [lit]);
   const { pick } = hands;
   // The same for as long as the hands are: what is drawn under the pieces is not drawn anew with every act.
@@ -59,7 +60,7 @@ export function BenchMap({ unit, names, hands, lit }: BenchMapProps) {
             draw: (layout) => (
               <Pieces
                 layout={layout}
-                inSight={(at) => present.has(at.slice(0, at.indexOf(".")))}
+                inSight={inSight}
                 offMap={grounds}
                 nameOf={names.place}
                 underCover={unit.open.includes("box") && !unit.open.includes("terminals")}

@@ -1,5 +1,5 @@
 import type { PracticeAct } from "@amp-saver/core/study/practice";
-import { useMemo, useState } from "react";
+import { memo, useMemo, useState } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
@@ -35,7 +35,7 @@ const PANELS = ["unit", "meter", "power", "wires", "finds"] as const;
 type Panel = (typeof PANELS)[number];
 
 /** The bench: its map, what the last act showed, and everything a fitter does. */
-export function Bench({ chosen, question, played: { shown, steps }, act, end }: BenchProps) {
+export const Bench = memo(function DrawnBench({ chosen, question, played: { shown, steps }, act, end }: BenchProps) {
   const wide = useWide();
   const [panel, setPanel] = useState<Panel>("power");
   const hands = useHands(shown, act, () => setPanel("wires"));
@@ -101,7 +101,7 @@ export function Bench({ chosen, question, played: { shown, steps }, act, end }: 
       )}
     </StageFrame>
   );
-}
+});
 
 /** The practice was stopped before it hurt: what should have come first, and the way to the debrief. */
 function Stopped({ instead, end }: { readonly instead: string; readonly end: () => void }) {

@@ -1,6 +1,6 @@
 import type { Mark } from "@amp-saver/core/study/practice";
 import { RUNS_KEPT } from "@amp-saver/records";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { useParams } from "react-router";
 import { practiceCommit } from "../../store/commands.ts";
 import { nowIso } from "../../store/identity.ts";
@@ -23,7 +23,11 @@ export function LessonScreen() {
     const stale = address === DAILY && session !== null && session.seed !== dailyAt(openedMs).seed;
     if (address !== OWN && (session === null || stale)) begin({ seed: seedNow() });
   }, [address, session, begin, seedNow, openedMs]);
-  const chosen = chosenAt(address, session ?? { seed: 1 }, openedMs);
+  const { seed = 1, own: ownUnit } = session ?? {};
+  const chosen = useMemo(
+    () => chosenAt(address, { seed, ...(ownUnit !== undefined && { own: ownUnit }) }, openedMs),
+    [address, seed, ownUnit, openedMs],
+  );
   const keep = useCallback(
     (mark: Mark) => {
       if (session === null || session.ended === null) return;

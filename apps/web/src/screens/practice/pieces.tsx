@@ -1,5 +1,5 @@
 import type { Terminal } from "@amp-saver/core/network";
-import { useRef, useState } from "react";
+import { memo, useCallback, useMemo, useRef, useState } from "react";
 import type { MapLayout } from "../../chart/wiring/layout.ts";
 import { pressable } from "../../chart/wiring/pressable.ts";
 import { PRACTICE } from "../../words/practice.ts";
@@ -69,27 +69,19 @@ export function Pieces(props: PiecesProps) {
   const { layout, offMap, nameOf, underCover, hands } = props;
   const { probes, held, hang, set, pick } = hands;
   const motor = layout.boxes.find((box) => box.part.kind === "compressor");
-  const spots = spotsOf(props);
+  const { inSight } = props;
+  const spots = useMemo(() => spotsOf({ layout, inSight, offMap }), [layout, inSight, offMap]);
   const tips = new Map(spots.map((s) => [s.at, s]));
+  // The same for as long as the spots are: only what lies on them is drawn anew with every act.
+  const latest = useRef(hands);
+  latest.current = hands;
+  const press = useCallback((at: Terminal) => latest.current.set(latest.current.held, at), []);
   const cell = (layout.width - 2 * PLATE.gap - 3 * PLATE.gap) / PIECES.length;
   const home = (k: number): { x: number; y: number } => ({ x: PLATE.gap + k * (cell + PLATE.gap), y: PLATE.gap - TRAY });
   const words = { one: PRACTICE.pieces.one, two: PRACTICE.pieces.two, clamp: PRACTICE.pieces.clamp, hand: PRACTICE.pieces.hand };
   return (
     <g>
-      {spots.map((spot) => (
-        <g key={spot.at} data-terminal={spot.at} className="cursor-pointer" {...pressable(nameOf(spot.at), () => set(held, spot.at))}>
-          <rect
-            x={spot.x}
-            y={spot.y}
-            width={spot.w}
-            height={spot.h}
-            fill={offMap.includes(spot.at) ? "var(--bench)" : "transparent"}
-            stroke={offMap.includes(spot.at) ? "var(--ink)" : "none"}
-            strokeWidth={1.5}
-          />
-          {offMap.includes(spot.at) && <PlateName spot={spot} name={nameOf(spot.at)} />}
-        </g>
-      ))}
+      <Spots spots={spots} offMap={offMap} nameOf={nameOf} press={press} />
       {underCover && motor !== undefined && (
         <text x={motor.x + motor.w / 2} y={motor.y + 26} textAnchor="middle" fontSize={12} fontWeight={700} fill="var(--ink)">
           {PRACTICE.coverOn}
@@ -116,6 +108,29 @@ export function Pieces(props: PiecesProps) {
     </g>
   );
 }
+
+interface SpotsProps extends Pick<PiecesProps, "offMap" | "nameOf"> {
+  readonly spots: readonly Spot[];
+  readonly press: (at: Terminal) => void;
+}
+
+/** Every place a piece can be set down on. */
+const Spots = memo(function DrawnSpots({ spots, offMap, nameOf, press }: SpotsProps) {
+  return spots.map((spot) => (
+    <g key={spot.at} data-terminal={spot.at} className="cursor-pointer" {...pressable(nameOf(spot.at), () => press(spot.at))}>
+      <rect
+        x={spot.x}
+        y={spot.y}
+        width={spot.w}
+        height={spot.h}
+        fill={offMap.includes(spot.at) ? "var(--bench)" : "transparent"}
+        stroke={offMap.includes(spot.at) ? "var(--ink)" : "none"}
+        strokeWidth={1.5}
+      />
+      {offMap.includes(spot.at) && <PlateName spot={spot} name={nameOf(spot.at)} />}
+    </g>
+  ));
+});
 
 /** A plate’s name on as many lines as it needs. */
 function PlateName({ spot, name }: { readonly spot: Spot; readonly name: string }) {

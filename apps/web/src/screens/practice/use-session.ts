@@ -15,14 +15,24 @@ export interface Session extends PracticePlay {
 
 const keyOf = (lesson: string): string => `amp-saver practice ${lesson}`;
 
+/** The session that was written last, as it was written: it need not be read again. */
+let written: { readonly text: string; readonly session: Session } | null = null;
+
 function read(text: string | null): Session | null {
   if (text === null) return null;
+  if (text === written?.text) return written.session;
   try {
     const parsed = sessionSchema.safeParse(JSON.parse(text));
     return parsed.success ? parsed.data : null;
   } catch {
     return null;
   }
+}
+
+function write(session: Session): string {
+  const text = JSON.stringify(session);
+  written = { text, session };
+  return text;
 }
 
 interface Kept {
@@ -54,13 +64,13 @@ export function useSession(lesson: string): Kept {
     (next: (old: Session) => Session) =>
       turn((old) => {
         const now = read(old);
-        return now === null ? old : JSON.stringify(next(now));
+        return now === null ? old : write(next(now));
       }),
     [turn],
   );
   return {
     session,
-    begin: useCallback((play) => turn(() => JSON.stringify({ ...play, acts: [], ended: null })), [turn]),
+    begin: useCallback((play) => turn(() => write({ ...play, acts: [], ended: null })), [turn]),
     act: useCallback((act) => change((old) => ({ ...old, acts: [...old.acts, act] })), [change]),
     end: useCallback(() => change((old) => ({ ...old, ended: newId() })), [change]),
     forget: useCallback(() => turn(() => null), [turn]),
