@@ -67,14 +67,17 @@ export const Bench = memo(function DrawnBench({ chosen, question, played: { show
       <FindsPanel goals={chosen.lesson.goals} acts={acts} act={act} hint={told === null ? null : hintText(told, names)} end={end} />
     ),
   };
-  const choice = (
-    <Choice
-      label={PRACTICE.panelLabel}
-      hideLabel
-      value={shownPanel}
-      options={PANELS.filter((p) => p !== "unit" || !wide).map((value) => ({ value, word: PRACTICE.panels[value] }))}
-      onChange={setPanel}
-    />
+  const choice = useMemo(
+    () => (
+      <Choice
+        label={PRACTICE.panelLabel}
+        hideLabel
+        value={shownPanel}
+        options={PANELS.filter((p) => p !== "unit" || !wide).map((value) => ({ value, word: PRACTICE.panels[value] }))}
+        onChange={setPanel}
+      />
+    ),
+    [shownPanel, wide],
   );
   const heard = shown.heard === "nothing" ? "" : ` ${PRACTICE.heard[shown.heard]}`;
   return (
