@@ -9,11 +9,11 @@ export function placesOf(netlist: Netlist, at: Terminal): readonly Terminal[] {
   });
 }
 
-/** Where one best gets at a terminal, in the box before the supply and both before the compressor; null where every wire of it is off. */
+/** Where one best gets at a terminal: in the box, at what has named terminals, before the supply, and both before the compressor; null where every wire of it is off. */
 export function reachOf(netlist: Netlist, at: Terminal): Terminal | null {
   const rank = (end: Terminal): number => {
     const { kind } = partById(netlist, partOf(end));
-    return kind === "compressor" ? 2 : kind === "supply" ? 1 : 0;
+    return kind === "compressor" ? 3 : kind === "supply" ? 2 : kind === "through" || kind === "splice" ? 1 : 0;
   };
   return placesOf(netlist, at).toSorted((a, b) => rank(a) - rank(b))[0] ?? null;
 }
