@@ -99,6 +99,8 @@ function OneByOne({ label, questions, end }: AskedProps) {
   const [id, done] = [question?.id ?? null, question?.done === true];
   useEffect(() => {
     const answered = seen.current?.id === id && !seen.current.done && done;
+    // With none chosen the next open one comes by itself once this one is answered: that is going on, too.
+    if (seen.current !== null && seen.current.id !== id) gone.current = true;
     seen.current = id === null ? null : { id, done };
     if (answered && !typing.current) ahead.current();
   }, [id, done]);

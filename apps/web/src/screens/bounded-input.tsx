@@ -12,18 +12,20 @@ interface BoundedInputProps {
   readonly onChange: (value: number | null) => void;
   readonly optional?: boolean;
   readonly label?: string;
+  /** What stands under the label in place of the figure’s own. */
+  readonly help?: string;
   readonly placeholder?: string;
 }
 
 /** A plain number of a record, shown and typed in the reader's own units. */
-export function BoundedInput({ name, value, onChange, optional = false, label, placeholder }: BoundedInputProps) {
+export function BoundedInput({ name, value, onChange, optional = false, label, help, placeholder }: BoundedInputProps) {
   const { measure } = useSettings();
   const restore = useRestore(value, onChange);
   const shown = label ?? FIGURE_WORDS[name].label;
   return (
     <FigureField
       label={shown}
-      help={FIGURE_WORDS[name].help}
+      help={help ?? FIGURE_WORDS[name].help}
       unit={shownAs(name, measure).unit}
       kept={value === null ? "" : typedText(name, measure, value)}
       from={null}

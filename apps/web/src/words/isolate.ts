@@ -141,8 +141,12 @@ export const ISOLATE = {
   bleedFor: (fromV: number, seconds: number, overS: number): string =>
     `From up to ${formatNumber(fromV, 0)} V: ${formatNumber(seconds, 1)} s to below 10 V${overS >= 0.05 ? `; the resistors take more than their rating for ${formatNumber(overS, 1)} s` : ""}.`,
   voltsAssumed: (volts: number): string => `${formatNumber(volts, 0)} V is assumed: its print was not read.`,
-  bleedSealed: "Its tabs are out of reach: bleed and read it at the far ends of its wires.",
+  bleedSealed: (a: string, b: string): string =>
+    `Its tabs are out of reach: bleed and read it at ${a} and ${b}, the far ends of its wires.`,
+  bleedFarEnds: "Its tabs are out of reach: bleed and read it at the far ends of its wires.",
   printedVolts: (name: string): string => `${name}: printed volts`,
+  smallerFarad: "the smaller figure on a dual one",
+  ownFarad: "as it stands on its side",
   printedFarad: (name: string): string => `${name}: printed`,
   notRead: "not read",
   first: (name: string): string => `${name}: DC volts`,

@@ -17,4 +17,5 @@ export {
 export { type Joined, joinedBy, listNets, netsOf, wires } from "./nets.ts";
 export { closedCircuit } from "./passes.ts";
 export { soundNetlist } from "./problems.ts";
+export { placesOf, reachOf } from "./reach.ts";
 export { applyMove, type WiringMove } from "./step.ts";

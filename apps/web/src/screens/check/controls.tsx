@@ -1,5 +1,6 @@
 import { shownAs } from "@amp-saver/core/figure";
 import { formatAmps, formatWith } from "@amp-saver/core/quantity";
+import { BOUNDARY_PARAMS } from "@amp-saver/core/study/boundary/params";
 import { useState } from "react";
 import { useSettings } from "../../store/settings.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
@@ -53,6 +54,8 @@ export function ControlDrawer(props: ControlProps) {
   const height = shownAs("altitudeM", measure);
   const text = (shown: typeof air, value: number | null | undefined): string | null =>
     value == null ? null : formatWith(shown.fromSi(value), 0, shown.unit);
+  // At the foot of what is looked at it holds nowhere.
+  const above = (foot: number, value: number | null | undefined): number | null => (value == null || value <= foot ? null : value);
   const wayFit = fitOf(props, "method", question.method);
   const sourceFit = source === undefined ? "not-known" : fitOf(props, "source", source.id);
   const weather = CHECK.weatherRow(
@@ -75,7 +78,9 @@ export function ControlDrawer(props: ControlProps) {
         </span>
       </Row>
       <Row label={weather} onClick={() => setOpen("weather")}>
-        <span className="font-bold text-lead">{CHECK.upTo(text(air, turn?.outdoorC), text(height, turn?.altitudeM))}</span>
+        <span className="font-bold text-lead">
+          {CHECK.upTo(text(air, above(BOUNDARY_PARAMS.coolestC.value, turn?.outdoorC)), text(height, above(0, turn?.altitudeM)))}
+        </span>
       </Row>
       <Sheet open={open !== null} onOpenChange={() => setOpen(null)} title={open === null ? "" : CHECK.drawers[open]}>
         {open === "source" && <SourceControl {...props} />}

@@ -1,4 +1,5 @@
 import { figureText } from "@amp-saver/core/figure";
+import type { Terminal } from "@amp-saver/core/network";
 import { formatSeconds, formatVolts, formatWith } from "@amp-saver/core/quantity";
 import type { Printed } from "@amp-saver/core/study/isolation";
 import { CAPACITOR_VOLTS, ISOLATION_PARAMS } from "@amp-saver/core/study/isolation/params";
@@ -21,6 +22,7 @@ export function capacitorQuestions(
   view: IsolationView,
   work: FitLog,
   nameOf: (id: string) => string,
+  placeOf: (at: Terminal) => string,
   now: number,
   save: SaveFitLog,
   print: (id: string, printed: Partial<Printed>) => void,
@@ -28,7 +30,7 @@ export function capacitorQuestions(
   const open = openQuestions(view);
   const intro = <p className="py-1 text-body">{ISOLATE.capacitorsHelp}</p>;
   const of = (again: boolean) =>
-    view.capacitors.flatMap(({ id, kind, bleed, farad, printedV, voltsRead, faradRead, sealed }): readonly Question[] => {
+    view.capacitors.flatMap(({ id, kind, bleed, farad, printedV, voltsRead, faradRead, sealed, readAt }): readonly Question[] => {
       const kept = work.capacitors[id] ?? UNREAD;
       const set = (change: Partial<typeof kept>): void =>
         void save({}, `capacitor ${id}`, { capacitors: { [id]: change } }, { capacitors: { [id]: UNREAD } });
@@ -45,7 +47,8 @@ export function capacitorQuestions(
               <div className="border-l-[3px] border-ink pl-2">
                 <p className="pt-1">
                   <b>{name}.</b> {ISOLATE.bleedFor(bleed.fromV, bleed.seconds, bleed.overRatingS)}{" "}
-                  {!voltsRead && ISOLATE.voltsAssumed(printedV)} {sealed && ISOLATE.bleedSealed}
+                  {!voltsRead && ISOLATE.voltsAssumed(printedV)}{" "}
+                  {sealed && (readAt === null ? ISOLATE.bleedFarEnds : ISOLATE.bleedSealed(placeOf(readAt[0]), placeOf(readAt[1])))}
                 </p>
                 {!id.includes(" ") && (
                   <Pick
@@ -58,19 +61,21 @@ export function capacitorQuestions(
                     onChange={(value) => print(id, { volts: value === "" ? null : Number(value) })}
                   />
                 )}
-                {kind === "fan" && (
-                  <BoundedInput
-                    name="runCapacitorF"
-                    label={ISOLATE.printedFarad(name)}
-                    value={farad}
-                    onChange={(value) => print(id, { farad: value })}
-                  />
-                )}
                 <VoltsField
                   label={ISOLATE.first(name)}
                   value={kept.first}
                   onVolts={(first) => set({ first, firstAt: first === null ? null : nowIso(), second: null })}
                 />
+                {kind === "fan" && (
+                  <BoundedInput
+                    name="runCapacitorF"
+                    label={ISOLATE.printedFarad(name)}
+                    help={id.includes(" ") ? ISOLATE.smallerFarad : ISOLATE.ownFarad}
+                    value={faradRead ? farad : null}
+                    optional
+                    onChange={(value) => print(id, { farad: value })}
+                  />
+                )}
                 <OpenFigure
                   name={OPENED.bleed}
                   value={formatSeconds(bleed.seconds)}

@@ -53,6 +53,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       view,
       work,
       capacitorName,
+      names.terminal,
       now,
       saveEvidence,
       (id, printed) =>

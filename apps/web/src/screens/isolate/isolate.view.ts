@@ -1,3 +1,4 @@
+import { reachOf, type Terminal } from "@amp-saver/core/network";
 import {
   type Bleed,
   bleed,
@@ -36,7 +37,8 @@ import { asFoundOf } from "../prepare/wiring.view.ts";
 export interface IsolationView {
   readonly feeds: readonly Feed[];
   readonly place: SitePlace;
-  readonly capacitors: readonly (ChargedCapacitor & { readonly bleed: Bleed })[];
+  /** With how long each is bled, and where a sealed one is read; null where its wires are off. */
+  readonly capacitors: readonly (ChargedCapacitor & { readonly bleed: Bleed; readonly readAt: readonly [Terminal, Terminal] | null })[];
   readonly pairs: readonly { readonly pair: DeadPair; readonly verdict: PairVerdict | null }[];
   readonly evidence: DeadEvidence;
   readonly open: readonly DeadTask[];
@@ -62,11 +64,15 @@ export function isolationView({ rig, unit, units, sources, wiring, work }: Isola
   const place: SitePlace = rig.place === "house" ? "ground" : "roof";
   const isAway = (id: string | undefined): boolean => id !== undefined && work.sources[id]?.away === true;
   const feeds = feedsOf(rig, units, sources).filter(({ goesWith }) => !isAway(goesWith));
-  const capacitors = capacitorsOf(asFoundOf(wiring), {
+  const asFound = asFoundOf(wiring);
+  const capacitors = capacitorsOf(asFound, {
     runF: unit.runCapacitorF?.value ?? null,
     startF: unit.startAidF?.value ?? null,
     printed: wiring.printed,
-  }).map((c) => ({ ...c, bleed: bleed(c) }));
+  }).map((c) => {
+    const [from, to] = [reachOf(asFound, c.between[0]), reachOf(asFound, c.between[1])];
+    return { ...c, bleed: bleed(c), readAt: from === null || to === null ? null : ([from, to] as const) };
+  });
   const { system } = wiring.switches;
   const evidence: DeadEvidence = {
     system,

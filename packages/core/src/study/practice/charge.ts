@@ -1,9 +1,9 @@
+import { placesOf } from "../../network/index.ts";
 // biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
 import { complex, invert, subtract } from "../../numeric/index.ts";
 import { dcCircuit, type Section, type Wired } from "./circuit.ts";
 import { type Drive, type Link, nodeVolts } from "./nodal.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
-import { placesOf } from "./reach.ts";
 
 /** DC volts of a capacitor, and of what hides in its dielectric. */
 interface Charge {

@@ -1,3 +1,4 @@
+import { reachOf } from "../../network/index.ts";
 import { ok, type Result } from "../../quantity/index.ts";
 import { LEARNING_RUN_PARAMS } from "../learning-runs/index.ts";
 import type { PrepareFailure } from "../motor-start/index.ts";
@@ -7,7 +8,6 @@ import { ProofKeeper } from "./debrief.ts";
 import { bleedAndRead, lookDead, offAndOpen, proveDead } from "./expert.ts";
 import { commonOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
-import { reachOf } from "./reach.ts";
 import { actOn } from "./run.ts";
 
 /** Faults that a supply shows while it is live, before anything is opened. */

@@ -1,10 +1,9 @@
-import { nameOn, type Terminal } from "../../network/index.ts";
+import { nameOn, placesOf, type Terminal } from "../../network/index.ts";
 import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import type { Bench } from "./bench.ts";
 import { sectionsNow } from "./bench.ts";
 import { PROVING, type PracticeAct, type PracticeStep } from "./case.ts";
 import { supplyPairs } from "./names.ts";
-import { placesOf } from "./reach.ts";
 
 /** What is still unproven when hands go in. */
 const UNPROVEN = ["source-on", "not-locked", "meter-before", "pairs", "meter-after", "charge"] as const;

@@ -1,11 +1,22 @@
-import { conductorsAt, farEnd, inReach, nameOn, partById, partOf, type Terminal, terminal, terminalsOf } from "../../network/index.ts";
+import {
+  conductorsAt,
+  farEnd,
+  inReach,
+  nameOn,
+  partById,
+  partOf,
+  placesOf,
+  reachOf,
+  type Terminal,
+  terminal,
+  terminalsOf,
+} from "../../network/index.ts";
 import { ISOLATION_PARAMS } from "../isolation/index.ts";
 import { type Bench, sectionsNow } from "./bench.ts";
 import { type Cover, PROVING, type PracticeAct, type PracticeFaultCode } from "./case.ts";
 import { coverOf } from "./measure.ts";
 import { compressorAt, compressorOf, runCapacitorAt, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
-import { placesOf, reachOf } from "./reach.ts";
 
 const volts = (from: Terminal, to: Terminal, range: "volts" | "volts-low-z" | "volts-dc" = "volts-low-z"): PracticeAct => ({
   act: "measure",
@@ -75,15 +86,16 @@ function otherEnd({ netlist }: Bench, at: Terminal): Terminal | null {
 export function lookDead(bench: Bench, code: PracticeFaultCode): readonly PracticeAct[] | null {
   const { netlist } = bench;
   const [c, r, s] = (["C", "R", "S"] as const).map((name) => compressorAt(netlist, name)) as [Terminal, Terminal, Terminal];
-  const tabs = (["C", "HERM"] as const).map((name) => runCapacitorAt(netlist, name)) as [Terminal, Terminal];
-  const [capC, herm] = tabs.map((tab) => reachOf(netlist, tab) ?? tab) as [Terminal, Terminal];
+  const hermTab = runCapacitorAt(netlist, "HERM");
+  const capTab = runCapacitorAt(netlist, "C");
+  const [capC, herm] = [reachOf(netlist, capTab) ?? capTab, reachOf(netlist, hermTab) ?? hermTab];
   const terminals = opening(bench, "terminals");
   switch (code) {
     case "capacitor-rebounds":
       return [{ act: "wait", seconds: P.expertReboundS.value }, volts(capC, herm, "volts-dc")];
     case "capacitor-weak":
       return [
-        ...(inReach(netlist, tabs[1]) ? [liftAll(herm)] : [...terminals, ...freed(bench, tabs[1], herm)]),
+        ...(inReach(netlist, hermTab) ? [liftAll(herm)] : [...terminals, ...freed(bench, hermTab, herm)]),
         { act: "measure", range: "capacitance", from: capC, to: herm },
       ];
     case "aid-left-in":

@@ -4,6 +4,7 @@ import {
   conductorsAt,
   type Family,
   type Netlist,
+  reachOf,
   STARTER,
   type Terminal,
   terminal,
@@ -18,7 +19,6 @@ import { type Danger, type PracticeAct, type PracticeStep, type Refusal, WAIT_MO
 import { chargeOn } from "./charge.ts";
 import { acVolts, clamped, handsOn, measured, noWayTo } from "./measure.ts";
 import { ACT_SECONDS, PRACTICE_PARAMS as P } from "./params.ts";
-import { reachOf } from "./reach.ts";
 
 /** What one act did. */
 export interface Done {
@@ -128,10 +128,13 @@ function covered(bench: Bench, { act, cover }: Extract<PracticeAct, { readonly a
 }
 
 function drainedBy(bench: Bench, act: Extract<PracticeAct, { readonly act: "bleed" | "short" }>): Done {
-  const tabs = [terminal(act.part, act.from), terminal(act.part, act.to)] as const;
   const part = bench.netlist.parts.find((p) => p.id === act.part);
   // A sealed one is bled where its wires end.
-  const [from, to] = tabs.map((tab) => (part === undefined ? tab : (reachOf(bench.netlist, tab) ?? tab))) as [Terminal, Terminal];
+  const place = (name: string): Terminal => {
+    const tab = terminal(act.part, name);
+    return part === undefined ? tab : (reachOf(bench.netlist, tab) ?? tab);
+  };
+  const [from, to] = [place(act.from), place(act.to)];
   const no = noWayTo(bench, from) ?? noWayTo(bench, to);
   if (no !== null) return refused(bench, no);
   const wired = wiredNow(bench);

@@ -1,10 +1,19 @@
-import { allTerminals, type Conductor, inReach, type Netlist, type Part, partOf, type Terminal, terminal } from "../../network/index.ts";
+import {
+  allTerminals,
+  type Conductor,
+  inReach,
+  type Netlist,
+  type Part,
+  partOf,
+  reachOf,
+  type Terminal,
+  terminal,
+} from "../../network/index.ts";
 import { tableOf } from "../../quantity/index.ts";
 import { type Bench, drawn, fedBy, isCalled, sectionsNow } from "./bench.ts";
 import type { ClampMode, Cover, Danger, PracticeCase, PracticeSource } from "./case.ts";
 import { compressorOf, supplyPairs } from "./names.ts";
 import { PRACTICE_PARAMS as P } from "./params.ts";
-import { reachOf } from "./reach.ts";
 
 /** A practice unit as a person sees and hears it: nothing of it tells what is hidden. */
 export interface ShownBench {

@@ -1,4 +1,4 @@
-import { conductorsAt, farEnd, inReach, type Netlist, partById, partOf, type Terminal } from "../../network/index.ts";
+import { conductorsAt, farEnd, inReach, type Netlist, partById, partOf, type Terminal } from "./netlist.ts";
 
 /** Every place where one gets at a terminal: itself, or the far ends of the wires on a sealed part. */
 export function placesOf(netlist: Netlist, at: Terminal): readonly Terminal[] {
