@@ -25,5 +25,5 @@ export function useLock(bundle: JobBundle, wiring: Wiring, everyS: number) {
   const begunOn = useRef<typeof stored | null>(null);
   const proofs = { of: deadProofOf, turn: turnLocalProof };
   const keeper = lockKeeper({ job, jobs, stored, ...state, begunOn, proofs, commit, newRun: newId<string>, nowMs: Date.now });
-  return { ...state, now, ...keeper };
+  return { ...state, stored, now, ...keeper };
 }

@@ -135,6 +135,7 @@ export function visitSentence({ verdict, thenA, nowA, change }: Since): readonly
 export const BEFORE = {
   question: (unit: string): string => `What does ${unit} draw before the starter goes in?`,
   sure: "Without before readings the proof can compare with the plate only. You can go on without them.",
+  sureRead: "Read the same way after the install: the proof compares like with like.",
   hang: "Hang the clamp",
   hangDead: "Hang the clamp only on a dead unit. Prove it dead first.",
   toIsolate: "Prove it dead",

@@ -14,7 +14,7 @@ import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { capacitorQuestions } from "./capacitor-questions.tsx";
 import { feedQuestions } from "./feed-questions.tsx";
-import { openQuestions, provedAt, siteToday } from "./isolate.view.ts";
+import { feedsBefore, openQuestions, provedAt, siteToday } from "./isolate.view.ts";
 import { OverrideList } from "./override-list.tsx";
 import { usePairQuestions } from "./pair-questions.tsx";
 import { siteQuestionsOf } from "./site-questions.tsx";
@@ -27,7 +27,11 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job } = bundle;
   const { commit } = useStore();
   const { wiring, plan, names } = useUnitWiring(bundle);
-  const { work, view, lock, proof, now, roof, shareRoof, save, saveEvidence, saveFeed, declare, relock } = useLock(bundle, wiring, 1);
+  const { work, stored, view, lock, proof, now, roof, shareRoof, save, saveEvidence, saveFeed, declare, relock } = useLock(
+    bundle,
+    wiring,
+    1,
+  );
   const feedName = (id: string): string => {
     const feed = view.feeds.find((f) => f.id === id);
     return feed === undefined ? id : ISOLATE.feed(feed.kind, feed.of);
@@ -37,6 +41,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     const [a, b] = view.capacitors.find((c) => c.id === id)?.between ?? [id, id];
     return `${names.terminal(a)}–${nameOn(b)}`;
   };
+  const before = feedsBefore(view, work, stored, (ms) => isSameDay(ms, now));
   const [first] = view.open;
   const parts =
     lock === null && proof !== null
@@ -90,6 +95,14 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
           <p className="pb-2">{ISOLATE.roof(roof.unitName, format(roof.at, "H:mm"))}</p>
           <RoofButton main onClick={shareRoof}>
             {ISOLATE.shareRoof}
+          </RoofButton>
+        </section>
+      )}
+      {roof === null && before !== null && (
+        <section className="mt-4 border-[1.5px] border-ink px-3 py-3">
+          <p className="pb-2">{ISOLATE.feedsBefore(format(before.at, "H:mm"), Object.keys(before.sources).map(feedName))}</p>
+          <RoofButton main onClick={() => void saveEvidence({ sources: before.sources }, "sources again")}>
+            {ISOLATE.offAgain}
           </RoofButton>
         </section>
       )}

@@ -2,7 +2,17 @@ import type { LocalProof } from "@amp-saver/core/study/isolation";
 import type { AnyRecord, FitLog, Job, RecordKind } from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
-import { countedFitLog, declared, feedsAgain, fromRoof, isolationView, lockNow, roofProof, siteToday } from "./isolate.view.ts";
+import {
+  countedFitLog,
+  declared,
+  feedsAgain,
+  feedsBefore,
+  fromRoof,
+  isolationView,
+  lockNow,
+  roofProof,
+  siteToday,
+} from "./isolate.view.ts";
 
 const all = demoRecords();
 const of = <K extends RecordKind>(kind: K) =>
@@ -102,5 +112,29 @@ describe("a house’s condenser", () => {
     expect(view.place).toBe("ground");
     expect(view.site.unanswered).not.toContain("ladder");
     expect(view.feeds.map((f) => f.kind)).toContain("disconnect");
+  });
+});
+
+describe("what was off at the last proof", () => {
+  const stored: FitLog = { ...workOf(front), events: [{ at: "2026-06-21T15:00:00.000Z", what: "proved" }] };
+  const anew = countedFitLog(stored, null, NOW);
+  const today = (ms: number): boolean => new Date(ms).toISOString().startsWith("2026-06-21");
+  const asked = (kept: FitLog, work = anew) => feedsBefore(viewOf(front, work), work, kept, today);
+
+  it("is offered again in one answer, with everything that is asked", () => {
+    const { sources, at } = asked(stored)!;
+    expect(new Date(at).toISOString()).toBe("2026-06-21T15:00:00.000Z");
+    const told = viewOf(front, { ...anew, sources });
+    expect(told.open.filter(({ task }) => task.startsWith("source-"))).toEqual([]);
+  });
+
+  it("is not offered where one was on or only off, once one is told anew, without a proof, or the day after", () => {
+    const [id] = Object.keys(stored.sources);
+    const but = (answer: FitLog["sources"][string]): FitLog => ({ ...stored, sources: { ...stored.sources, [id!]: answer } });
+    expect(asked(but({ off: false, locked: false }))).toBeNull();
+    expect(asked(but({ off: true, locked: false }))).toBeNull();
+    expect(asked(stored, { ...anew, sources: { [id!]: { off: true, locked: true } } })).toBeNull();
+    expect(asked({ ...stored, events: [] })).toBeNull();
+    expect(asked({ ...stored, events: [{ at: "2026-06-20T15:00:00.000Z", what: "proved" }] })).toBeNull();
   });
 });

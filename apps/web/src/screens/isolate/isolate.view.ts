@@ -117,6 +117,23 @@ export function openQuestions({ open }: Pick<IsolationView, "open">): ReadonlySe
 /** Whether an answer about a source says that it can feed: then it can feed every unit of the rig. */
 export const feedsAgain = ({ off, away = false }: FitLog["sources"][string]): boolean => !off && !away;
 
+/** What fed at today’s last proof was off and locked, or away, every one: as it was told, and when it was proven; null where some of it was not, or something is told anew already. */
+export function feedsBefore(
+  view: Pick<IsolationView, "feeds">,
+  work: FitLog,
+  stored: FitLog,
+  today: (ms: number) => boolean,
+): { readonly at: number; readonly sources: FitLog["sources"] } | null {
+  const proved = stored.events.findLast((e) => e.what === "proved");
+  const at = proved === undefined ? null : Date.parse(proved.at);
+  if (at === null || !today(at) || Object.keys(work.sources).length > 0) return null;
+  const told = stored.sources;
+  const rests = (id: string): boolean => told[id]?.away === true || (told[id]?.off === true && told[id].locked);
+  const asked = view.feeds.filter(({ goesWith }) => goesWith === undefined || told[goesWith]?.away !== true);
+  if (!asked.every(({ id }) => rests(id))) return null;
+  return { at, sources: Object.fromEntries(Object.entries(told).filter(([id]) => asked.some((f) => f.id === id))) };
+}
+
 /** Evidence before anything is measured. */
 export const NO_EVIDENCE = { sources: {}, meterBefore: null, meterAfter: null, pairs: {}, capacitors: {}, overrides: {} } as const;
 

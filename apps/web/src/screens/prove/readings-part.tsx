@@ -106,7 +106,11 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           parts={side === "before" ? beforeAnswer(view) : (visit?.parts ?? proofAnswer(bundle, study))}
           sure={
             side === "before" ? (
-              BEFORE.sure
+              view.before.length === 0 ? (
+                BEFORE.sure
+              ) : (
+                BEFORE.sureRead
+              )
             ) : (
               <>
                 {start !== null && PROVE.sure(start.before.count, start.after.count, start.low, start.high)}{" "}
