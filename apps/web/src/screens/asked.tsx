@@ -20,12 +20,21 @@ export interface Question {
   readonly content?: React.ReactNode;
 }
 
+/** Several of the questions answered at once, each of them named where that is done. */
+export interface RestOfThem {
+  /** Questions that are still open and would be answered alike, with what each is about. */
+  readonly open: readonly { readonly id: string; readonly name: string }[];
+  readonly label: (count: number) => string;
+  readonly onAll: () => void;
+}
+
 interface AskedProps {
   /** What is asked about, for who cannot see it. */
   readonly label: string;
   readonly questions: readonly Question[];
   /** What follows once everything is answered; in a list it stands below. */
   readonly end?: React.ReactNode;
+  readonly rest?: RestOfThem;
 }
 
 /** Questions in a list at the desk; on a phone one at a time, with big answers, a way back and a count. */
@@ -70,7 +79,7 @@ function List({ label, questions, end }: AskedProps) {
   );
 }
 
-function OneByOne({ label, questions, end }: AskedProps) {
+function OneByOne({ label, questions, end, rest: others }: AskedProps) {
   const [at, setAt] = useState<string | null>(null);
   const frame = useRef<HTMLElement>(null);
   const open = questions.findIndex((q) => !q.done);
@@ -136,6 +145,7 @@ function OneByOne({ label, questions, end }: AskedProps) {
           </p>
           {question.intro}
           <OneQuestion key={question.id} question={question} onward={onward} />
+          {others !== undefined && others.open.length > 1 && others.open.some((o) => o.id === question.id) && <Rest {...others} />}
           <div className="sticky bottom-0 flex gap-2 bg-face py-2">
             <RoofButton disabled={k === 0} onClick={() => go(questions[k - 1]?.id ?? null)}>
               {ASKED.back}
@@ -156,6 +166,20 @@ function OneByOne({ label, questions, end }: AskedProps) {
         </button>
       )}
     </section>
+  );
+}
+
+/** The others that are open, by name, and one answer for them all. */
+function Rest({ open, label, onAll }: RestOfThem) {
+  return (
+    <div className="mt-3 border-t border-hair pt-2">
+      <ul className="pb-2 text-body text-ink2">
+        {open.map(({ id, name }) => (
+          <li key={id}>{name}</li>
+        ))}
+      </ul>
+      <RoofButton onClick={onAll}>{label(open.length)}</RoofButton>
+    </div>
   );
 }
 

@@ -116,6 +116,8 @@ export const ISOLATE = {
   meterHelp: "Prove the meter on a proving unit or a supply outside the rig, measure, and prove it again. 50 V at least.",
   before: "Meter proved before",
   after: "Meter proved after",
+  showsNone: "It shows 0 V on low impedance",
+  showsZero: "It shows 0 V",
   sameAgain: (volts: number): string => `It shows ${formatVolts(volts)} again`,
   pairs: "Measured dead",
   pairsHelp:

@@ -31,6 +31,7 @@ export const OPENING = {
     Record<(typeof SCREW_HIDERS)[number], string>
   >,
   findings: "What you see inside",
+  noneOf: (count: number): string => `None of these ${count} is there`,
   states: { none: "Not there", found: "Found", mended: "Mended" } satisfies Readonly<Record<FindingState, string>>,
   names: {
     water: "Water stands in it",

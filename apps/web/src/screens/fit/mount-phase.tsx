@@ -101,6 +101,7 @@ export function MountPhase({ bundle, work, save }: FitProps) {
       tick: { label: FIT.checks[check], onChange: (yes: boolean) => set({ clear: { [check]: yes } }, check) },
     })),
   ];
+  const unseen = mountingList(mounting.outside === true).filter((check) => mounting.clear[check] !== true);
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.mountAsk} parts={FIT.mountAnswer(against.length, open)} sure={FIT.source} />
@@ -123,7 +124,15 @@ export function MountPhase({ bundle, work, save }: FitProps) {
           }}
         />
       )}
-      <Asked label={FIT.phases.mount} questions={questions} />
+      <Asked
+        label={FIT.phases.mount}
+        questions={questions}
+        rest={{
+          open: unseen.map((check) => ({ id: check, name: FIT.checks[check] })),
+          label: FIT.allSo,
+          onAll: () => set({ clear: Object.fromEntries(unseen.map((check) => [check, true])) }, "checks"),
+        }}
+      />
       <Tick label={FIT.mountFirst} ticked={work.mountFirst} onChange={(mountFirst) => save({ mountFirst }, "mountFirst")} />
       <Tick label={FIT.fixLast} ticked={work.fixLast !== false} onChange={(fixLast) => save({ fixLast }, "fixLast")} />
     </div>

@@ -50,7 +50,15 @@ export function OpenPhase({ work, plan, save }: Pick<FitProps, "work" | "plan" |
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={OPENING.question} parts={parts} sure={OPENING.sure} />
-      <Asked label={OPENING.findings} questions={questions} />
+      <Asked
+        label={OPENING.findings}
+        questions={questions}
+        rest={{
+          open: open.map((what) => ({ id: what, name: OPENING.names[what] })),
+          label: OPENING.noneOf,
+          onAll: () => void save({}, "found rest", { found: Object.fromEntries(open.map((what) => [what, "none"])) }),
+        }}
+      />
       <ScrewsByPlace work={work} save={save} />
     </div>
   );

@@ -7,6 +7,7 @@ import type { FitLog } from "@amp-saver/records";
 import { nowIso } from "../../store/identity.ts";
 import { OpenFigure } from "../../ui/open-figure.tsx";
 import { Pick } from "../../ui/pick.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
 import { OPENED } from "../../words/explain.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import type { Question } from "../asked.tsx";
@@ -50,6 +51,14 @@ export function capacitorQuestions(
                   {!voltsRead && ISOLATE.voltsAssumed(printedV)}{" "}
                   {sealed && (readAt === null ? ISOLATE.bleedFarEnds : ISOLATE.bleedSealed(placeOf(readAt[0]), placeOf(readAt[1])))}
                 </p>
+                <VoltsField
+                  label={ISOLATE.first(name)}
+                  value={kept.first}
+                  onVolts={(first) => set({ first, firstAt: first === null ? null : nowIso(), second: null })}
+                />
+                {kept.first === null && (
+                  <RoofButton onClick={() => set({ first: 0, firstAt: nowIso(), second: null })}>{ISOLATE.showsZero}</RoofButton>
+                )}
                 {!id.includes(" ") && (
                   <Pick
                     label={ISOLATE.printedVolts(name)}
@@ -61,11 +70,6 @@ export function capacitorQuestions(
                     onChange={(value) => print(id, { volts: value === "" ? null : Number(value) })}
                   />
                 )}
-                <VoltsField
-                  label={ISOLATE.first(name)}
-                  value={kept.first}
-                  onVolts={(first) => set({ first, firstAt: first === null ? null : nowIso(), second: null })}
-                />
                 {kind === "fan" && (
                   <BoundedInput
                     name="runCapacitorF"
@@ -107,7 +111,10 @@ export function capacitorQuestions(
                 {name}: {ISOLATE.again(wait)}
               </p>
             ) : (
-              <VoltsField label={ISOLATE.second(name)} value={kept.second} onVolts={(second) => set({ second })} />
+              <>
+                <VoltsField label={ISOLATE.second(name)} value={kept.second} onVolts={(second) => set({ second })} />
+                {kept.second === null && <RoofButton onClick={() => set({ second: 0 })}>{ISOLATE.showsZero}</RoofButton>}
+              </>
             ),
         },
       ];

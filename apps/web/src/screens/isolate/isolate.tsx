@@ -1,5 +1,6 @@
 import { nameOn } from "@amp-saver/core/network";
 import { format, isSameDay, parseISO } from "date-fns";
+import { useRef } from "react";
 import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { type JobBundle, useFitLogs } from "../../store/queries.ts";
@@ -42,6 +43,9 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     return `${names.terminal(a)}–${nameOn(b)}`;
   };
   const before = feedsBefore(view, work, stored, (ms) => isSameDay(ms, now));
+  // A new measuring leaves earlier figures out; what the meter was proved on is asked again, and likely the same.
+  const earlierV = useRef<number | null>(null);
+  if (before !== null) earlierV.current = stored.meterBefore;
   const [first] = view.open;
   const parts =
     lock === null && proof !== null
@@ -49,7 +53,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       : first !== undefined
         ? ISOLATE.notYet(openQuestions(view).size, `${taskWords(first, feedName, capacitorName)}.`)
         : (lock !== null && ISOLATE.relock[lock]) || ISOLATE.ready;
-  const pairs = usePairQuestions(view, work, saveEvidence);
+  const pairs = usePairQuestions(view, work, earlierV.current, saveEvidence);
   const questions = [
     ...siteQuestionsOf(view, work, save),
     ...feedQuestions(view, work, feedName, saveFeed),

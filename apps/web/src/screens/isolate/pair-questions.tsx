@@ -8,8 +8,8 @@ import type { SaveFitLog } from "../save-fit-log.ts";
 import { type IsolationView, openQuestions } from "./isolate.view.ts";
 import { VoltsField } from "./volts-field.tsx";
 
-/** Live, dead, live, as questions: the meter proved, all pairs, the meter proved again. */
-export function usePairQuestions(view: IsolationView, work: FitLog, save: SaveFitLog): readonly Question[] {
+/** Live, dead, live, as questions: the meter proved, all pairs, the meter proved again. `earlierV` is what it was last proved on today. */
+export function usePairQuestions(view: IsolationView, work: FitLog, earlierV: number | null, save: SaveFitLog): readonly Question[] {
   /** What was last typed and ticked: it may still be on its way into the record, and an emptied field does not lose its range. */
   const last = useRef(new Map<string, { readonly volts: number | null; readonly low: boolean }>());
   const open = openQuestions(view);
@@ -22,7 +22,12 @@ export function usePairQuestions(view: IsolationView, work: FitLog, save: SaveFi
     done: !open.has(`meter-${at}`),
     content:
       at === "before" ? (
-        <VoltsField label={ISOLATE.before} value={work.meterBefore} onVolts={(meterBefore) => save({ meterBefore }, "meterBefore")} />
+        <>
+          <VoltsField label={ISOLATE.before} value={work.meterBefore} onVolts={(meterBefore) => save({ meterBefore }, "meterBefore")} />
+          {work.meterBefore === null && earlierV !== null && (
+            <RoofButton onClick={() => save({ meterBefore: earlierV }, "meterBefore")}>{ISOLATE.sameAgain(earlierV)}</RoofButton>
+          )}
+        </>
       ) : (
         <>
           <VoltsField label={ISOLATE.after} value={work.meterAfter} onVolts={(meterAfter) => save({ meterAfter }, "meterAfter")} />
@@ -65,6 +70,16 @@ export function usePairQuestions(view: IsolationView, work: FitLog, save: SaveFi
               if (volts !== null) set({ volts, lowImpedance: low });
             }}
           />
+          {kept === undefined && (
+            <RoofButton
+              onClick={() => {
+                last.current.set(pair, { volts: 0, low: true });
+                set({ volts: 0, lowImpedance: true });
+              }}
+            >
+              {ISOLATE.showsNone}
+            </RoofButton>
+          )}
           {verdict !== null && (
             <p role={verdict === "dead" ? undefined : "alert"} className={`py-1 font-semibold ${verdict === "dead" ? "" : "text-lead"}`}>
               {name}: {ISOLATE.verdict[verdict]}
