@@ -34,7 +34,7 @@ interface AskedProps {
   readonly questions: readonly Question[];
   /** What follows once everything is answered; in a list it stands below. */
   readonly end?: React.ReactNode;
-  readonly rest?: RestOfThem;
+  readonly rests?: readonly RestOfThem[];
 }
 
 /** Questions in a list at the desk; on a phone one at a time, with big answers, a way back and a count. */
@@ -79,7 +79,7 @@ function List({ label, questions, end }: AskedProps) {
   );
 }
 
-function OneByOne({ label, questions, end, rest: others }: AskedProps) {
+function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
   const [at, setAt] = useState<string | null>(null);
   const frame = useRef<HTMLElement>(null);
   const open = questions.findIndex((q) => !q.done);
@@ -105,6 +105,7 @@ function OneByOne({ label, questions, end, rest: others }: AskedProps) {
   };
   const ahead = useRef(onward);
   ahead.current = onward;
+  const others = rests.find(({ open: those }) => those.some((o) => o.id === question?.id));
   const [id, done] = [question?.id ?? null, question?.done === true];
   useEffect(() => {
     const answered = seen.current?.id === id && !seen.current.done && done;
@@ -145,7 +146,7 @@ function OneByOne({ label, questions, end, rest: others }: AskedProps) {
           </p>
           {question.intro}
           <OneQuestion key={question.id} question={question} onward={onward} />
-          {others !== undefined && others.open.length > 1 && others.open.some((o) => o.id === question.id) && <Rest {...others} />}
+          {others !== undefined && others.open.length > 1 && <Rest {...others} />}
           <div className="sticky bottom-0 flex gap-2 bg-face py-2">
             <RoofButton disabled={k === 0} onClick={() => go(questions[k - 1]?.id ?? null)}>
               {ASKED.back}

@@ -1,6 +1,7 @@
 /** Words of questions that are asked one at a time. */
 export const ASKED = {
   count: (n: number, of: number): string => `${n} of ${of}`,
+  allSo: (count: number): string => `All ${count} are so`,
   back: "Back",
   next: "Next",
   later: "Later",

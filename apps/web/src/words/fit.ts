@@ -96,7 +96,6 @@ export const FIT = {
   surface: "Surface",
   surfaces: { "clean-metal": "cleaned metal", painted: "sound paint", plastic: "plastic", foam: "foam", dirty: "dirty or wet" },
   second: "A second restraint, where it could fall into the fan",
-  allSo: (count: number): string => `All ${count} are so`,
   checks: {
     fan: "Clear of the fan’s sweep",
     shaft: "Shaft turned by hand: nothing touches",

@@ -106,6 +106,7 @@ export const ISOLATE = {
   feedStates: { locked: "Off, locked or tagged", off: "Off only", away: "Not here today", on: "Still on" },
   feedsBefore: (clock: string, names: readonly string[]): string =>
     `At ${clock} each of these was off and locked, or not here: ${names.join(", ")}. Go and look at every one.`,
+  allOff: (count: number): string => `All ${count} are off, locked or tagged`,
   offAgain: "All off and locked again",
   roof: (unit: string, clock: string): string =>
     `${unit} on this rig was proven dead at ${clock}, and its sources are off. They feed this unit too. Pairs and capacitors here are still to be read.`,

@@ -199,6 +199,7 @@ export const PROVE = {
   },
   differs: "differs",
   readings: "All readings",
+  nowRunning: "Running amps, after a few minutes.",
   add: { before: "Add a before reading", after: "Add an after reading" },
   amps: "Amps",
   mode: "Meter mode",

@@ -6,6 +6,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
+import { ASKED } from "../../words/asked.ts";
 import { FIT } from "../../words/fit.ts";
 import { Asked, type Question } from "../asked.tsx";
 import { BoundedInput } from "../bounded-input.tsx";
@@ -127,11 +128,13 @@ export function MountPhase({ bundle, work, save }: FitProps) {
       <Asked
         label={FIT.phases.mount}
         questions={questions}
-        rest={{
-          open: unseen.map((check) => ({ id: check, name: FIT.checks[check] })),
-          label: FIT.allSo,
-          onAll: () => set({ clear: Object.fromEntries(unseen.map((check) => [check, true])) }, "checks"),
-        }}
+        rests={[
+          {
+            open: unseen.map((check) => ({ id: check, name: FIT.checks[check] })),
+            label: ASKED.allSo,
+            onAll: () => set({ clear: Object.fromEntries(unseen.map((check) => [check, true])) }, "checks"),
+          },
+        ]}
       />
       <Tick label={FIT.mountFirst} ticked={work.mountFirst} onChange={(mountFirst) => save({ mountFirst }, "mountFirst")} />
       <Tick label={FIT.fixLast} ticked={work.fixLast !== false} onChange={(fixLast) => save({ fixLast }, "fixLast")} />

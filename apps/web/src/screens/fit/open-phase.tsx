@@ -53,11 +53,13 @@ export function OpenPhase({ work, plan, save }: Pick<FitProps, "work" | "plan" |
       <Asked
         label={OPENING.findings}
         questions={questions}
-        rest={{
-          open: open.map((what) => ({ id: what, name: OPENING.names[what] })),
-          label: OPENING.noneOf,
-          onAll: () => void save({}, "found rest", { found: Object.fromEntries(open.map((what) => [what, "none"])) }),
-        }}
+        rests={[
+          {
+            open: open.map((what) => ({ id: what, name: OPENING.names[what] })),
+            label: OPENING.noneOf,
+            onAll: () => void save({}, "found rest", { found: Object.fromEntries(open.map((what) => [what, "none"])) }),
+          },
+        ]}
       />
       <ScrewsByPlace work={work} save={save} />
     </div>

@@ -2,6 +2,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
+import { ASKED } from "../../words/asked.ts";
 import { FIT } from "../../words/fit.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import { Asked, type Question } from "../asked.tsx";
@@ -62,7 +63,17 @@ export function PowerPhase({ bundle, work, wiring, plan, save, relock, lock }: F
       <div className="mt-3">
         <Caution title={ISOLATE.caution}>{ISOLATE.cautionText}</Caution>
       </div>
-      <Asked label={FIT.phases.power} questions={questions} />
+      <Asked
+        label={FIT.phases.power}
+        questions={questions}
+        rests={[
+          {
+            open: AFTER_POWER.filter((c) => work.power[c] !== true).map((c) => ({ id: c, name: FIT.power[c] })),
+            label: ASKED.allSo,
+            onAll: () => save({}, "power seen", { power: Object.fromEntries(AFTER_POWER.map((c) => [c, true])) }),
+          },
+        ]}
+      />
       {powered && !after && <CallClock bundle={bundle} />}
       {powered && <Trouble bundle={bundle} />}
       <SectionHeading spaced>{FIT.powerStop}</SectionHeading>

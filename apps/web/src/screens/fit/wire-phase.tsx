@@ -175,7 +175,13 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
             {stepsWithoutPhoto({ groups: [group] }, photos, job.unitId).length > 0 ? FIT.photoWanted : FIT.photoThere}
           </p>
         )}
-        <Photos key={`photos ${key}`} bundle={bundle} subjects={SUBJECTS} step={key} />
+        <Photos
+          key={`photos ${key}`}
+          bundle={bundle}
+          subjects={SUBJECTS}
+          step={key}
+          {...(group.main.do === "photo" && done === undefined && !barred && { onKept: () => keep("", held) })}
+        />
         {undone.length === 0 && (
           <LinkButton to={`/job/${job.id}/fit/${ticks === "steps" ? "power" : "close"}`} main className="mt-4">
             {ticks === "steps" ? FIT.phases.power : FIT.phases.close}

@@ -8,7 +8,8 @@ import { type IsolationView, openQuestions } from "./isolate.view.ts";
 const FEED_STATES = ["locked", "off", "away", "on"] as const;
 type FeedState = (typeof FEED_STATES)[number];
 
-const FEED_ANSWERS: Readonly<Record<FeedState, FitLog["sources"][string]>> = {
+/** What each of them is kept as. */
+export const FEED_ANSWERS: Readonly<Record<FeedState, FitLog["sources"][string]>> = {
   locked: { off: true, locked: true, away: false },
   off: { off: true, locked: false, away: false },
   away: { off: false, locked: false, away: true },

@@ -9,16 +9,16 @@ import { Caution } from "../../ui/caution.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { ISOLATE, taskWords } from "../../words/isolate.ts";
-import { Asked } from "../asked.tsx";
+import { Asked, type RestOfThem } from "../asked.tsx";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
 import { useLock } from "../use-lock.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { capacitorQuestions } from "./capacitor-questions.tsx";
-import { feedQuestions } from "./feed-questions.tsx";
+import { FEED_ANSWERS, feedQuestions } from "./feed-questions.tsx";
 import { feedsBefore, openQuestions, provedAt, siteToday } from "./isolate.view.ts";
 import { OverrideList } from "./override-list.tsx";
 import { usePairQuestions } from "./pair-questions.tsx";
-import { siteQuestionsOf } from "./site-questions.tsx";
+import { siteQuestionsOf, siteRest } from "./site-questions.tsx";
 import { SiteVerdict } from "./site-verdict.tsx";
 
 const UNREAD_PRINT = { volts: null, farad: null };
@@ -69,6 +69,13 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
         void commit(wiringCommit(bundle.unit, {}, `printed ${id}`, { printed: { [id]: printed } }, { printed: { [id]: UNREAD_PRINT } })),
     ),
   ];
+  const asked = openQuestions(view);
+  const unlocked = view.feeds.filter(({ id }) => asked.has(`source ${id}`));
+  const feedRest: RestOfThem = {
+    open: unlocked.map(({ id }) => ({ id: `feed ${id}`, name: feedName(id) })),
+    label: ISOLATE.allOff,
+    onAll: () => void saveEvidence({}, "sources", { sources: Object.fromEntries(unlocked.map(({ id }) => [id, FEED_ANSWERS.locked])) }),
+  };
   const end = (
     <div className="mt-6 grid gap-3 pb-6">
       {lock === null ? (
@@ -117,7 +124,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
         <SiteVerdict view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} />
       </div>
       <div className="max-[62.4375rem]:order-1">
-        <Asked label={ISOLATE.question} questions={questions} end={end} />
+        <Asked label={ISOLATE.question} questions={questions} end={end} rests={[siteRest(view, work, save), feedRest]} />
       </div>
       <div className="order-3">
         <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={saveEvidence} />

@@ -19,7 +19,7 @@ import {
   runHolds,
   taskName,
 } from "@amp-saver/core/study/isolation";
-import { judgeSite, type SitePlace, type SiteVerdict, siteQuestions } from "@amp-saver/core/study/site";
+import { judgeSite, type SitePlace, type SiteVerdict, sitePrecautions, siteQuestions } from "@amp-saver/core/study/site";
 import {
   type AirConditioner,
   type Feed,
@@ -156,6 +156,8 @@ export function declared(view: IsolationView, proof: LocalProof, nowMs: number):
 export const nameOfTask = taskName;
 /** Questions before anyone begins, at a place. */
 export const siteList = siteQuestions;
+/** Those of them that must be so before anyone begins. */
+export const siteToBegin = sitePrecautions;
 
 /** A proof of this rig that holds on this device: whose it is, when it was given, and what was written down for it. */
 export interface RoofProof {

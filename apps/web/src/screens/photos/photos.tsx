@@ -19,10 +19,12 @@ interface PhotosProps {
   readonly subjects: readonly Photo["of"][];
   /** The step of the plan that is photographed here; photos of no step in particular are shown with every one. */
   readonly step?: string;
+  /** Called once a photo is kept. */
+  readonly onKept?: () => void;
 }
 
 /** Photos of a unit: taken or chosen, looked at, noted, deleted. */
-export function Photos({ bundle: { job, unit, photos }, subjects, step }: PhotosProps) {
+export function Photos({ bundle: { job, unit, photos }, subjects, step, onKept }: PhotosProps) {
   const { commit, keepBlob } = useStore();
   const picker = useRef<HTMLInputElement>(null);
   const [subject, setSubject] = useState<Photo["of"]>("plate");
@@ -45,7 +47,9 @@ export function Photos({ bundle: { job, unit, photos }, subjects, step }: Photos
       ...(step !== undefined && { step }),
     });
     const kept = await keepBlob(made.id, shrunk.bytes);
-    if (kept.ok) await commit(made.commit);
+    if (!kept.ok) return;
+    const done = await commit(made.commit);
+    if (done.ok) onKept?.();
   };
   return (
     <section className="mt-5 max-w-[720px]">

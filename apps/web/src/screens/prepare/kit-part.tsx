@@ -1,3 +1,4 @@
+import { isSameDay, parseISO } from "date-fns";
 import { fitLogCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
@@ -7,7 +8,7 @@ import { Tick } from "../../ui/tick.tsx";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { BlockedPlan } from "./blocked-plan.tsx";
 import { CrimpSheet } from "./crimp-sheet.tsx";
-import { packList } from "./kit.view.ts";
+import { packedFor, packList } from "./kit.view.ts";
 import type { PartProps } from "./part-props.ts";
 
 /** The kit: what to crimp on the ground, and what to carry up, ticked as it is packed. */
@@ -16,7 +17,7 @@ export function KitPart(props: PartProps) {
   const { commit } = useStore();
   const { job, works } = bundle;
   if (!view.plan.ok) return <BlockedPlan {...props} question={PLAN.kitQuestion(bundle.unit.name)} />;
-  const packed = works.find((w) => w.jobId === job.id)?.packed ?? {};
+  const packed = packedFor(job, works, (iso) => isSameDay(parseISO(iso), Date.now()));
   const lists = packList(view, names);
   const missing = Object.values(lists)
     .flat()

@@ -1,3 +1,4 @@
+import type { FitLog, Job } from "@amp-saver/records";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { kitSentence } from "./crimp-sheet.tsx";
@@ -22,4 +23,13 @@ export function packList(view: PlanView, names: WiringNames): Readonly<Record<"k
     tools: listed("tool", PLAN.toolList),
     consumables: listed("consumable", PLAN.consumableList),
   };
+}
+
+/** Terminals and splices are packed for each unit; one bag of tools and consumables goes up for every unit of the rig in a day. */
+export function packedFor(job: Job, works: readonly FitLog[], isToday: (iso: string) => boolean): FitLog["packed"] {
+  const shared = works
+    .filter((w) => w.jobId !== job.id && isToday(w.updatedAt))
+    .flatMap((w) => Object.entries(w.packed))
+    .filter(([key, yes]) => yes && (key.startsWith("tool ") || key.startsWith("consumable ")));
+  return { ...Object.fromEntries(shared), ...works.find((w) => w.jobId === job.id)?.packed };
 }

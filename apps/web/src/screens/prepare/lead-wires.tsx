@@ -1,7 +1,7 @@
 import { Button } from "../../ui/button.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { FIND } from "../../words/wiring-find.ts";
-import { LEAD_LABELS, pinsContradicted, pinWires } from "./leads.view.ts";
+import { LEAD_LABELS, leadsTold, pinsContradicted, pinWires } from "./leads.view.ts";
 import type { PartProps } from "./part-props.ts";
 
 const UNSAID = "";
@@ -15,7 +15,7 @@ export function LeadWiresForm({ wiring, view, names, save }: Pick<PartProps, "wi
       label={FIND.leadOn(label)}
       value={wiring.leads[label] ?? UNSAID}
       options={[{ value: UNSAID, word: FIND.leadUnsaid }, ...wires.map((id) => ({ value: id, word: names.wire(id) }))]}
-      onChange={(id) => save({}, "leads", { leads: { [label]: id === UNSAID ? undefined : id } })}
+      onChange={(id) => save({}, "leads", { leads: leadsTold(wiring.leads, label, id === UNSAID ? undefined : id, wires) })}
     />
   ));
 }

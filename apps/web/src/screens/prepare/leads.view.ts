@@ -14,6 +14,21 @@ export function pinWires(asFound: Netlist): readonly string[] {
   return asFound.conductors.filter((c) => c.ends.some((e) => e !== null && pins.has(e))).map((c) => c.id);
 }
 
+/** The wires of the three leads once one more is told: with two of three wires told, the third lead is on the third. */
+export function leadsTold(
+  leads: Wiring["leads"],
+  label: (typeof LEAD_LABELS)[number],
+  wire: string | undefined,
+  wires: readonly string[],
+): Wiring["leads"] {
+  const told: Wiring["leads"] = { ...leads, [label]: wire };
+  const blank = LEAD_LABELS.filter((l) => told[l] === undefined);
+  const left = wires.filter((id) => LEAD_LABELS.every((l) => told[l] !== id));
+  const [last, only] = [blank[0], left[0]];
+  const sure = wire !== undefined && wires.length === LEAD_LABELS.length && blank.length === 1 && left.length === 1;
+  return { [label]: wire, ...(sure && last !== undefined && { [last]: only }) };
+}
+
 /** What the ohms contradict, and the circuit set right in either way; null where they agree. */
 export function pinsContradicted(
   wiring: Wiring,

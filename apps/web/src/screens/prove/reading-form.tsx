@@ -19,7 +19,7 @@ import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { FIGURE_WORDS } from "../../words/survey.ts";
 import { learnView } from "../learn/learn.view.ts";
 import { FromMeter } from "./from-meter.tsx";
-import { airToday, likeLast, restCounted } from "./reading-side.view.ts";
+import { airToday, likeLast, nextMode, restCounted } from "./reading-side.view.ts";
 import { useOffSince } from "./use-off-since.ts";
 
 interface Fields {
@@ -55,7 +55,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const [off] = useOffSince(bundle);
   const begins: Fields = {
     amps: "",
-    mode: like?.mode ?? "inrush",
+    mode: nextMode(own, side, like?.mode ?? "inrush"),
     conductor: like?.conductor ?? "common",
     volts: "",
     rest: "",
@@ -101,7 +101,8 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
     const amps = value("readingA", fields.amps);
     if (amps === null) return;
     // The field is free at once: the next figure may be typed while this one is being saved.
-    reset({ ...getValues(), amps: "" });
+    const starts = fields.mode === "live" ? (like?.mode ?? "inrush") : fields.mode;
+    reset({ ...getValues(), amps: "", mode: nextMode([...own, { when: side, mode: fields.mode }], side, starts) });
     setFocus("amps");
     const result = await commit(
       addReadingCommit(job, side, amps, {
@@ -187,6 +188,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   return (
     <form onSubmit={(event) => void save(event)} noValidate className="flex flex-col gap-2.5">
       <h2 className="font-bold">{PROVE.add[side]}</h2>
+      {mode === "live" && <p className="text-body">{PROVE.nowRunning}</p>}
       {clamp !== undefined && shown?.kind === "clamp" && (
         <FromMeter
           name={clamp.name}

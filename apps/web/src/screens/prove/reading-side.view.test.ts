@@ -10,7 +10,7 @@ import {
   type UnitId,
 } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { airToday, readingSide, restCounted } from "./reading-side.view.ts";
+import { airToday, nextMode, readingSide, restCounted } from "./reading-side.view.ts";
 
 const at = (hour: string): string => `2026-06-21T${hour}:00.000Z`;
 const born = <Id extends string>(id: string, now: string) => ({ id: id as Id, now });
@@ -76,5 +76,21 @@ describe("what the next reading takes over", () => {
     expect(restCounted(off, [taken("a", "10:02", { mode: "live" })], now)).toBe(6);
     expect(restCounted(0, [], now)).toBeNull();
     expect(restCounted(off, [], Date.parse(at("13:00")))).toBeNull();
+  });
+});
+
+describe("how the meter is set for the next reading", () => {
+  const read = (mode: "inrush" | "live" | "max-hold", when: "before" | "after" = "before") => ({ mode, when });
+  const three = [read("max-hold"), read("max-hold"), read("max-hold")];
+
+  it("is as for the last start until enough are read, then running once, then as for a start again", () => {
+    expect(nextMode(three.slice(1), "before", "max-hold")).toBe("max-hold");
+    expect(nextMode(three, "before", "max-hold")).toBe("live");
+    expect(nextMode([...three, read("live")], "before", "max-hold")).toBe("max-hold");
+  });
+
+  it("counts its own side alone", () => {
+    expect(nextMode(three, "after", "max-hold")).toBe("max-hold");
+    expect(nextMode([...three, read("live", "after")], "before", "inrush")).toBe("live");
   });
 });

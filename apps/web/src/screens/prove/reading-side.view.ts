@@ -1,3 +1,4 @@
+import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
 import type { FitLog, Job, Learning, Reading } from "@amp-saver/records";
 import { powerOnWired } from "../fit/fit.view.ts";
 import { earlierVisit } from "../history/history.view.ts";
@@ -30,6 +31,17 @@ export function readingSide({ job, jobs, readings, learnings, works }: SideRecor
 export function likeLast(readings: readonly Reading[], side: Reading["when"]): Reading | null {
   const starts = readings.filter((r) => r.mode !== "live");
   return starts.findLast((r) => r.when === side) ?? starts.at(-1) ?? null;
+}
+
+/** How the meter is set for the next reading of a side: as for the last start, and for running amps once enough starts are read and these are not. */
+export function nextMode(
+  readings: readonly Pick<Reading, "when" | "mode">[],
+  side: Reading["when"],
+  starts: Reading["mode"],
+): Reading["mode"] {
+  const own = readings.filter((r) => r.when === side);
+  const enough = own.filter((r) => r.mode !== "live").length >= READING_PARAMS.wanted.value;
+  return enough && own.every((r) => r.mode !== "live") ? "live" : starts;
 }
 
 /** The air that was read last today, at whichever unit; null where none was, °C. `isToday` tells of a time whether it is of today. */

@@ -1,5 +1,5 @@
-import { placesOf } from "../../network/index.ts";
 // biome-ignore-all lint/style/noNonNullAssertion: loops over arrays by index, whose bounds the loop keeps.
+import { placesOf } from "../../network/index.ts";
 import { complex, invert, subtract } from "../../numeric/index.ts";
 import { dcCircuit, type Section, type Wired } from "./circuit.ts";
 import { type Drive, type Link, nodeVolts } from "./nodal.ts";

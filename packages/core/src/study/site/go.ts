@@ -17,6 +17,11 @@ export function siteQuestions(place: SitePlace): readonly SiteQuestion[] {
 /** Questions whose answer no keeps everyone on the ground. */
 const STOPS: readonly SiteQuestion[] = ["dry", "calm", "ladder", "daylight", "haul"];
 
+/** Questions of a place whose answer should be yes: those that stop, and somebody who helps. */
+export function sitePrecautions(place: SitePlace): readonly SiteQuestion[] {
+  return siteQuestions(place).filter((q) => STOPS.includes(q) || q === "helper");
+}
+
 /** Go or not, with the answers that speak against it; and who should do it. */
 export interface SiteVerdict {
   readonly go: boolean;
@@ -31,7 +36,7 @@ export interface SiteVerdict {
 /** Judges the answers that a place asks for; common practice, no source. */
 export function judgeSite(answers: SiteAnswers, place: SitePlace = "roof"): SiteVerdict {
   const asked = siteQuestions(place);
-  const against = asked.filter((q) => answers[q] === false && (STOPS.includes(q) || q === "helper"));
+  const against = asked.filter((q) => answers[q] === false && sitePrecautions(place).includes(q));
   const unanswered = asked.filter((q) => answers[q] === undefined);
   const { skilled, allowed } = answers;
   const who = skilled === false || allowed === false ? "professional" : skilled && allowed ? "owner" : "not-known";

@@ -5,6 +5,7 @@ export {
   type SitePlace,
   type SiteQuestion,
   type SiteVerdict,
+  sitePrecautions,
   siteQuestions,
   usualMinutes,
 } from "./go.ts";
