@@ -1,6 +1,7 @@
 import { STAGES, type Stage } from "@amp-saver/records";
 import { lazy, Suspense } from "react";
 import { Navigate, useParams, useSearchParams } from "react-router";
+import { otherJob } from "../screens/other-job.ts";
 import { saveRig } from "../screens/save-rig.ts";
 import { useStore } from "../store/provider.tsx";
 import { useJob } from "../store/queries.ts";
@@ -53,6 +54,7 @@ export function JobPage() {
     );
   }
   const { rig, unit, job } = bundle;
+  const next = otherJob(bundle);
   return (
     <Page
       title={`${STAGE_WORDS[known]}: ${rig.name}, ${unit.name}`}
@@ -62,6 +64,7 @@ export function JobPage() {
         { label: COMMON.job, value: job.title },
       ]}
       line={`${rig.name}, ${unit.name}`}
+      other={next === null ? null : { to: `/job/${next.job.id}/${known}`, name: next.unit.name }}
       foot={<StageStrip bundle={bundle} current={known} />}
     >
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>

@@ -3,18 +3,19 @@ import { useLocation } from "react-router";
 import { pagePlace } from "../ui/drafts.ts";
 import { COMMON, PRODUCT } from "../words/common.ts";
 import { Notices } from "./notices.tsx";
-import { TitleBlock, type TitleCell } from "./title-block.tsx";
+import { type OtherUnit, TitleBlock, type TitleCell } from "./title-block.tsx";
 
 interface PageProps {
   readonly title: string;
   readonly cells: readonly TitleCell[];
   readonly line: string;
+  readonly other?: OtherUnit | null;
   readonly foot: React.ReactNode;
   readonly children: React.ReactNode;
 }
 
 /** Frame of every page: title block on top, the page, notices, and the strip along the bottom. */
-export function Page({ title, cells, line, foot, children }: PageProps) {
+export function Page({ title, cells, line, other, foot, children }: PageProps) {
   useEffect(() => {
     document.title = `${title} · ${PRODUCT}`;
   }, [title]);
@@ -32,7 +33,7 @@ export function Page({ title, cells, line, foot, children }: PageProps) {
       <a href="#answer" className="absolute -top-20 left-2 z-50 bg-ink px-3 py-2 text-face focus:top-2">
         {COMMON.skip}
       </a>
-      <TitleBlock cells={cells} line={line} />
+      <TitleBlock cells={cells} line={line} other={other ?? null} />
       <main ref={main} className="flex min-h-0 grow flex-col overflow-y-auto">
         {children}
       </main>

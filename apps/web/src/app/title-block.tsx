@@ -19,8 +19,20 @@ export interface TitleCell {
   readonly value: string;
 }
 
+/** Another unit of the rig at the same stage: where it is and what it is called. */
+export interface OtherUnit {
+  readonly to: string;
+  readonly name: string;
+}
+
+interface TitleBlockProps {
+  readonly cells: readonly TitleCell[];
+  readonly line: string;
+  readonly other?: OtherUnit | null;
+}
+
 /** Where am I: cells of a drawing's title block on top; on a phone one line. */
-export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell[]; readonly line: string }) {
+export function TitleBlock({ cells, line, other }: TitleBlockProps) {
   const { theme, change } = useSettings();
   const { kept } = useStore();
   const { offline } = useAppState();
@@ -45,9 +57,28 @@ export function TitleBlock({ cells, line }: { readonly cells: readonly TitleCell
           <span className="text-ink2">{cell.label}</span> <b className="truncate font-semibold">{cell.value}</b>
         </div>
       ))}
-      <div className="flex min-w-0 grow items-center truncate px-3 font-semibold min-[62.5rem]:hidden">
-        <span className="truncate">{line}</span>
-      </div>
+      {other == null ? (
+        <div className="flex min-w-0 grow items-center truncate px-3 font-semibold min-[62.5rem]:hidden">
+          <span className="truncate">{line}</span>
+        </div>
+      ) : (
+        <Link
+          to={other.to}
+          aria-label={COMMON.toOther(line, other.name)}
+          className="flex min-w-0 grow flex-col justify-center px-3 leading-[1.2] min-[62.5rem]:hidden"
+        >
+          <span className="truncate font-semibold">{line}</span>
+          <span className="truncate text-small underline underline-offset-2">{COMMON.other(other.name)}</span>
+        </Link>
+      )}
+      {other != null && (
+        <Link
+          to={other.to}
+          className="hidden items-center gap-2 border-r-[1.5px] border-ink px-3.5 text-small underline underline-offset-4 min-[62.5rem]:flex"
+        >
+          {COMMON.other(other.name)}
+        </Link>
+      )}
       <div className="hidden grow min-[62.5rem]:block" />
       <div className="hidden items-center border-l-[1.5px] border-ink px-4 text-small leading-[1.15] text-ink2 min-[75rem]:flex">
         {!kept ? COMMON.notKept : offline === "ready" || offline === "cannot" ? COMMON.keptHere : KEEPING.offline[offline]}

@@ -1,7 +1,10 @@
+/** So many of them, all: what is answered at once. */
+export const all = (count: number): string => (count === 2 ? "Both" : `All ${count}`);
+
 /** Words of questions that are asked one at a time. */
 export const ASKED = {
   count: (n: number, of: number): string => `${n} of ${of}`,
-  allSo: (count: number): string => `All ${count} are so`,
+  allSo: (count: number): string => `${all(count)} are so`,
   back: "Back",
   next: "Next",
   later: "Later",

@@ -42,6 +42,8 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
 export const COMMON = {
   rig: "Rig",
   unit: "Unit",
+  other: (name: string): string => `To ${name}`,
+  toOther: (line: string, name: string): string => `${line}. To ${name}`,
   job: "Job",
   allRigs: "All rigs",
   keys: "keys",

@@ -3,6 +3,7 @@ import type { DeadPair, DeadTask, LockReason, PairVerdict } from "@amp-saver/cor
 import type { OwnMinutes, SitePlace, SiteQuestion } from "@amp-saver/core/study/site";
 import type { Feed } from "@amp-saver/records";
 import type { Span } from "./answer.ts";
+import { all } from "./asked.ts";
 
 const RELOCK: Readonly<Partial<Record<LockReason, readonly Span[]>>> = {
   "long-break": [{ text: "More than an hour has passed. " }, { text: "Prove it again.", decides: true }],
@@ -106,7 +107,7 @@ export const ISOLATE = {
   feedStates: { locked: "Off, locked or tagged", off: "Off only", away: "Not here today", on: "Still on" },
   feedsBefore: (clock: string, names: readonly string[]): string =>
     `At ${clock} each of these was off and locked, or not here: ${names.join(", ")}. Go and look at every one.`,
-  allOff: (count: number): string => `All ${count} are off, locked or tagged`,
+  allOff: (count: number): string => `${all(count)} are off, locked or tagged`,
   offAgain: "All off and locked again",
   roof: (unit: string, clock: string): string =>
     `${unit} on this rig was proven dead at ${clock}, and its sources are off. They feed this unit too. Pairs and capacitors here are still to be read.`,
@@ -118,6 +119,9 @@ export const ISOLATE = {
   before: "Meter proved before",
   after: "Meter proved after",
   showsNone: "It shows 0 V on low impedance",
+  allShowNone: (count: number): string => `${all(count)} show 0 V on low impedance`,
+  allBled: (count: number): string => `${all(count)} bled, each shows 0 V`,
+  allZero: (count: number): string => `${all(count)} show 0 V`,
   showsZero: "It shows 0 V",
   sameAgain: (volts: number): string => `It shows ${formatVolts(volts)} again`,
   pairs: "Measured dead",

@@ -20,6 +20,7 @@ import { OverrideList } from "./override-list.tsx";
 import { usePairQuestions } from "./pair-questions.tsx";
 import { siteQuestionsOf, siteRest } from "./site-questions.tsx";
 import { SiteVerdict } from "./site-verdict.tsx";
+import { zeroRests } from "./zero-rests.ts";
 
 const UNREAD_PRINT = { volts: null, farad: null };
 
@@ -76,6 +77,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
     label: ISOLATE.allOff,
     onAll: () => void saveEvidence({}, "sources", { sources: Object.fromEntries(unlocked.map(({ id }) => [id, FEED_ANSWERS.locked])) }),
   };
+  const zeroes = zeroRests(view, work, now, capacitorName, saveEvidence);
   const end = (
     <div className="mt-6 grid gap-3 pb-6">
       {lock === null ? (
@@ -124,7 +126,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
         <SiteVerdict view={view} minutes={planMinutes(plan)} own={ownPlanMinutes(plan, useFitLogs())} />
       </div>
       <div className="max-[62.4375rem]:order-1">
-        <Asked label={ISOLATE.question} questions={questions} end={end} rests={[siteRest(view, work, save), feedRest]} />
+        <Asked label={ISOLATE.question} questions={questions} end={end} rests={[siteRest(view, work, save), feedRest, ...zeroes]} />
       </div>
       <div className="order-3">
         <OverrideList view={view} work={work} wordsOf={(task) => taskWords(task, feedName, capacitorName)} save={saveEvidence} />
