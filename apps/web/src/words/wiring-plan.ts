@@ -135,6 +135,7 @@ export const PLAN = {
       : missing.length > MOST_NAMED
         ? `${missing.length} things are not packed yet.`
         : `Not packed yet: ${missing.join("; ")}.`,
+  packEverything: "Everything on this list is packed",
   packAll: (list: string): string => `${list}: all packed`,
   restore: "Undo the install",
   undoHere: "Undo it step by step",

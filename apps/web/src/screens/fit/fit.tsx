@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
@@ -13,7 +14,7 @@ import { useLock } from "../use-lock.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { ClosePhase } from "./close-phase.tsx";
-import { mountingAllows } from "./fit.view.ts";
+import { mountingAllows, openingOf } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
 import { OpenPhase } from "./open-phase.tsx";
@@ -29,7 +30,9 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { commit } = useStore();
   const { wiring, starter, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
-  const [phase, open] = usePart(PHASES, "find");
+  // Where it begins is settled as the page opens: nothing moves on under the hands.
+  const [begins] = useState<(typeof PHASES)[number]>(() => (openingOf(work, plan).open.length > 0 ? "open" : "find"));
+  const [phase, open] = usePart(PHASES, begins);
   const saveWiring: PartProps["save"] = (change, field, entries, fresh) =>
     void commit(wiringCommit(bundle.unit, change, field, entries, fresh));
   // Undoing is reached from the plan: it is no part of fitting.

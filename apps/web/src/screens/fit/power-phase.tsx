@@ -68,6 +68,11 @@ export function PowerPhase({ bundle, work, wiring, plan, save, relock, lock }: F
         questions={questions}
         rests={[
           {
+            open: BEFORE_POWER.filter((c) => work.power[c] !== true).map((c) => ({ id: c, name: FIT.power[c] })),
+            label: ASKED.allSo,
+            onAll: () => save({}, "power checks", { power: Object.fromEntries(BEFORE_POWER.map((c) => [c, true])) }),
+          },
+          {
             open: AFTER_POWER.filter((c) => work.power[c] !== true).map((c) => ({ id: c, name: FIT.power[c] })),
             label: ASKED.allSo,
             onAll: () => save({}, "power seen", { power: Object.fromEntries(AFTER_POWER.map((c) => [c, true])) }),

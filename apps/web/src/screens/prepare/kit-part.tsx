@@ -34,6 +34,20 @@ export function KitPart(props: PartProps) {
         parts={PLAN.kitAnswer(pieces, spares)}
         sure={PLAN.packed(missing.map(({ text }) => text))}
       />
+      {missing.length > 0 && (
+        <Button
+          look="primary"
+          className="mt-3 min-h-[48px]"
+          onClick={() =>
+            pack(
+              missing.map(({ key }) => key),
+              true,
+            )
+          }
+        >
+          {PLAN.packEverything}
+        </Button>
+      )}
       {(["kit", "tools", "consumables"] as const).map((group) => (
         <section key={group} className="mt-3">
           <SectionHeading>{PLAN[group]}</SectionHeading>

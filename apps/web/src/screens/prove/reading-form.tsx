@@ -19,7 +19,7 @@ import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { FIGURE_WORDS } from "../../words/survey.ts";
 import { learnView } from "../learn/learn.view.ts";
 import { FromMeter } from "./from-meter.tsx";
-import { airToday, likeLast, nextMode, restCounted } from "./reading-side.view.ts";
+import { airToday, likeLast, likeToday, nextMode, restCounted } from "./reading-side.view.ts";
 import { useOffSince } from "./use-off-since.ts";
 
 interface Fields {
@@ -52,6 +52,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const like = likeLast(own, side);
   const now = Date.now();
   const air = airToday(readings, (iso) => isSameDay(parseISO(iso), now));
+  const today = likeToday(readings, (iso) => isSameDay(parseISO(iso), now));
   const [off] = useOffSince(bundle);
   const begins: Fields = {
     amps: "",
@@ -60,9 +61,9 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
     volts: "",
     rest: "",
     outdoor: air === null ? "" : typedText("outdoorC", measure, air),
-    meter: like?.meter ?? "",
+    meter: like?.meter ?? today?.meter ?? "",
     loadsOn: "",
-    source: like?.sourceId ?? job.sourceId ?? "",
+    source: like?.sourceId ?? today?.sourceId ?? job.sourceId ?? "",
   };
   const form = useForm<Fields>({ defaultValues: begins });
   useFormDraft("reading", form);

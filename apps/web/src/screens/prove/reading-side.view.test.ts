@@ -10,7 +10,7 @@ import {
   type UnitId,
 } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { airToday, nextMode, readingSide, restCounted } from "./reading-side.view.ts";
+import { airToday, likeToday, nextMode, readingSide, restCounted } from "./reading-side.view.ts";
 
 const at = (hour: string): string => `2026-06-21T${hour}:00.000Z`;
 const born = <Id extends string>(id: string, now: string) => ({ id: id as Id, now });
@@ -92,5 +92,14 @@ describe("how the meter is set for the next reading", () => {
   it("counts its own side alone", () => {
     expect(nextMode(three, "after", "max-hold")).toBe("max-hold");
     expect(nextMode([...three, read("live", "after")], "before", "inrush")).toBe("live");
+  });
+});
+
+describe("the first reading of a unit", () => {
+  it("takes meter and source over from the rig’s latest of today, and nothing from the day before", () => {
+    const older = { ...newReading(born<ReadingId>("older", at("10:00")), job, "before", 60), meter: "old one" };
+    const newer = { ...newReading(born<ReadingId>("newer", at("12:00")), job, "before", 60), meter: "clamp two" };
+    expect(likeToday([newer, older], (iso) => iso.startsWith("2026-06-21"))?.meter).toBe("clamp two");
+    expect(likeToday([newer, older], (iso) => iso.startsWith("2026-06-22"))).toBeNull();
   });
 });

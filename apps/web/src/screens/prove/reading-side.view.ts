@@ -33,6 +33,11 @@ export function likeLast(readings: readonly Reading[], side: Reading["when"]): R
   return starts.findLast((r) => r.when === side) ?? starts.at(-1) ?? null;
 }
 
+/** The reading of today, at any unit of the rig, whose meter and source the first one of a unit takes over; null where none was taken. */
+export function likeToday(readings: readonly Reading[], isToday: (takenAt: string) => boolean): Reading | null {
+  return readings.filter((r) => isToday(r.takenAt)).toSorted((a, b) => b.takenAt.localeCompare(a.takenAt))[0] ?? null;
+}
+
 /** How the meter is set for the next reading of a side: as for the last start, and for running amps once enough starts are read and these are not. */
 export function nextMode(
   readings: readonly Pick<Reading, "when" | "mode">[],
