@@ -96,7 +96,6 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
     gone.current = true;
     setAt(id);
     frame.current?.focus({ preventScroll: true });
-    frame.current?.scrollIntoView({ block: "nearest" });
   };
   /** The next that is not answered, this one taken as answered; the end where there is none. */
   const onward = (): void => {
@@ -117,6 +116,8 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
   useEffect(() => {
     if (!gone.current || id === null) return;
     gone.current = false;
+    // The next question begins where one looks, with its answers above the keypad and the way back.
+    frame.current?.scrollIntoView({ block: "start" });
     frame.current?.querySelector<HTMLInputElement>('.one-question input[type="text"]')?.focus();
   }, [id]);
   return (

@@ -2,6 +2,7 @@ import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
+import { ASKED } from "../../words/asked.ts";
 import { FIT } from "../../words/fit.ts";
 import { OPENING } from "../../words/opening.ts";
 import { Asked } from "../asked.tsx";
@@ -20,6 +21,7 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
   const { open, screws } = closingState(work);
   const parts = open > 0 ? FIT.closeOpen(open) : screws !== 0 ? FIT.screwsMissing(screws) : FIT.closed;
   const closed = open === 0 && screws === 0;
+  const left = closingList(work).filter((check) => work.closing[check] !== true);
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="fit" question={FIT.question} parts={parts} />
@@ -31,6 +33,13 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
             done: work.closing[check] === true,
             tick: { label: FIT.closing[check], onChange: (yes: boolean) => save({}, `closing ${check}`, { closing: { [check]: yes } }) },
           }))}
+          rests={[
+            {
+              open: left.map((check) => ({ id: check, name: FIT.closing[check] })),
+              label: ASKED.allSo,
+              onAll: () => save({}, "closing", { closing: Object.fromEntries(left.map((check) => [check, true])) }),
+            },
+          ]}
         />
         <ul className="pt-2">
           {missingScrews(work.screws).map(([place, count]) => (

@@ -14,7 +14,7 @@ import { useLock } from "../use-lock.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { ClosePhase } from "./close-phase.tsx";
-import { mountingAllows, openingOf } from "./fit.view.ts";
+import { mountingAllows, openingOf, powerOnWired } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
 import { OpenPhase } from "./open-phase.tsx";
@@ -31,7 +31,10 @@ export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { wiring, starter, plan, names } = useUnitWiring(bundle);
   const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
   // Where it begins is settled as the page opens: nothing moves on under the hands.
-  const [begins] = useState<(typeof PHASES)[number]>(() => (openingOf(work, plan).open.length > 0 ? "open" : "find"));
+  const [begins] = useState<(typeof PHASES)[number]>(() => {
+    if (powerOnWired(work)) return "close";
+    return openingOf(work, plan).open.length > 0 ? "open" : "find";
+  });
   const [phase, open] = usePart(PHASES, begins);
   const saveWiring: PartProps["save"] = (change, field, entries, fresh) =>
     void commit(wiringCommit(bundle.unit, change, field, entries, fresh));

@@ -1,7 +1,7 @@
 import { FIGURES, type FigureName, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
 import { isSameDay, parseISO } from "date-fns";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -68,7 +68,13 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const form = useForm<Fields>({ defaultValues: begins });
   useFormDraft("reading", form);
   const { register, handleSubmit, formState, getValues, setFocus, setValue, reset, watch } = form;
-  const { errors } = formState;
+  const { errors, isDirty } = formState;
+  const saved = useRef(false);
+  const { source, meter, outdoor } = begins;
+  // What the rig’s other unit was read with may come in after the page has opened.
+  useEffect(() => {
+    if (!isDirty && !saved.current) reset({ ...getValues(), source, meter, outdoor });
+  }, [isDirty, source, meter, outdoor, getValues, reset]);
   const wide = useWide();
   const [opened, setOpen] = useState(like === null);
   // What is wrong is shown, wherever it stands.
@@ -101,6 +107,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const save = handleSubmit(async (fields) => {
     const amps = value("readingA", fields.amps);
     if (amps === null) return;
+    saved.current = true;
     // The field is free at once: the next figure may be typed while this one is being saved.
     const starts = fields.mode === "live" ? (like?.mode ?? "inrush") : fields.mode;
     reset({ ...getValues(), amps: "", mode: nextMode([...own, { when: side, mode: fields.mode }], side, starts) });
