@@ -160,9 +160,9 @@ describe("on the roof, with the network off from the first tap", () => {
     expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
     await go(page, `${job}/fit/mount`);
     await answerLike(page, /^\d+ checks left\. Next: how is it mounted\?$/);
-    await pick(page, "Mounted how", "upside-down");
+    await tap(page, "upside down", "radio");
     await sees(page, /Do not mount it upside down/);
-    await pick(page, "Mounted how", "upright");
+    await tap(page, "upright", "radio");
     await type(page, "Free space behind the sheet", "0.59");
     await sees(page, /The screw is too long: 0\.24 in must stay free behind its tip/);
     await type(page, "Free space behind the sheet", "1.18");
@@ -176,7 +176,7 @@ describe("on the roof, with the network off from the first tap", () => {
 
   it("holds the wiring up where something speaks against the place, unless somebody gives a reason", async () => {
     const { page } = roof;
-    await pick(page, "Mounted how", "upside-down");
+    await tap(page, "upside down", "radio");
     await answerLike(page, /^Not here\. See the reason below\.$/);
     for (const part of ["wire", "power", "close"]) {
       await go(page, `${job}/fit/${part}`);
@@ -188,7 +188,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await sees(page, /1 of \d+/);
     await go(page, `${job}/fit/mount`);
     await type(page, "Reason to mount it here all the same", " ");
-    await pick(page, "Mounted how", "upright");
+    await tap(page, "upright", "radio");
     await answerLike(page, /^Go\. This place is good for the starter\.$/);
   });
 

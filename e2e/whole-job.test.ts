@@ -172,7 +172,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await to("Fit");
     await me.choose('[role="radio"][value="mount"]');
     await answerLike(page, /^\d+ checks left\. Next: /);
-    await me.pick("Mounted how", "upright");
+    await me.choose('[role="radio"][value="upright"]');
     await me.type("Free space behind the sheet", "1.18");
     await me.tickAll(/second restraint|fan’s sweep|Shaft turned|Air path|tubing|Lid and shroud|sharp edge|No water/);
     await answerLike(page, /^Go\. This place is good for the starter\.$/);

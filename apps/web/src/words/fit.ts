@@ -84,7 +84,6 @@ export const FIT = {
   mountAsk: "Dry fit first, then answer",
   orientation: "Mounted how",
   orientations: {
-    "": "not answered",
     upright: "upright",
     "leads-down": "leads down",
     sideways: "sideways",

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef } from "react";
 import { wiringCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
@@ -10,11 +10,12 @@ import { LOCKED } from "../../words/isolate.ts";
 import { BuiltCheck } from "../prepare/built-check.tsx";
 import { FindWires } from "../prepare/find-wires.tsx";
 import type { PartProps } from "../prepare/part-props.ts";
+import type { SaveFitLog } from "../save-fit-log.ts";
 import { useLock } from "../use-lock.ts";
 import { usePart } from "../use-part.ts";
 import { useUnitWiring } from "../use-unit-wiring.ts";
 import { ClosePhase } from "./close-phase.tsx";
-import { mountingAllows, openingOf, powerOnWired } from "./fit.view.ts";
+import { AFTER_POWER, mountingAllows, openingOf, powerOnWired } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 import { MountPhase } from "./mount-phase.tsx";
 import { OpenPhase } from "./open-phase.tsx";
@@ -24,17 +25,26 @@ import { UndoPhase, WirePhase } from "./wire-phase.tsx";
 const PHASES = ["open", "find", "mount", "wire", "check", "power", "close", "undo"] as const;
 const WIRED_FIRST = ["open", "find", "wire", "mount", "check", "power", "close", "undo"] as const;
 
+/** The part of fitting that comes next. */
+function nextPhase(work: FitProps["work"], plan: FitProps["plan"]): (typeof PHASES)[number] {
+  if (powerOnWired(work)) return AFTER_POWER.every((c) => work.power[c] === true) ? "close" : "power";
+  return openingOf(work, plan).open.length > 0 ? "open" : "find";
+}
+
 /** Fit: find the wires, mount, wire step by step, check, first power, close. Hands go in only while it is proven dead here. */
 export function FitScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { job } = bundle;
   const { commit } = useStore();
   const { wiring, starter, plan, names } = useUnitWiring(bundle);
-  const { work, view, lock, proof, save, relock } = useLock(bundle, wiring, 5);
-  // Where it begins is settled as the page opens: nothing moves on under the hands.
-  const [begins] = useState<(typeof PHASES)[number]>(() => {
-    if (powerOnWired(work)) return "close";
-    return openingOf(work, plan).open.length > 0 ? "open" : "find";
-  });
+  const { work, view, lock, proof, save: saveLog, relock } = useLock(bundle, wiring, 5);
+  const next = nextPhase(work, plan);
+  // Where it begins follows what is known until something is done here: from then on nothing moves on under the hands.
+  const settled = useRef<(typeof PHASES)[number] | null>(null);
+  const begins = settled.current ?? next;
+  const save: SaveFitLog = (...change) => {
+    settled.current = begins;
+    return saveLog(...change);
+  };
   const [phase, open] = usePart(PHASES, begins);
   const saveWiring: PartProps["save"] = (change, field, entries, fresh) =>
     void commit(wiringCommit(bundle.unit, change, field, entries, fresh));

@@ -3,6 +3,7 @@ import { type FitLog, TEXT_MOST } from "@amp-saver/records";
 import type { Fields } from "../../store/commands.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Choice } from "../../ui/choice.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
@@ -14,6 +15,8 @@ import { mountingList, mountingOf } from "./fit.view.ts";
 import type { FitProps } from "./fit-props.ts";
 
 type Mounting = FitLog["mounting"];
+
+const ORIENTATIONS = ["upright", "leads-down", "sideways", "upside-down", "flat"] as const;
 
 /** Where and how the starter is mounted: go, no-go with reasons, or what is left to look at. */
 export function MountPhase({ bundle, work, save }: FitProps) {
@@ -28,14 +31,11 @@ export function MountPhase({ bundle, work, save }: FitProps) {
   const questions: readonly Question[] = [
     asked(
       "orientation",
-      <Pick
+      <Choice<(typeof ORIENTATIONS)[number] | "">
         label={FIT.orientation}
         value={mounting.orientation ?? ""}
-        options={(["", "upright", "leads-down", "sideways", "upside-down", "flat"] as const).map((value) => ({
-          value,
-          word: FIT.orientations[value],
-        }))}
-        onChange={(value) => set({ orientation: value === "" ? null : value }, "orientation")}
+        options={ORIENTATIONS.map((value) => ({ value, word: FIT.orientations[value] }))}
+        onChange={(value) => value !== "" && set({ orientation: value }, "orientation")}
       />,
       !isOpen("orientation"),
     ),
