@@ -149,6 +149,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await to("Prepare");
     await answerLike(page, /parts/);
     await to("Fit");
+    await me.choose('[role="radio"][value="find"]');
     await sees(page, /Not proven dead on this device/);
     await me.type("Leads a and b, ohm", "5.6");
     await me.type("Leads b and c, ohm", "1.1");

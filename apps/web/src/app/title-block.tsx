@@ -62,11 +62,7 @@ export function TitleBlock({ cells, line, other }: TitleBlockProps) {
           <span className="truncate">{line}</span>
         </div>
       ) : (
-        <Link
-          to={other.to}
-          aria-label={COMMON.toOther(line, other.name)}
-          className="flex min-w-0 grow flex-col justify-center px-3 leading-[1.2] min-[62.5rem]:hidden"
-        >
+        <Link to={other.to} className="flex min-w-0 grow flex-col justify-center px-3 leading-[1.2] min-[62.5rem]:hidden">
           <span className="truncate font-semibold">{line}</span>
           <span className="truncate text-small underline underline-offset-2">{COMMON.other(other.name)}</span>
         </Link>
@@ -74,9 +70,9 @@ export function TitleBlock({ cells, line, other }: TitleBlockProps) {
       {other != null && (
         <Link
           to={other.to}
-          className="hidden items-center gap-2 border-r-[1.5px] border-ink px-3.5 text-small underline underline-offset-4 min-[62.5rem]:flex"
+          className="hidden min-w-0 max-w-[200px] items-center border-r-[1.5px] border-ink px-3.5 text-small min-[62.5rem]:flex"
         >
-          {COMMON.other(other.name)}
+          <span className="truncate underline underline-offset-4">{COMMON.other(other.name)}</span>
         </Link>
       )}
       <div className="hidden grow min-[62.5rem]:block" />

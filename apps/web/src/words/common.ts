@@ -43,7 +43,6 @@ export const COMMON = {
   rig: "Rig",
   unit: "Unit",
   other: (name: string): string => `To ${name}`,
-  toOther: (line: string, name: string): string => `${line}. To ${name}`,
   job: "Job",
   allRigs: "All rigs",
   keys: "keys",

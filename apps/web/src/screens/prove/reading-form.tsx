@@ -34,6 +34,9 @@ interface Fields {
   readonly source: string;
 }
 
+/** Fields that a unit’s first reading takes over from another unit’s. */
+const TAKEN_OVER = ["source", "meter", "outdoor"] as const;
+
 const FIELD = "edge min-h-[36px] w-full bg-face px-2 pointer-coarse:min-h-[48px]";
 
 interface ReadingFormProps {
@@ -67,14 +70,19 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   };
   const form = useForm<Fields>({ defaultValues: begins });
   useFormDraft("reading", form);
-  const { register, handleSubmit, formState, getValues, setFocus, setValue, reset, watch } = form;
-  const { errors, isDirty } = formState;
+  const { register, handleSubmit, formState, getValues, setFocus, setValue, reset, resetField, watch } = form;
+  const { errors } = formState;
   const saved = useRef(false);
   const { source, meter, outdoor } = begins;
-  // What the rig’s other unit was read with may come in after the page has opened.
+  const was = useRef({ source, meter, outdoor });
+  // What the rig’s other unit was read with may come in after the page has opened: it is taken over where nobody has typed.
   useEffect(() => {
-    if (!isDirty && !saved.current) reset({ ...getValues(), source, meter, outdoor });
-  }, [isDirty, source, meter, outdoor, getValues, reset]);
+    const [before, now] = [was.current, { source, meter, outdoor }];
+    was.current = now;
+    if (saved.current) return;
+    for (const field of TAKEN_OVER)
+      if (now[field] !== before[field] && getValues(field) === before[field]) resetField(field, { defaultValue: now[field] });
+  }, [source, meter, outdoor, getValues, resetField]);
   const wide = useWide();
   const [opened, setOpen] = useState(like === null);
   // What is wrong is shown, wherever it stands.
