@@ -5,4 +5,4 @@ const [text] = process.argv.slice(2);
 ensurePackages();
 if (!ensurePrograms([{ path: "/usr/bin/chromium", package: "chromium" }])) process.exit(1);
 const wanted = text === undefined ? [] : ["-t", text];
-process.exit(run("npx", ["--no-install", "vitest", "run", "--config", "e2e/wirings/vitest.config.ts", ...wanted]));
+process.exit(run("npx", ["--no-install", "vitest", "run", "--config", "e2e/walks.config.ts", "e2e/wirings/", ...wanted]));

@@ -180,7 +180,7 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
           bundle={bundle}
           subjects={SUBJECTS}
           step={key}
-          {...(group.main.do === "photo" && done === undefined && !barred && { onKept: () => keep("", held) })}
+          {...(group.main.do === "photo" && done === undefined && !barred && !differs && { onKept: () => keep("", held) })}
         />
         {undone.length === 0 && (
           <LinkButton to={`/job/${job.id}/fit/${ticks === "steps" ? "power" : "close"}`} main className="mt-4">

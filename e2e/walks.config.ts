@@ -5,8 +5,8 @@ const HOUR_MS = 3_600_000;
 
 export default defineConfig({
   test: {
-    root: fileURLToPath(new URL("../..", import.meta.url)),
-    include: ["e2e/wirings/*.walk.ts"],
+    root: fileURLToPath(new URL("..", import.meta.url)),
+    include: ["e2e/*/*.walk.ts"],
     testTimeout: HOUR_MS,
     hookTimeout: HOUR_MS,
     globalSetup: ["e2e/setup.ts"],
