@@ -105,6 +105,7 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
   const ahead = useRef(onward);
   ahead.current = onward;
   const others = rests.find(({ open: those }) => those.some((o) => o.id === question?.id));
+  const alike = others !== undefined && others.open.length > 1;
   const [id, done] = [question?.id ?? null, question?.done === true];
   useEffect(() => {
     const answered = seen.current?.id === id && !seen.current.done && done;
@@ -146,8 +147,10 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
             <span className="figure">{ASKED.count(k + 1, questions.length)}</span>
           </p>
           {question.intro}
-          <OneQuestion key={question.id} question={question} onward={onward} />
-          {others !== undefined && others.open.length > 1 && <Rest {...others} />}
+          <div className={alike ? "[@media(max-height:31.1875rem)]:grid [@media(max-height:31.1875rem)]:grid-cols-2 gap-4" : ""}>
+            <OneQuestion key={question.id} question={question} onward={onward} />
+            {others !== undefined && alike && <Rest {...others} />}
+          </div>
           <div className="sticky bottom-0 flex gap-2 bg-face py-2">
             <RoofButton disabled={k === 0} onClick={() => go(questions[k - 1]?.id ?? null)}>
               {ASKED.back}
@@ -174,8 +177,8 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
 /** The others that are open, by name, and one answer for them all. */
 function Rest({ open, label, onAll }: RestOfThem) {
   return (
-    <div className="mt-3 border-t border-hair pt-2">
-      <ul className="pb-2 text-body text-ink2">
+    <div className="mt-3 flex flex-col gap-2 border-t border-hair pt-2 [@media(max-height:31.1875rem)]:mt-0 [@media(max-height:31.1875rem)]:flex-col-reverse [@media(max-height:31.1875rem)]:justify-end">
+      <ul className="text-body text-ink2">
         {open.map(({ id, name }) => (
           <li key={id}>{name}</li>
         ))}
