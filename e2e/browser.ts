@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import puppeteer, { type Browser, type BrowserContext, type Page } from "puppeteer-core";
@@ -35,12 +35,18 @@ export const PHONE: Screen = { width: 390, height: 844, phone: true };
 /** An empty folder for a profile that outlives its browser. */
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
 
-const launch = (userDataDir: string | null = null): Promise<Browser> =>
-  puppeteer.launch({
+/** Starts a browser and notes its process, so that the run's end can end it where this worker no longer does. */
+async function launch(userDataDir: string | null = null): Promise<Browser> {
+  const browser = await puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
     args: FLAGS,
     ...(userDataDir === null ? {} : { userDataDir }),
   });
+  const note = join(inject("browsers"), String(browser.process()?.pid));
+  writeFileSync(note, "");
+  browser.once("disconnected", () => rmSync(note, { force: true }));
+  return browser;
+}
 
 /** Leaves a page although it asks to stay. */
 export function leavesWhenAsked(page: Page): void {

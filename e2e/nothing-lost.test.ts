@@ -76,7 +76,7 @@ describe("a page that goes away", () => {
     const second = await profile.newPage();
     for (let k = 0; k < 4; k++) {
       await page.bringToFront();
-      const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, "Photograph the plate")]);
+      const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, "Photograph the diagram")]);
       await chooser.accept([path]);
       await second.goto(new URL("/rigs", address).href, { waitUntil: "load" });
     }

@@ -208,6 +208,7 @@ describe("on a phone", () => {
     await answerLike(page, /Tin Lantern/);
     await page.goto(new URL("/job/demo-rear-job/prepare/plan", page.url()).href);
     await answerLike(page, /^4 leads, 3 wires to move, nothing cut/);
+    await page.waitForSelector("main svg text");
     const sizes = await page.$$eval("main svg text", (all) =>
       all.map((t) => {
         const box = t.getBoundingClientRect();

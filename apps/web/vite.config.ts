@@ -16,6 +16,15 @@ export default defineConfig(({ command }) => ({
       registerType: "prompt",
       injectRegister: false,
       workbox: {
+        // The reader of plates is loaded, and kept, when it is first asked for.
+        globIgnores: ["reader/**"],
+        runtimeCaching: [
+          {
+            urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith("/reader/"),
+            handler: "CacheFirst",
+            options: { cacheName: "plate-reader", matchOptions: { ignoreVary: true } },
+          },
+        ],
         globPatterns: ["**/*.{js,css,html,woff2,ttf,svg,png,webmanifest}"],
         maximumFileSizeToCacheInBytes: 3_000_000,
         navigateFallback: "index.html",
@@ -46,6 +55,11 @@ export default defineConfig(({ command }) => ({
     chunkSizeWarningLimit: 700,
     rolldownOptions: {
       output: {
+        assetFileNames: ({ originalFileNames: [file = ""] }) => {
+          // The reader asks for its language by that name in a folder.
+          if (file.includes("traineddata")) return "reader/best-int-4.0.0/[name][extname]";
+          return `${file.includes("tesseract") ? "reader" : "assets"}/[name]-[hash][extname]`;
+        },
         codeSplitting: {
           groups: [
             { debugName: "first", name: firstOnes(fileURLToPath(new URL("src/main.tsx", import.meta.url))), priority: 2 },

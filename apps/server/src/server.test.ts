@@ -27,7 +27,7 @@ describe("the server", () => {
   it("sends a policy that lets nothing in from elsewhere", async () => {
     const policy = (await request(app).get("/")).headers["content-security-policy"];
     expect(policy).toContain("default-src 'self'");
-    expect(policy).toContain("script-src 'self';");
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval';");
     expect(policy).not.toMatch(/https?:|upgrade-insecure/);
   });
 

@@ -1,12 +1,19 @@
 import { FIGURES, type FigureName } from "@amp-saver/core/figure";
 import { ORIGINS } from "@amp-saver/core/quantity";
 import { z } from "zod";
+import { idOf } from "./identity.ts";
 
-/** A figure as kept: SI value, where it comes from, and its own tolerance where one is known. */
+const share = z.number().min(0).max(1);
+/** A part of a photo, as shares of its width and height from the left and the top. */
+const photoPlace = z.strictObject({ id: idOf("photo"), x0: share, y0: share, x1: share, y1: share });
+export type PhotoPlace = z.infer<typeof photoPlace>;
+
+/** A figure as kept: SI value, where it comes from, its own tolerance where one is known, and where it stands on a photo it was read from. */
 export interface Figure {
   readonly value: number;
   readonly from: (typeof ORIGINS)[number];
   readonly tolerance?: number | undefined;
+  readonly photo?: PhotoPlace | undefined;
 }
 
 /** Schema of a figure with the bounds of its name. */
@@ -17,6 +24,11 @@ export function figure(name: FigureName) {
     from: z.literal(ORIGINS),
     tolerance: z.number().min(0).max(2).optional(),
   });
+}
+
+/** Schema of a figure that may be read from a photo. */
+export function photographed(name: FigureName) {
+  return figure(name).extend({ photo: photoPlace.optional() });
 }
 
 /** Schema of a plain number with the bounds of its name. */

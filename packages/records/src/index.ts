@@ -12,7 +12,7 @@ export {
   writeRigFile,
 } from "./exchange/rig-file.ts";
 export { type Feed, feedsOf } from "./feeds.ts";
-export type { Figure } from "./figure.ts";
+export type { Figure, PhotoPlace } from "./figure.ts";
 export { asId, type JobId, type RigId, type SourceId, type UnitId } from "./identity.ts";
 export { CLOSING_CHECKS, type FitLog, newFitLog, POWER_CHECKS, TUGS } from "./kind/fit-log.ts";
 export { type Job, newJob } from "./kind/job.ts";
@@ -45,7 +45,7 @@ export {
   type Source,
 } from "./kind/source.ts";
 export { LEAD_ENDS, type Lead, newStarter, type Starter } from "./kind/starter.ts";
-export { type AirConditioner, newUnit } from "./kind/unit.ts";
+export { type AirConditioner, MADE_YEAR, newUnit } from "./kind/unit.ts";
 export {
   bytesOf,
   MOST_WAVE_CYCLES,

@@ -4,6 +4,7 @@ export const TEXT_MOST = {
   color: 40,
   model: 200,
   serial: 80,
+  refrigerant: 40,
   person: 200,
   rigNote: 2000,
   note: 500,

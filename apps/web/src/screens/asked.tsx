@@ -134,6 +134,10 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
           onInputCapture={(event) => {
             if (event.target instanceof HTMLInputElement) typing.current = true;
           }}
+          onClickCapture={(event) => {
+            // What is confirmed by a button of its own is typed no more.
+            if (event.target instanceof Element && event.target.closest("[data-confirms]") !== null) typing.current = false;
+          }}
           onKeyDown={(event) => {
             if (event.key !== "Enter" || !(event.target instanceof HTMLInputElement)) return;
             event.preventDefault();

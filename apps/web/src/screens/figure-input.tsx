@@ -2,6 +2,7 @@ import type { FigureName } from "@amp-saver/core/figure";
 import { FIGURES, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import type { Origin } from "@amp-saver/core/quantity";
 import type { Figure } from "@amp-saver/records";
+import { lazy, Suspense } from "react";
 import { useSettings } from "../store/settings.tsx";
 import { FigureField } from "../ui/figure-field.tsx";
 import { useRestore } from "../ui/use-draft.ts";
@@ -20,6 +21,13 @@ interface FigureInputProps {
   readonly label?: string;
 }
 
+const FigurePhoto = lazy(() =>
+  import("./figure-photo.tsx").then(
+    (m) => ({ default: m.FigurePhoto }),
+    () => ({ default: () => null }),
+  ),
+);
+
 /** A record's figure, shown and typed in the reader's own units. */
 export function FigureInput({ name, figure, usual, onChange, optional = true, placeholder, large, label }: FigureInputProps) {
   const { measure } = useSettings();
@@ -33,6 +41,13 @@ export function FigureInput({ name, figure, usual, onChange, optional = true, pl
       unit={shownAs(name, measure).unit}
       kept={figure === undefined ? "" : typedText(name, measure, figure.value)}
       from={figure?.from ?? null}
+      {...(figure?.photo !== undefined && {
+        photo: (
+          <Suspense fallback={null}>
+            <FigurePhoto label={shown} place={figure.photo} />
+          </Suspense>
+        ),
+      })}
       onText={(text) => {
         if (optional && text.trim() === "") {
           onChange(undefined);
@@ -41,7 +56,9 @@ export function FigureInput({ name, figure, usual, onChange, optional = true, pl
         const typed = readTyped(name, measure, text);
         if (!typed.ok) return figureError(shown, typed.limits);
         const from = figure === undefined || figure.from === "typical" ? usual : figure.from;
-        onChange({ ...figure, value: typed.value, from });
+        // What is typed over is no more what stands on the photo.
+        const { photo, ...rest } = figure ?? {};
+        onChange({ ...rest, value: typed.value, from, ...(photo !== undefined && typed.value === figure?.value && { photo }) });
         return null;
       }}
       restore={restore}

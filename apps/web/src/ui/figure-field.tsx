@@ -1,6 +1,6 @@
 import type { Origin } from "@amp-saver/core/quantity";
 import { lazy, Suspense, useId } from "react";
-import { ORIGIN_WORDS } from "../words/common.ts";
+import { ORIGIN_WORDS, PLATE_PHOTO_ORIGIN } from "../words/common.ts";
 import { SURVEY } from "../words/survey.ts";
 import { FieldError } from "./field-error.tsx";
 import type { OriginSelectProps } from "./origin-select.tsx";
@@ -15,6 +15,8 @@ interface FigureFieldProps {
   /** Text of what is kept; empty for nothing. */
   readonly kept: string;
   readonly from: Origin | null;
+  /** The place of a photo that it was read from. */
+  readonly photo?: React.ReactNode;
   /** Takes a text; says what is wrong with it, or null when it was kept. Empty clears where allowed. */
   readonly onText: (text: string) => string | null;
   readonly onFrom?: (from: Origin) => void;
@@ -28,7 +30,7 @@ interface FigureFieldProps {
 
 /** One figure on a ruled row: label, value, unit, and the mark of where it comes from. */
 export function FigureField(props: FigureFieldProps) {
-  const { label, help, unit, kept, from, onText, onFrom, restore, placeholder, large = false, signed = false } = props;
+  const { label, help, unit, kept, from, photo, onText, onFrom, restore, placeholder, large = false, signed = false } = props;
   const id = useId();
   const { shown, error, type, leave } = useDraft(label, kept, onText, restore);
   return (
@@ -41,6 +43,7 @@ export function FigureField(props: FigureFieldProps) {
               {help}
             </span>
           )}
+          {photo}
         </span>
         <span className="flex shrink-0 items-center gap-2">
           {signed && <SignButton label={label} text={shown} onText={type} />}
@@ -60,8 +63,8 @@ export function FigureField(props: FigureFieldProps) {
           <span className={`w-[46px] text-ink2 ${unit.length > LONG_UNIT ? "text-small" : "text-body"}`}>{unit}</span>
           {onFrom !== undefined && from === null && <span className="w-[32px]" />}
           {onFrom !== undefined && from !== null && (
-            <Suspense fallback={<OriginMark label={label} from={from} />}>
-              <OriginSelect label={label} from={from} onFrom={onFrom} />
+            <Suspense fallback={<OriginMark label={label} from={from} byPhoto={photo !== undefined} />}>
+              <OriginSelect label={label} from={from} byPhoto={photo !== undefined} onFrom={onFrom} />
             </Suspense>
           )}
         </span>
@@ -75,9 +78,9 @@ export function FigureField(props: FigureFieldProps) {
 const LONG_UNIT = 6;
 
 /** Where a figure comes from, as its mark alone: until one can choose, and where that did not load. */
-function OriginMark({ label, from }: Pick<OriginSelectProps, "label" | "from">) {
+function OriginMark({ label, from, byPhoto }: Pick<OriginSelectProps, "label" | "from" | "byPhoto">) {
   return (
-    <span role="img" aria-label={`${SURVEY.whereFrom(label)}: ${ORIGIN_WORDS[from]}`} className={ORIGIN_BOX}>
+    <span role="img" aria-label={`${SURVEY.whereFrom(label)}: ${byPhoto ? PLATE_PHOTO_ORIGIN : ORIGIN_WORDS[from]}`} className={ORIGIN_BOX}>
       <Provenance from={from} />
     </span>
   );

@@ -1,6 +1,6 @@
 import { ORIGINS, type Origin } from "@amp-saver/core/quantity";
 import { Select } from "radix-ui";
-import { ORIGIN_HELP, ORIGIN_WORDS } from "../words/common.ts";
+import { ORIGIN_HELP, ORIGIN_WORDS, PLATE_PHOTO_ORIGIN } from "../words/common.ts";
 import { SURVEY } from "../words/survey.ts";
 import { ORIGIN_BOX, Provenance } from "./provenance.tsx";
 
@@ -9,14 +9,19 @@ export interface OriginSelectProps {
   /** Label of the figure. */
   readonly label: string;
   readonly from: Origin;
+  /** Whether it was read from a photo. */
+  readonly byPhoto: boolean;
   readonly onFrom: (from: Origin) => void;
 }
 
 /** Where a figure comes from, to be chosen. */
-export function OriginSelect({ label, from, onFrom }: OriginSelectProps) {
+export function OriginSelect({ label, from, byPhoto, onFrom }: OriginSelectProps) {
   return (
     <Select.Root value={from} onValueChange={(value) => onFrom(value as Origin)}>
-      <Select.Trigger aria-label={`${SURVEY.whereFrom(label)}: ${ORIGIN_WORDS[from]}`} className={ORIGIN_BOX}>
+      <Select.Trigger
+        aria-label={`${SURVEY.whereFrom(label)}: ${byPhoto ? PLATE_PHOTO_ORIGIN : ORIGIN_WORDS[from]}`}
+        className={ORIGIN_BOX}
+      >
         <Provenance from={from} />
       </Select.Trigger>
       <Select.Portal>

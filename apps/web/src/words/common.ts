@@ -3,6 +3,9 @@ import type { RecordKind } from "@amp-saver/records";
 
 export const PRODUCT = "Amp Saver";
 
+/** A plate's figure that was read from a photo of it. */
+export const PLATE_PHOTO_ORIGIN = "plate, photo";
+
 export const ORIGIN_WORDS = {
   measured: "measured",
   plate: "plate",

@@ -88,6 +88,8 @@ export const SURVEY = {
   addUnit: "Add another unit to this rig",
   model: "Model, as printed",
   serial: "Serial number",
+  refrigerant: "Refrigerant",
+  burns: (name: string): string => `${name} burns`,
   madeYear: "Year made",
   badYear: (least: number, most: number): string => `Year made must be a number from ${least} to ${most}.`,
   customer: "Customer",

@@ -3,7 +3,7 @@ import { ALTITUDE_RULES } from "@amp-saver/core/device/engine";
 import { GAUGES } from "@amp-saver/core/reference";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
-import { bounded, figure } from "../figure.ts";
+import { bounded, figure, photographed } from "../figure.ts";
 import { type Birth, type RigId, rigId, type SourceId, title } from "../identity.ts";
 import { spells } from "../spell.ts";
 
@@ -20,7 +20,7 @@ export type Gear = (typeof GEAR)[number];
 const common = {
   rigId,
   name: title,
-  volts: figure("sourceVolts"),
+  volts: photographed("sourceVolts"),
   /** Cords and adapters between source and rig. */
   cords: z.array(cordSchema).max(MOST_CORDS).optional(),
   /** Hot legs that reach the rig; an adapter may put both on one. One where nothing is said. */
@@ -51,8 +51,8 @@ const shore = {
 };
 
 const rated = {
-  runningW: figure("runningW").optional(),
-  surgeW: figure("surgeW").optional(),
+  runningW: photographed("runningW").optional(),
+  surgeW: photographed("surgeW").optional(),
   surgeS: figure("surgeS").optional(),
 };
 
@@ -86,7 +86,7 @@ const inverter = {
     .array(z.strictObject({ watts: bounded("enduranceW"), seconds: bounded("enduranceS") }))
     .max(MOST_POINTS)
     .optional(),
-  bankV: figure("bankVolts").optional(),
+  bankV: photographed("bankVolts").optional(),
   bankOhm: figure("bankOhm").optional(),
   efficiency: figure("efficiency").optional(),
   cutOffV: figure("bankVolts").optional(),
@@ -109,6 +109,7 @@ export const sourceRecord = defineRecord({
     "source-3-adds-legs-gear-and-bank": asItWas,
     "source-4-adds-battery-manager": asItWas,
     "source-5-adds-adapter-amps": asItWas,
+    "source-6-adds-plate-by-photo": asItWas,
   },
   schema: (base) =>
     z.discriminatedUnion("type", [

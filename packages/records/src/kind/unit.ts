@@ -2,9 +2,12 @@ import { GAUGES } from "@amp-saver/core/reference";
 import { DRIVES } from "@amp-saver/core/study/motor-start";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
-import { figure } from "../figure.ts";
+import { figure, photographed } from "../figure.ts";
 import { type Birth, type RigId, rigId, timestamp, title, type UnitId } from "../identity.ts";
 import { TEXT_MOST } from "../text-limits.ts";
+
+/** Years a unit can have been made in. */
+export const MADE_YEAR = { min: 1950, max: 2200 } as const;
 
 /** Start aids a unit may have as found. */
 const START_AIDS = ["none", "ptc", "relay", "kit", "unknown"] as const;
@@ -37,6 +40,7 @@ export const unitRecord = defineRecord({
     "unit-4-adds-what-was-seen": asItWas,
     "unit-5-adds-make-up-tolerance": asItWas,
     "unit-6-adds-serial-and-year": asItWas,
+    "unit-7-adds-plate-by-photo": asItWas,
   },
   schema: (base) =>
     z.strictObject({
@@ -46,23 +50,25 @@ export const unitRecord = defineRecord({
       model: z.string().max(TEXT_MOST.model),
       serial: z.string().max(TEXT_MOST.serial).optional(),
       /** Year it was made, by its plate. */
-      madeYear: z.number().int().min(1950).max(2200).optional(),
+      madeYear: z.number().int().min(MADE_YEAR.min).max(MADE_YEAR.max).optional(),
+      /** What it is filled with, as its plate says. */
+      refrigerant: z.string().max(TEXT_MOST.refrigerant).optional(),
       hz: z.literal([50, 60]),
-      plateVolts: figure("plateVolts"),
-      lockedRotorA: figure("lockedRotorA").optional(),
-      ratedLoadA: figure("ratedLoadA").optional(),
+      plateVolts: photographed("plateVolts"),
+      lockedRotorA: photographed("lockedRotorA").optional(),
+      ratedLoadA: photographed("ratedLoadA").optional(),
       runningA: figure("runningA").optional(),
-      fanA: figure("fanA").optional(),
-      runCapacitorF: figure("runCapacitorF").optional(),
+      fanA: photographed("fanA").optional(),
+      runCapacitorF: photographed("runCapacitorF").optional(),
       startAid: z.literal(START_AIDS),
       startAidF: figure("startAidF").optional(),
-      coolingW: figure("coolingW").optional(),
-      maxBreakerA: figure("maxBreakerA").optional(),
+      coolingW: photographed("coolingW").optional(),
+      maxBreakerA: photographed("maxBreakerA").optional(),
       drive: z.literal(DRIVES).optional(),
       /** What is printed on the run capacitor, where the figure above was measured. */
-      runCapacitorPrintedF: figure("runCapacitorF").optional(),
+      runCapacitorPrintedF: photographed("runCapacitorF").optional(),
       /** Plate: minimum circuit ampacity. */
-      circuitA: figure("circuitA").optional(),
+      circuitA: photographed("circuitA").optional(),
       /** Breaker and wire of the unit's own circuit, as found. */
       branchBreakerA: figure("breakerA").optional(),
       branchAwg: z.literal(GAUGES).optional(),
@@ -80,7 +86,7 @@ export const unitRecord = defineRecord({
       /** Plugged into an outlet rather than wired. */
       plugIn: z.boolean().optional(),
       /** The lowest volts on a plate that gives a range. */
-      lowestVolts: figure("plateVolts").optional(),
+      lowestVolts: photographed("plateVolts").optional(),
       priority: z.number().int().min(1).max(5).optional(),
     }),
   references: ["rigId"],

@@ -12,19 +12,24 @@ import { shrinkPhoto } from "../../ui/shrink-photo.ts";
 import { TextField } from "../../ui/text-field.tsx";
 import { useStayGuard } from "../../ui/use-stay-guard.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
+import { PLATE_PHOTO } from "../../words/plate-photo.ts";
 
 interface PhotosProps {
   readonly bundle: JobBundle;
+  /** Heading, where it is not photos in general. */
+  readonly title?: string;
   /** What may be photographed here, in the order of its buttons. */
   readonly subjects: readonly Photo["of"][];
   /** The step of the plan that is photographed here; photos of no step in particular are shown with every one. */
   readonly step?: string;
   /** Called once a photo is kept. */
   readonly onKept?: () => void;
+  /** Reads what stands on a photo, where that is offered: once one of a plate is kept, and whenever it is asked. */
+  readonly onRead?: (id: string) => void;
 }
 
 /** Photos of a unit: taken or chosen, looked at, noted, deleted. */
-export function Photos({ bundle: { job, unit, photos }, subjects, step, onKept }: PhotosProps) {
+export function Photos({ bundle: { job, unit, photos }, title = PHOTO_WORDS.title, subjects, step, onKept, onRead }: PhotosProps) {
   const { commit, keepBlob } = useStore();
   const picker = useRef<HTMLInputElement>(null);
   const [subject, setSubject] = useState<Photo["of"]>("plate");
@@ -49,11 +54,13 @@ export function Photos({ bundle: { job, unit, photos }, subjects, step, onKept }
     const kept = await keepBlob(made.id, shrunk.bytes);
     if (!kept.ok) return;
     const done = await commit(made.commit);
-    if (done.ok) onKept?.();
+    if (!done.ok) return;
+    onKept?.();
+    if (subject === "plate") onRead?.(made.id);
   };
   return (
     <section className="mt-5 max-w-[720px]">
-      <SectionHeading>{PHOTO_WORDS.title}</SectionHeading>
+      <SectionHeading>{title}</SectionHeading>
       <div className="flex flex-wrap gap-2 py-2">
         {subjects.map((of) => (
           <Button
@@ -113,7 +120,17 @@ export function Photos({ bundle: { job, unit, photos }, subjects, step, onKept }
                 return null;
               }}
             />
-            <div className="mt-3">
+            <div className="mt-3 flex flex-wrap gap-2">
+              {onRead !== undefined && (
+                <Button
+                  onClick={() => {
+                    setOpened(null);
+                    onRead(shown.id);
+                  }}
+                >
+                  {PLATE_PHOTO.read}
+                </Button>
+              )}
               <Button
                 onClick={() => {
                   setOpened(null);

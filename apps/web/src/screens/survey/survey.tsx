@@ -1,3 +1,4 @@
+import { lazy, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { addUnitCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
@@ -6,21 +7,31 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { Sheet } from "../../ui/sheet.tsx";
+import { SheetBehind } from "../../ui/sheet-behind.tsx";
 import { HOME, RIGS } from "../../words/home.ts";
+import { PLATE_PHOTO } from "../../words/plate-photo.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { Photos } from "../photos/photos.tsx";
+import { KeepReader } from "./keep-reader.tsx";
 import { RigForm } from "./rig-form.tsx";
 import { SourcesForm } from "./sources-form.tsx";
 import { surveyState } from "./survey.view.ts";
 import { UnitForm } from "./unit-form.tsx";
 
-const SUBJECTS = ["plate", "diagram", "other"] as const;
+const loadPlateSheet = () => import("./plate-sheet.tsx");
+const PlateSheet = lazy(() => loadPlateSheet().then((m) => ({ default: m.PlateSheet })));
+
+const PLATE = ["plate"] as const;
+const OTHERS = ["diagram", "other"] as const;
 
 /** Survey: the unit from its plate, the rig, and what feeds it. */
 export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { commit, epoch } = useStore();
   const navigate = useNavigate();
   const { job, unit, sources } = bundle;
+  const [reading, setReading] = useState<string | null>(null);
+  const read = bundle.photos.find(({ id }) => id === reading);
   const state = surveyState(
     unit,
     sources.find((s) => s.id === job.sourceId),
@@ -49,6 +60,8 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
             )
           }
         />
+        <Photos bundle={bundle} title={PLATE_PHOTO.byCamera} subjects={PLATE} onRead={setReading} />
+        <KeepReader />
         <UnitForm key={`${unit.id} ${epoch}`} unit={unit} />
         <Button
           className="mt-4"
@@ -59,7 +72,12 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
         >
           {SURVEY.addUnit}
         </Button>
-        <Photos bundle={bundle} subjects={SUBJECTS} />
+        <Photos bundle={bundle} subjects={OTHERS} onRead={setReading} />
+        <SheetBehind open={read !== undefined} load={loadPlateSheet}>
+          <Sheet open={read !== undefined} onOpenChange={() => setReading(null)} title={PLATE_PHOTO.title}>
+            {read !== undefined && <PlateSheet key={read.id} bundle={bundle} photo={read} />}
+          </Sheet>
+        </SheetBehind>
         <div className="mt-4 max-w-[720px]">
           <Caution title={SURVEY.plateCaution}>{SURVEY.plateCautionText}</Caution>
         </div>

@@ -2,11 +2,12 @@ import { isAided } from "@amp-saver/cases";
 import { figureText } from "@amp-saver/core/figure";
 import { isHighVolts } from "@amp-saver/core/reference";
 import type { AirConditioner, Figure } from "@amp-saver/records";
-import { TEXT_MOST } from "@amp-saver/records";
+import { MADE_YEAR, TEXT_MOST } from "@amp-saver/records";
 import { editCommit, type Fields } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
+import { Caution } from "../../ui/caution.tsx";
 import { Choice } from "../../ui/choice.tsx";
 import { Fold } from "../../ui/fold.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
@@ -14,17 +15,17 @@ import { NumberField } from "../../ui/number-field.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
+import { PLATE_PHOTO } from "../../words/plate-photo.ts";
 import { SURVEY } from "../../words/survey.ts";
 import { TOGETHER } from "../../words/together.ts";
 import { FigureInput } from "../figure-input.tsx";
 import { NameField } from "../name-field.tsx";
 import { CircuitForm } from "./circuit-form.tsx";
 import { capacitorBand, capacitorOff, coolingOfModel, PRINTED_SHARES, plateDoubt, printedCapacitor } from "./plate.view.ts";
+import { burns } from "./plate-photo.view.ts";
 
 const FIRST = ["coolingW", "lockedRotorA", "ratedLoadA", "fanA", "runCapacitorF"] as const;
 const MORE = ["maxBreakerA", "circuitA", "runningA"] as const;
-/** Years a unit can have been made in. */
-const MADE = { min: 1950, max: 2200 } as const;
 const USUAL_SHARE = "";
 const DRIVES = ["single-speed", "two-stage", "variable-speed", "three-phase"] as const;
 
@@ -85,6 +86,7 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
           {SURVEY.plateDoubt(unit.lockedRotorA.value, doubt)}
         </p>
       )}
+      {burns(unit.refrigerant ?? "") === true && <Caution title={SURVEY.burns(unit.refrigerant ?? "")}>{PLATE_PHOTO.burns}</Caution>}
       <Fold label={SURVEY.more}>
         {MORE.map((name) => figure(name, false))}
         <TextField
@@ -105,12 +107,21 @@ export function UnitForm({ unit }: { readonly unit: AirConditioner }) {
             return null;
           }}
         />
+        <TextField
+          label={SURVEY.refrigerant}
+          kept={unit.refrigerant ?? ""}
+          most={TEXT_MOST.refrigerant}
+          onText={(text) => {
+            save({ refrigerant: text.trim() === "" ? undefined : text.trim() }, "refrigerant");
+            return null;
+          }}
+        />
         <NumberField
           label={SURVEY.madeYear}
           kept={unit.madeYear ?? null}
-          {...MADE}
+          {...MADE_YEAR}
           optional
-          wrong={SURVEY.badYear(MADE.min, MADE.max)}
+          wrong={SURVEY.badYear(MADE_YEAR.min, MADE_YEAR.max)}
           onNumber={(year) => save({ madeYear: year === null ? undefined : Math.round(year) }, "madeYear")}
         />
         {hinted !== null && (
