@@ -1,5 +1,6 @@
 export { add, type Complex, complex, conjugate, divide, modulus, multiply, scale, subtract } from "./complex.ts";
 export { stepToZero } from "./event.ts";
+export { type Homography, homography, mapped, type Point } from "./homography.ts";
 export { leastSquares } from "./least-squares.ts";
 export { invert, solveComplex } from "./linear.ts";
 export { logLogAt } from "./log-log.ts";

@@ -12,6 +12,18 @@ export const PHOTO_MOST_SIDE = 1600;
 /** Largest picture that is kept or read, bytes. */
 export const PHOTO_MOST_BYTES = 4_000_000;
 
+/** Most places pinned on one photo, and most points of a wire's path and of its outline. */
+const MOST_PINS = 200;
+export const MOST_PATH_POINTS = 24;
+
+const share = z.number().min(0).max(1);
+/** A place on a photo, as shares of its width and height from the left and the top. */
+const spot = z.strictObject({ x: share, y: share });
+export type Spot = z.infer<typeof spot>;
+
+const named = <S extends z.ZodType>(value: S) =>
+  z.record(z.string().min(1).max(100), value).refine((all) => Object.keys(all).length <= MOST_PINS);
+
 /** A photo of a unit; its pixels lie beside the records under the same id. */
 export const photoRecord = defineRecord({
   kind: "photo",
@@ -25,6 +37,12 @@ export const photoRecord = defineRecord({
       of: z.literal(PHOTO_SUBJECTS),
       /** Step of the plan that it proves, by its key. */
       step: z.string().min(1).max(160).optional(),
+      /** Where terminals and wires of the wiring are on it, by their ids. */
+      pins: named(spot).optional(),
+      /** The ways of wires over it. */
+      paths: named(z.array(spot).min(2).max(MOST_PATH_POINTS)).optional(),
+      /** Corners of what is square in truth: top left, top right, bottom right, bottom left. */
+      corners: z.tuple([spot, spot, spot, spot]).optional(),
       note: z.string().max(TEXT_MOST.note),
       takenAt: timestamp,
       /** Pixels across and down, and bytes of the JPEG. */
@@ -33,6 +51,7 @@ export const photoRecord = defineRecord({
       bytes: z.number().int().min(1).max(PHOTO_MOST_BYTES),
     }),
   references: JOB_REFERENCES,
+  merge: { entries: ["pins", "paths"] },
   blob: {
     folder: "photos",
     ending: "jpg",

@@ -21,6 +21,7 @@ import { Photos } from "../photos/photos.tsx";
 import { MapFrame } from "../prepare/map-frame.tsx";
 import { StepList } from "../prepare/step-list.tsx";
 import { opens } from "../prepare/steps.view.ts";
+import { TwoFaces } from "../prepare/two-faces.tsx";
 import { wireProof } from "../prepare/wiring.view.ts";
 import { type Course, fitCourse, undoCourse } from "./course.ts";
 import { stepDone, stepKey, stepsWithoutPhoto, undoneSteps, worthAPhoto } from "./fit.view.ts";
@@ -65,6 +66,7 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
         </LinkButton>
       </div>
     );
+  const lit = { conductors: new Set(group.conductors), terminals: new Set(group.terminals) };
   const key = stepKey(group);
   const tick = work[ticks][key];
   const done = stepDone(tick) ? tick : undefined;
@@ -102,18 +104,18 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
           parts={parts}
           {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })}
         />
-        <div className="mt-3">
+        <TwoFaces bundle={bundle} wiring={wiring} plan={plan} names={names} lit={lit}>
           <MapFrame
             netlist={itemAt(states, at + 1)}
             states={states}
             names={names}
             label={PREPARE.mapLabel(PREPARE.states.todo)}
             fileName={`step-${at + 1}`}
-            lit={{ conductors: new Set(group.conductors), terminals: new Set(group.terminals) }}
+            lit={lit}
             fresh={NONE}
             compact
           />
-        </div>
+        </TwoFaces>
         {next !== undefined && <p className="py-2 text-body text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
         {barred && (
           <p role="alert" className="py-2 font-semibold text-lead">

@@ -1,5 +1,6 @@
 import { itemAt } from "@amp-saver/core/quantity";
 import { useMemo, useState } from "react";
+import { useStore } from "../../store/provider.tsx";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
@@ -14,6 +15,7 @@ import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
 import { StepList } from "./step-list.tsx";
 import { allStates, opens } from "./steps.view.ts";
+import { TwoFaces } from "./two-faces.tsx";
 import { WayBack } from "./way-back.tsx";
 import { leadsOf, wireProof } from "./wiring.view.ts";
 import { wordedRestore, wordedSteps } from "./worded-steps.ts";
@@ -27,6 +29,7 @@ export function PlanScreen(props: PartProps) {
   const { bundle, wiring, starter, view, names } = props;
   const { plan, groups } = view;
   const { namesInFiles } = useSettings();
+  const { store } = useStore();
   const [state, setState] = useState<State>("todo");
   const [at, setAt] = useState(0);
   const states = useMemo(() => allStates(view), [view]);
@@ -34,7 +37,10 @@ export function PlanScreen(props: PartProps) {
   const worded = wordedSteps(view, names).map((step, k) => ({ ...step, unproved: opens(view, k, unproved) }));
   const turn = (by: number): void => setState((now) => itemAt(STATES, Math.max(0, Math.min(2, STATES.indexOf(now) + by))));
   const print = (): void => {
-    if (plan.ok) void import("./print-plan.tsx").then(({ printPlan }) => printPlan(bundle, wiring, starter, view, names, namesInFiles));
+    if (plan.ok)
+      void import("./print-plan.tsx").then(({ printPlan }) =>
+        printPlan(bundle, wiring, starter, view, names, namesInFiles, (id) => store.blobs(id)),
+      );
   };
   useKeys({ "[": () => turn(KEY_STEP["["]), "]": () => turn(KEY_STEP["]"]), p: print });
   if (!plan.ok) return <BlockedPlan {...props} question={PLAN.question(bundle.unit.name)} />;
@@ -66,7 +72,7 @@ export function PlanScreen(props: PartProps) {
             {PREPARE.print}
           </Button>
         </div>
-        <div className="mt-3">
+        <TwoFaces bundle={bundle} wiring={wiring} plan={view} names={names} lit={lit}>
           <MapFrame
             netlist={netlist}
             states={states}
@@ -80,7 +86,7 @@ export function PlanScreen(props: PartProps) {
                 : new Set(view.opened.concat(netlist.conductors.filter((c) => /^(starter|jumper)\./.test(c.id)).map((c) => c.id)))
             }
           />
-        </div>
+        </TwoFaces>
       </Evidence>
       <Rail>
         <StepList

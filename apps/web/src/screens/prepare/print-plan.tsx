@@ -9,6 +9,8 @@ import { saveFile } from "../../ui/save-file.ts";
 import { PREPARE, type WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { SHEET } from "../../words/wiring-sheet.ts";
+import { photoOnPaper } from "../photos/photo-on-paper.ts";
+import { boxPhotos, pinTargets } from "../photos/pinned.view.ts";
 import { endSentence, kitSentence, spliceSentences } from "./crimp-sheet.tsx";
 import { mapOnPaper } from "./map-svg.tsx";
 import { allStates } from "./steps.view.ts";
@@ -24,10 +26,14 @@ export async function printPlan(
   view: PlanView,
   names: WiringNames,
   named: boolean,
+  pixelsOf: (id: string) => Promise<Uint8Array<ArrayBuffer> | undefined>,
 ): Promise<void> {
   if (!view.plan.ok) return;
+  const marked = boxPhotos(bundle.photos, bundle.unit.id).find(({ pins }) => pins !== undefined);
+  const targets = pinTargets(view, wiring, bundle.photos, names);
+  const onPhoto = await photoOnPaper(marked, marked === undefined ? undefined : await pixelsOf(marked.id), targets);
   const blob = await makePdf(
-    sheet(bundle, wiring, starter, view, view.plan.value.finished, names),
+    sheet(bundle, wiring, starter, view, view.plan.value.finished, names, onPhoto),
     SHEET.foot(SHEET.title(bundle.rig.name, bundle.unit.name), "{page}", "{pages}"),
   );
   saveFile(
@@ -44,6 +50,7 @@ function sheet(
   view: PlanView,
   finished: Netlist,
   names: WiringNames,
+  onPhoto: Content[],
 ): TDocumentDefinitions {
   const { rig, unit, photos } = bundle;
   const states = [...allStates(view), finished];
@@ -65,6 +72,7 @@ function sheet(
       { text: PREPARE.states.done, style: "head", pageBreak: "before" },
       map(finished, PREPARE.states.done),
       { text: SHEET.marks, style: "small" },
+      ...onPhoto,
       { text: SHEET.proofs, style: "head" },
       {
         ul: view.opened.map((id) => {

@@ -35,51 +35,53 @@ export function PlateItemPanel({ item, url, ratio, settled, onConfirm, onLeave }
   const unit =
     item.kind === "unit" || item.kind === "source" ? `\u00a0${shownAs(item.name, measure).unit}` : item.id === "hz" ? "\u00a0Hz" : "";
   return (
-    <div className="border-b border-hair py-2">
+    <div className="border-b border-hair py-2 min-[43.75rem]:grid min-[43.75rem]:grid-cols-2 min-[43.75rem]:gap-4">
       {url !== null && <PlateCrop url={url} name={PLATE_PHOTO.crop(label)} ratio={ratio} box={item.box} />}
-      {correcting ? (
-        <TextField
-          label={unit === "" ? label : `${label},${unit}`}
-          kept={text}
-          numeric={item.kind !== "text"}
-          onText={(next) => {
-            setText(next);
-            setWrong(null);
-            return null;
-          }}
-        />
-      ) : (
-        <p className="flex items-baseline justify-between gap-3 py-2">
-          <span>{label}</span>
-          <span className="figure text-large">{`${text}${unit}`}</span>
-        </p>
-      )}
-      {item.doubts.length > 0 && (
-        <p className="py-1">
-          <strong>{PLATE_PHOTO.doubtful}.</strong> {item.doubts.map((doubt) => PLATE_PHOTO.doubts[doubt]).join(" ")}
-        </p>
-      )}
-      {item.id === "refrigerant" && burns(text) === true && <Caution title={label}>{PLATE_PHOTO.burns}</Caution>}
-      {wrong !== null && (
-        <p role="alert" className="py-1 font-semibold text-lead">
-          {PLATE_PHOTO.wrong(label, wrong)}
-        </p>
-      )}
-      {settled === "entered" ? (
-        <p role="status" className="py-2 font-semibold">
-          {PLATE_PHOTO.entered}
-        </p>
-      ) : (
-        <div className="flex flex-col gap-2 pt-2" data-confirms>
-          <RoofButton main onClick={() => setWrong(onConfirm(text))}>
-            {PLATE_PHOTO.confirm(`${text}${unit}`)}
-          </RoofButton>
-          <div className="flex gap-2">
-            {!correcting && <RoofButton onClick={() => setCorrecting(true)}>{PLATE_PHOTO.correct}</RoofButton>}
-            <RoofButton onClick={onLeave}>{PLATE_PHOTO.leave}</RoofButton>
+      <div>
+        {correcting ? (
+          <TextField
+            label={unit === "" ? label : `${label},${unit}`}
+            kept={text}
+            numeric={item.kind !== "text"}
+            onText={(next) => {
+              setText(next);
+              setWrong(null);
+              return null;
+            }}
+          />
+        ) : (
+          <p className="flex items-baseline justify-between gap-3 py-2">
+            <span>{label}</span>
+            <span className="figure text-large">{`${text}${unit}`}</span>
+          </p>
+        )}
+        {item.doubts.length > 0 && (
+          <p className="py-1">
+            <strong>{PLATE_PHOTO.doubtful}.</strong> {item.doubts.map((doubt) => PLATE_PHOTO.doubts[doubt]).join(" ")}
+          </p>
+        )}
+        {item.id === "refrigerant" && burns(text) === true && <Caution title={label}>{PLATE_PHOTO.burns}</Caution>}
+        {wrong !== null && (
+          <p role="alert" className="py-1 font-semibold text-lead">
+            {PLATE_PHOTO.wrong(label, wrong)}
+          </p>
+        )}
+        {settled === "entered" ? (
+          <p role="status" className="py-2 font-semibold">
+            {PLATE_PHOTO.entered}
+          </p>
+        ) : (
+          <div className="flex flex-col gap-2 pt-2" data-confirms>
+            <RoofButton main onClick={() => setWrong(onConfirm(text))}>
+              {PLATE_PHOTO.confirm(`${text}${unit}`)}
+            </RoofButton>
+            <div className="flex gap-2">
+              {!correcting && <RoofButton onClick={() => setCorrecting(true)}>{PLATE_PHOTO.correct}</RoofButton>}
+              <RoofButton onClick={onLeave}>{PLATE_PHOTO.leave}</RoofButton>
+            </div>
           </div>
-        </div>
-      )}
+        )}
+      </div>
     </div>
   );
 }
