@@ -68,7 +68,7 @@ describe("the wiring on the user's own photo", () => {
     await pick(page, "Start from", id);
     await go(page, `${job}/prepare/plan`);
     await answerLike(page, /^\d leads, /);
-    await press(page, "Your photo", "tap", "radio");
+    await press(page, "Show your photo", "tap");
     await sees(page, /There is no photo of the box yet/);
     await photograph(session, Number(id.slice(1)));
     const [, of] = await counted(page);
@@ -118,7 +118,7 @@ describe("the wiring on the user's own photo", () => {
     await until("the marks", async () => JSON.stringify(await marks(other.page)) === JSON.stringify(kept));
     await go(other.page, `${job}/prepare/plan`);
     await answerLike(other.page, /^\d leads, /);
-    await press(other.page, "Your photo", "tap", "radio");
+    await press(other.page, "Show your photo", "tap");
     expect(await counted(other.page)).toEqual([of, of]);
   });
 });

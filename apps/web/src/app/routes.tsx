@@ -4,12 +4,14 @@ import { HomeScreen } from "../screens/home/home.tsx";
 import { COMMON } from "../words/common.ts";
 import { GUIDE } from "../words/guide-screen.ts";
 import { PLACES } from "../words/home.ts";
+import { LIBRARY } from "../words/library.ts";
 import { Broken } from "./broken.tsx";
 import { NotFound, Place } from "./place.tsx";
 
 const JobPage = lazy(() => import("./job-page.tsx").then((m) => ({ default: m.JobPage })));
 const RigPage = lazy(() => import("./rig-page.tsx").then((m) => ({ default: m.RigPage })));
 const RigsScreen = lazy(() => import("../screens/rigs/rigs.tsx").then((m) => ({ default: m.RigsScreen })));
+const LibraryScreen = lazy(() => import("../screens/library/library.tsx").then((m) => ({ default: m.LibraryScreen })));
 const GuideScreen = lazy(() => import("../screens/guide/guide.tsx").then((m) => ({ default: m.GuideScreen })));
 const PracticeScreen = lazy(() => import("../screens/practice/practice.tsx").then((m) => ({ default: m.PracticeScreen })));
 const LessonScreen = lazy(() => import("../screens/practice/lesson.tsx").then((m) => ({ default: m.LessonScreen })));
@@ -45,6 +47,14 @@ function Views() {
           element={
             <Place word={rigs.word}>
               <RigsScreen />
+            </Place>
+          }
+        />
+        <Route
+          path="/library"
+          element={
+            <Place word={LIBRARY.title}>
+              <LibraryScreen />
             </Place>
           }
         />

@@ -12,11 +12,12 @@ export interface FileOut {
   readonly blob: Blob;
 }
 
-/** One rig, in a file with its name or without, or all of them, as they are or as a case without names. */
+/** One rig, in a file with its name or without, or as a case without names; all of them; the library of models. */
 export type Wanted =
   | { readonly what: "rig"; readonly rigId: string; readonly named: boolean }
   | { readonly what: "case"; readonly rigId: string; readonly name: string }
-  | { readonly what: "all"; readonly name: string };
+  | { readonly what: "all"; readonly name: string }
+  | { readonly what: "library"; readonly name: string };
 
 /** Writes one file with everything that is wanted: an archive where there are photos, sounds or recordings. Null when the rig is gone. */
 export async function rigsOut(store: RecordStore, wanted: Wanted, tell: Tell): Promise<FileOut | null> {
@@ -58,6 +59,7 @@ async function gathered(
   wanted: Wanted,
 ): Promise<{ readonly records: readonly AnyRecord[]; readonly stem: string } | null> {
   if (wanted.what === "all") return { records: await store.records(null), stem: rigSlug(wanted.name) };
+  if (wanted.what === "library") return { records: await store.list("pattern"), stem: rigSlug(wanted.name) };
   const bundle = await readBundle(store, asId("rig", wanted.rigId));
   if (bundle === undefined) return null;
   const records = recordsOf(bundle);

@@ -6,12 +6,14 @@ import {
   type Job,
   type Learning,
   type Load,
+  minutesOf,
   newFitLog,
   newGenerator,
   newInverter,
   newJob,
   newLearning,
   newLoad,
+  newPattern,
   newPhoto,
   newPractice,
   newProof,
@@ -23,9 +25,11 @@ import {
   newUnit,
   newWaveform,
   newWiring,
+  type Pattern,
   type Photo,
   type PracticeRecord,
   type Proof,
+  patternOf,
   type Reading,
   type RecordKind,
   type Rig,
@@ -281,6 +285,31 @@ export function deleteWaveformCommit(waveform: Waveform): Commit {
 /** Something of a job's proof changed; the record begins with its first change. */
 export function proofCommit(job: Job, change: Partial<Proof>, field: string, entries: Entries = {}): Commit {
   return begunCommit(newProof(nowIso(), job), change, field, entries);
+}
+
+/** What was learned of a unit kept under its model: a new one, or one unit more of a known one, whose newer figures and circuit stand. */
+export function keepPatternCommit(
+  known: Pattern | undefined,
+  job: Job,
+  unit: AirConditioner,
+  wiring: Wiring | undefined,
+  work: FitLog | undefined,
+): Commit {
+  const label = "keep-model";
+  if (known === undefined) return { label, changes: [put(newPattern(birth(), job, unit, wiring, work))] };
+  const fresh = patternOf(unit, wiring, work);
+  const change = {
+    unit: { ...known.unit, ...fresh.unit },
+    wiring: fresh.wiring ?? known.wiring,
+    fitted: fresh.fitted ?? known.fitted,
+    works: { ...known.works, [job.id]: { at: nowIso(), minutes: minutesOf(work) } },
+  };
+  return { ...editCommit<Pattern>(known, change), label };
+}
+
+/** Takes a model out of the library. */
+export function deletePatternCommit(pattern: Pattern): Commit {
+  return { label: "delete-model", changes: [away(pattern)] };
 }
 
 /** Runs of a lesson turned into the next; nothing to undo. */

@@ -61,6 +61,8 @@ export type CommitLabel =
   | "add-photo"
   | "delete-photo"
   | "add-sound"
+  | "keep-model"
+  | "delete-model"
   | "delete-sound"
   | "add-waveform"
   | "delete-waveform"

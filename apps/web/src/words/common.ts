@@ -40,6 +40,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   waveform: "recorded start",
   proof: "proof",
   practice: "practice",
+  pattern: "model in your library",
 };
 
 export const COMMON = {
@@ -122,6 +123,8 @@ export const UNDONE = {
   "add-photo": "Photo added",
   "delete-photo": "Photo deleted",
   "add-sound": "Spoken note added",
+  "keep-model": "Model kept in the library",
+  "delete-model": "Model deleted",
   "delete-sound": "Spoken note deleted",
   "add-waveform": "Recorded start added",
   "delete-waveform": "Recorded start deleted",

@@ -1,7 +1,6 @@
 /** Words of the wiring on the user's own photo. */
 export const PINS = {
-  faces: { map: "Map", photo: "Your photo" },
-  face: "Wiring shown on",
+  faces: { map: "Show the map", photo: "Show your photo" },
   none: "There is no photo of the box yet. Photograph it straight on, with every terminal in view, before anything moves.",
   which: "Photo",
   label: "Photo of the box with its marks",

@@ -109,7 +109,7 @@ function readAll(raw: readonly unknown[], tell?: Tell): Result<readonly AnyRecor
     records.push(record.value);
     if (index % TELL_EVERY === 0) tell?.(index / raw.length);
   }
-  if (!records.some((r) => r.kind === "rig" || r.kind === "practice")) return fail("empty", "records");
+  if (!records.some((r) => r.kind === "rig" || r.kind === "practice" || r.kind === "pattern")) return fail("empty", "records");
   const homes = new Map(records.map((r) => [recordKey(r), rigOf(r)]));
   for (const [index, record] of records.entries()) {
     const lost = references(record).find((key) => !seen.has(key));

@@ -2,6 +2,7 @@ import { fitLogRecord } from "./fit-log.ts";
 import { jobRecord } from "./job.ts";
 import { learningRecord } from "./learning.ts";
 import { loadRecord } from "./load.ts";
+import { patternRecord } from "./pattern.ts";
 import { photoRecord } from "./photo.ts";
 import { practiceRecord } from "./practice.ts";
 import { proofRecord } from "./proof.ts";
@@ -31,4 +32,5 @@ export const DEFINITIONS = {
   waveform: waveformRecord,
   proof: proofRecord,
   practice: practiceRecord,
+  pattern: patternRecord,
 } as const;

@@ -23,6 +23,7 @@ import { HAND_OVER } from "../../words/hand-over.ts";
 import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
 import { TOGETHER } from "../../words/together.ts";
+import { KeepPattern } from "../library/keep-pattern.tsx";
 import { saveRig } from "../save-rig.ts";
 import { handOverAnswer, lampLines, lookLines, openLines, plateLines, removedLines, starterLines, whoLines } from "./hand-over-parts.ts";
 import { useHandOver } from "./use-hand-over.ts";
@@ -164,6 +165,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
               {said}
             </p>
           )}
+          <KeepPattern bundle={bundle} />
           {done ? (
             <>
               <p className="font-semibold">

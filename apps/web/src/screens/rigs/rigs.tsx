@@ -1,7 +1,7 @@
 import { asId, type MergeSide } from "@amp-saver/records";
 import type { OfferView } from "@amp-saver/records/exchange";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import type { Wanted } from "../../exchange/rigs-out.ts";
 import { useBackup } from "../../store/backup.ts";
 import { type RigBundle, readBundle } from "../../store/bundle.ts";
@@ -18,6 +18,7 @@ import { SearchField } from "../../ui/search-field.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
 import { COMMON } from "../../words/common.ts";
 import { fileRefused, HOME, RIGS } from "../../words/home.ts";
+import { LIBRARY } from "../../words/library.ts";
 import { useExchange } from "../../workers/use-exchange.ts";
 import { filteredRigs } from "../home/logbook.view.ts";
 import { ImportPreview } from "./import-preview.tsx";
@@ -103,6 +104,9 @@ export function RigsScreen() {
               {RIGS.exportAll}
             </Button>
           )}
+          <Link to="/library" className="inline-flex min-h-[48px] items-center px-1 underline underline-offset-4">
+            {LIBRARY.link}
+          </Link>
           <span className="text-small text-ink2">{RIGS.importHelp}</span>
           <input
             ref={picker}

@@ -12,6 +12,7 @@ import { SheetBehind } from "../../ui/sheet-behind.tsx";
 import { HOME, RIGS } from "../../words/home.ts";
 import { PLATE_PHOTO } from "../../words/plate-photo.ts";
 import { SURVEY } from "../../words/survey.ts";
+import { PatternOffer } from "../library/pattern-offer.tsx";
 import { Photos } from "../photos/photos.tsx";
 import { KeepReader } from "./keep-reader.tsx";
 import { RigForm } from "./rig-form.tsx";
@@ -63,6 +64,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
         <Photos bundle={bundle} title={PLATE_PHOTO.byCamera} subjects={PLATE} onRead={setReading} />
         <KeepReader />
         <UnitForm key={`${unit.id} ${epoch}`} unit={unit} />
+        <PatternOffer bundle={bundle} />
         <Button
           className="mt-4"
           onClick={() => {
