@@ -41,6 +41,7 @@ export const PLATE_PHOTO = {
     faint: "It is faint on the photo.",
     name: "Its name was half read.",
     odd: "It does not go with the other figures.",
+    serial: "Many serial numbers begin with year and week: common practice, no source.",
     alike: "Letters and digits that look alike: compare each.",
   } satisfies Record<Doubt, string>,
   doubtful: "Look twice",

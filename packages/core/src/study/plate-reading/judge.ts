@@ -10,9 +10,9 @@ import type { Box, ReadWord } from "./word.ts";
 /**
  * Why a figure is to be compared with the plate with care: what was mended, a whole number where a
  * point is usual and nothing bears it out, read differently or only once, faint, its name half read, out of keeping with the plate's other figures, or of letters that
- * look alike.
+ * look alike; or taken from the serial number.
  */
-export type Doubt = Mended | "whole" | "differs" | "once" | "faint" | "name" | "odd" | "alike";
+export type Doubt = Mended | "whole" | "differs" | "once" | "faint" | "name" | "odd" | "alike" | "serial";
 
 /** A figure of a plate, SI, with where it stands on the picture of the look it was read in. */
 interface ReadFigure {
@@ -132,6 +132,26 @@ function judgeText(named: PlateText, looks: readonly (FoundText | undefined)[]):
   return { named, text: best.text, look: best.look, box: best.box, doubts };
 }
 
+/** Weeks of a year. */
+const MOST_WEEK = 53;
+/** Years of two digits that are taken for this century's. */
+const LAST_SHORT_YEAR = 60;
+
+/** The year that a serial number begins with, as year and week of two digits each (common practice, no source); null where it does not. */
+function yearBySerial(serial: ReadText | undefined): ReadFigure | null {
+  const [, year = "", week = ""] = /^(\d\d)(\d\d)/.exec(serial?.text ?? "") ?? [];
+  if (serial === undefined || year === "" || Number(year) > LAST_SHORT_YEAR || Number(week) < 1 || Number(week) > MOST_WEEK) return null;
+  const { text, look, box, doubts } = serial;
+  return {
+    figure: "madeYear",
+    value: 2000 + Number(year),
+    text,
+    look,
+    box,
+    doubts: [...doubts.filter((doubt) => doubt !== "alike"), "serial"],
+  };
+}
+
 /** What two looks at the same plate come to: each figure once, with whatever speaks against it. */
 export function readPlate(looks: readonly (readonly ReadWord[])[], kind: PlateKind): PlateReading {
   const seen: readonly Look[] = looks.map((words) => lookAt(words, kind));
@@ -185,5 +205,6 @@ export function readPlate(looks: readonly (readonly ReadWord[])[], kind: PlateKi
         seen.map(({ texts }) => texts[named]),
       ) ?? [],
   );
-  return { figures, texts };
+  const year = figures.some(({ figure }) => figure === "madeYear") ? null : yearBySerial(texts.find(({ named }) => named === "serial"));
+  return { figures: year === null || kind !== "unit" ? figures : [...figures, year], texts };
 }

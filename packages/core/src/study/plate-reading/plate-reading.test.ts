@@ -162,6 +162,19 @@ describe("other plates", () => {
   });
 });
 
+describe("the year it was made", () => {
+  const dated = swap(LIST, "MODEL NO.  HM135A", "SERIAL NO. 193400721");
+  const undated = swap(dated, "DATE 06/2019", "");
+  it("is the date's where there is one, else what the serial number may begin with, and said so", () => {
+    expect(read(dated, dated)).toMatchObject({ madeYear: { value: 2019, doubts: [] } });
+    expect(read(undated, undated)).toMatchObject({ madeYear: { value: 2019, doubts: ["serial"] } });
+  });
+  it("is left open where the serial number begins with no week", () => {
+    const other = swap(undated, "193400721", "197800721");
+    expect(read(other, other)).not.toHaveProperty("madeYear");
+  });
+});
+
 describe("a photograph made ready", () => {
   /** Dark bars on paper, as lines of lettering, that fall by so many degrees. */
   const bars = (degrees: number, ink: number, paper: number) => {
