@@ -3,6 +3,8 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { ROOFTOP, stiffStart } from "../packages/core/validation/plates.ts";
+import { SAMPLE_HZ, soundOfStart } from "../packages/core/validation/start-sound.ts";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
@@ -189,4 +191,49 @@ describe("with nothing but a finger", () => {
     expect(await axeFindings(page)).toEqual([]);
     expect(phone.complaints).toEqual([]);
   });
+
+  it("tells the time to speed by the sound of a start, and says what it was proved on", async () => {
+    const { page } = phone;
+    const { samples, toSpeedS } = soundOfStart(
+      stiffStart(ROOFTOP, { kind: "as-found" }),
+      { seed: 3, growlOverNoiseDb: 10, fan: true, engine: false, voices: false, secondUnit: false },
+      2.5,
+      7,
+    );
+    const path = join(mkdtempSync(join(tmpdir(), "amp-saver-sound-")), "start.wav");
+    writeFileSync(path, waveFile(samples, SAMPLE_HZ));
+    await go(page, `${job}/prove`);
+    await tap(page, "Time to speed, by ear");
+    await upload(page, path, 'input[aria-label="File of sound"]');
+    const said = await sees(page, /On at 2\.\d s: at speed after \d\.\d\d s/);
+    const [, seconds] = /at speed after (\d\.\d\d) s/.exec(said)!;
+    expect(Math.abs(Number(seconds) - toSpeedS!)).toBeLessThan(0.1);
+    await sees(page, /The line hums at 60\.0 Hz/);
+    await sees(page, /Proved on synthesized sounds only/);
+    writeFileSync(path, "no sound");
+    await upload(page, path, 'input[aria-label="File of sound"]');
+    await sees(page, /This file is not a sound/);
+    expect(await axeFindings(page)).toEqual([]);
+    expect(phone.complaints).toEqual([]);
+  });
 });
+
+/** Samples as a file of sound: RIFF WAVE, 16 bits, one channel. */
+function waveFile(samples: Float32Array, sampleHz: number): Buffer {
+  const head = Buffer.alloc(44);
+  head.write("RIFF", 0, "latin1");
+  head.writeUInt32LE(36 + samples.length * 2, 4);
+  head.write("WAVEfmt ", 8, "latin1");
+  head.writeUInt32LE(16, 16);
+  head.writeUInt16LE(1, 20);
+  head.writeUInt16LE(1, 22);
+  head.writeUInt32LE(sampleHz, 24);
+  head.writeUInt32LE(sampleHz * 2, 28);
+  head.writeUInt16LE(2, 32);
+  head.writeUInt16LE(16, 34);
+  head.write("data", 36, "latin1");
+  head.writeUInt32LE(samples.length * 2, 40);
+  const body = Buffer.alloc(samples.length * 2);
+  for (const [k, value] of samples.entries()) body.writeInt16LE(Math.max(-32_768, Math.min(32_767, Math.round(value * 65_536))), 2 * k);
+  return Buffer.concat([head, body]);
+}

@@ -21,6 +21,7 @@ import { Trouble } from "../trouble.tsx";
 import { useProof } from "../use-proof.ts";
 import { AlikeTable } from "./alike-table.tsx";
 import { beforeAnswer, proofAnswer, visitAnswer } from "./answer-of.ts";
+import { ByEar } from "./by-ear.tsx";
 import { Coach } from "./coach.tsx";
 import { HangTheClamp } from "./hang-the-clamp.tsx";
 import { proveView, runningVerdict } from "./prove.view.ts";
@@ -95,6 +96,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
       )}
       {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
       <Waveforms bundle={bundle} side={side} />
+      <ByEar />
     </>
   );
   return (

@@ -1,0 +1,1 @@
+export { type Heard, type HeardStart, hearStarts } from "./run.ts";
