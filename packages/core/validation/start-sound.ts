@@ -1,5 +1,5 @@
 import { SeededRandom } from "../src/numeric/index.ts";
-import { type StartCase, studyStart } from "../src/study/motor-start/index.ts";
+import { type StartCase, type StartResult, studyStart } from "../src/study/motor-start/index.ts";
 
 export const SAMPLE_HZ = 8000;
 /** Share of the growl that a running motor's iron hums with (assumed; no source). */
@@ -71,6 +71,18 @@ export function wind(random: SeededRandom, length: number): Float32Array {
   return noise;
 }
 
+const studied = new Map<StartCase, StartResult>();
+
+/** The start study of a case, worked out once. */
+function resultOf(given: StartCase): StartResult {
+  const known = studied.get(given);
+  if (known !== undefined) return known;
+  const study = studyStart(given);
+  if (!study.ok) throw new Error(study.reason);
+  studied.set(given, study.value.result);
+  return study.value.result;
+}
+
 /** The sound of a simulated start: torque that pulsates with the current, the rotor's own tone, and what sounds beside it. Switched on at `onS`. */
 export function soundOfStart(
   given: StartCase,
@@ -78,9 +90,7 @@ export function soundOfStart(
   onS: number,
   seconds: number,
 ): { readonly samples: Float32Array; readonly toSpeedS: number | null } {
-  const study = studyStart(given);
-  if (!study.ok) throw new Error(study.reason);
-  const { cycles, startS } = study.value.result;
+  const { cycles, startS } = resultOf(given);
   const random = new SeededRandom(scene.seed);
   const length = Math.round(seconds * SAMPLE_HZ);
   const noise = pinkNoise(random, length);
