@@ -6,14 +6,12 @@ import {
   type Job,
   type Learning,
   type Load,
-  minutesOf,
   newFitLog,
   newGenerator,
   newInverter,
   newJob,
   newLearning,
   newLoad,
-  newPattern,
   newPhoto,
   newPractice,
   newProof,
@@ -25,11 +23,9 @@ import {
   newUnit,
   newWaveform,
   newWiring,
-  type Pattern,
   type Photo,
   type PracticeRecord,
   type Proof,
-  patternOf,
   type Reading,
   type RecordKind,
   type Rig,
@@ -44,9 +40,16 @@ import { ownRecords, type RigBundle } from "./bundle.ts";
 import { newId, nowIso } from "./identity.ts";
 import type { Change, Commit, Patch } from "./port.ts";
 
-const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
-const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({ kind: record.kind, id: record.id, after: null });
-const birth = <Id extends string>() => ({ id: newId<Id>(), now: nowIso() });
+/** A record put in place. */
+export const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
+/** A record taken away. */
+export const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({
+  kind: record.kind,
+  id: record.id,
+  after: null,
+});
+/** Identity and time of a new record. */
+export const birth = <Id extends string>() => ({ id: newId<Id>(), now: nowIso() });
 
 /** What is asked before it has a name: a rig with one unit, what feeds it where that is said, and the job that asks. */
 export interface Asked {
@@ -285,31 +288,6 @@ export function deleteWaveformCommit(waveform: Waveform): Commit {
 /** Something of a job's proof changed; the record begins with its first change. */
 export function proofCommit(job: Job, change: Partial<Proof>, field: string, entries: Entries = {}): Commit {
   return begunCommit(newProof(nowIso(), job), change, field, entries);
-}
-
-/** What was learned of a unit kept under its model: a new one, or one unit more of a known one, whose newer figures and circuit stand. */
-export function keepPatternCommit(
-  known: Pattern | undefined,
-  job: Job,
-  unit: AirConditioner,
-  wiring: Wiring | undefined,
-  work: FitLog | undefined,
-): Commit {
-  const label = "keep-model";
-  if (known === undefined) return { label, changes: [put(newPattern(birth(), job, unit, wiring, work))] };
-  const fresh = patternOf(unit, wiring, work);
-  const change = {
-    unit: { ...known.unit, ...fresh.unit },
-    wiring: fresh.wiring ?? known.wiring,
-    fitted: fresh.fitted ?? known.fitted,
-    works: { ...known.works, [job.id]: { at: nowIso(), minutes: minutesOf(work) } },
-  };
-  return { ...editCommit<Pattern>(known, change), label };
-}
-
-/** Takes a model out of the library. */
-export function deletePatternCommit(pattern: Pattern): Commit {
-  return { label: "delete-model", changes: [away(pattern)] };
 }
 
 /** Runs of a lesson turned into the next; nothing to undo. */

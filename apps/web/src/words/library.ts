@@ -15,6 +15,7 @@ export const LIBRARY = {
   search: "Model, board, color, trait",
   noMatch: "No model matches.",
   export: "Export the library",
+  notOut: "The library could not be exported. Nothing has changed. Try again.",
   remove: (model: string): string => `Delete ${model}`,
   note: "Note",
   link: "Library of models",

@@ -41,7 +41,9 @@ export async function wordsOfPlate(file: Blob): Promise<Result<PlateWords, Plate
   if (pixels === null) return fail("not-a-picture", "");
   const looks = await eye().ask((remote) => remote.prepare(pixels.width, pixels.height, pixels.data), { rank: 0 });
   if (!looks.ok) return fail(looks.reason === "too-long" ? "too-long" : "no-reader", looks.where);
-  const { endReader, lettersOf } = await import("./letters.ts");
+  const letters = await import("./letters.ts").catch(() => null);
+  if (letters === null) return fail("no-reader", "");
+  const { endReader, lettersOf } = letters;
   let timer: ReturnType<typeof setTimeout> | undefined;
   const late = new Promise<Result<PlateWords, PlateRefusal>>((settle) => {
     timer = setTimeout(() => {

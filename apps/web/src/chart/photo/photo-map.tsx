@@ -45,6 +45,9 @@ const ABOVE = 96;
 /** Step of the arrow keys, shares. */
 const KEY_STEP = 0.01;
 
+/** A place no further than the edge. */
+const within = ({ x, y }: Place): Place => ({ x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) });
+
 /** A photo with pins and ways on it, laid straight; a loupe stands over the finger that chooses a place. */
 export function PhotoMap({ url, ratio, corners, label, pins, paths, zoom, hand, onPlace, onDraw }: PhotoMapProps) {
   const [frame, width] = useWidth<HTMLDivElement>();
@@ -66,13 +69,9 @@ export function PhotoMap({ url, ratio, corners, label, pins, paths, zoom, hand, 
   );
   const shownAt = (event: React.PointerEvent<HTMLElement>): Place => {
     const box = event.currentTarget.getBoundingClientRect();
-    const within = (value: number): number => Math.min(1, Math.max(0, value));
-    return { x: within((event.clientX - box.left) / box.width), y: within((event.clientY - box.top) / box.height) };
+    return within({ x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height });
   };
-  const onPhoto = (spot: Place): Place => {
-    const { x, y } = straight.back(spot);
-    return { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
-  };
+  const onPhoto = (spot: Place): Place => within(straight.back(spot));
   const px = (spot: Place): Place => {
     const { x, y } = straight.there(spot);
     return { x: x * across, y: y * down };
@@ -113,7 +112,7 @@ export function PhotoMap({ url, ratio, corners, label, pins, paths, zoom, hand, 
             if (hand !== "place") return;
             const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
             const at = finger ?? { x: 0.5, y: 0.5 };
-            if (by !== undefined) setFinger({ x: at.x + KEY_STEP * (by[0] ?? 0), y: at.y + KEY_STEP * (by[1] ?? 0) });
+            if (by !== undefined) setFinger(within({ x: at.x + KEY_STEP * (by[0] ?? 0), y: at.y + KEY_STEP * (by[1] ?? 0) }));
             else if (event.key === "Enter") {
               onPlace?.(onPhoto(at));
               setFinger(null);

@@ -1,4 +1,4 @@
-import { keepPatternCommit } from "../../store/commands.ts";
+import { keepPatternCommit } from "../../store/library-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { RoofButton } from "../../ui/roof-button.tsx";

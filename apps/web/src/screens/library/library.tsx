@@ -1,6 +1,7 @@
 import { TEXT_MOST } from "@amp-saver/records";
 import { useState } from "react";
-import { deletePatternCommit, editCommit } from "../../store/commands.ts";
+import { editCommit } from "../../store/commands.ts";
+import { deletePatternCommit } from "../../store/library-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
@@ -21,10 +22,12 @@ export function LibraryScreen() {
   const { run, task } = useExchange();
   const patterns = usePatterns();
   const [words, setWords] = useState("");
+  const [notOut, setNotOut] = useState(false);
   const shown = patternsLike(patterns, words, measure);
   const units = patterns.reduce((sum, { works }) => sum + Object.keys(works).length, 0);
   const save = async (): Promise<void> => {
     const file = await run("out", (exchanger, tell) => exchanger.out({ what: "library", name: LIBRARY.title }, tell)).catch(() => null);
+    setNotOut(file === null);
     if (file !== null) saveFile(file.name, file.blob, file.blob.type);
   };
   return (
@@ -43,6 +46,11 @@ export function LibraryScreen() {
           <Button className="mt-2" disabled={task !== null} onClick={() => void save()}>
             {LIBRARY.export}
           </Button>
+          {notOut && (
+            <p role="alert" className="py-1 font-semibold text-lead">
+              {LIBRARY.notOut}
+            </p>
+          )}
         </div>
       )}
       {patterns.length > 0 && shown.length === 0 && <p className="py-3">{LIBRARY.noMatch}</p>}

@@ -1,6 +1,6 @@
 import { asId, newJob, newPattern, newUnit, newWiring, parseRecord, readRigFile, writeRigFile } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { patternFor, patternLines, patternsLike, plateTaken } from "./library.view.ts";
+import { circuitTaken, patternFor, patternLines, patternsLike, plateTaken } from "./library.view.ts";
 
 const now = "2026-07-01T08:00:00.000Z";
 const rig = asId("rig", "r");
@@ -42,6 +42,20 @@ describe("a model in one's library", () => {
     const taken = plateTaken(pattern, second);
     expect(taken).toMatchObject({ lockedRotorA: { value: 63, from: "typical" }, refrigerant: "R-454B" });
     expect(taken).not.toHaveProperty("ratedLoadA");
+  });
+
+  it("brings its circuit with nothing proven on it, whatever was proven on the one before", () => {
+    const { wiring } = pattern;
+    expect(wiring).not.toBeNull();
+    const before = {
+      ...newWiring(now, second),
+      leads: { a: "w1" },
+      proofs: { w1: { traced: true, onDiagram: true, reading: null, override: null } },
+    };
+    const after = { ...before, ...(wiring !== null && circuitTaken(wiring)) };
+    expect(after).toMatchObject({ lidLow: true, leads: {}, built: null });
+    expect(after.proofs).toEqual({});
+    expect(parseRecord(after)).toMatchObject({ ok: true });
   });
 
   it("is searched by model, part, color and trait", () => {

@@ -1,6 +1,6 @@
 import { figureText, type Measure } from "@amp-saver/core/figure";
 import { keysOf } from "@amp-saver/core/quantity";
-import { type AirConditioner, modelKey, PATTERN_FIGURES, type Pattern } from "@amp-saver/records";
+import { type AirConditioner, modelKey, PATTERN_FIGURES, type Pattern, type Wiring } from "@amp-saver/records";
 import type { Fields } from "../../store/commands.ts";
 import { FIT } from "../../words/fit.ts";
 import { LIBRARY } from "../../words/library.ts";
@@ -90,6 +90,9 @@ export function plateTaken(pattern: Pattern, unit: AirConditioner): Fields<AirCo
     }),
   };
 }
+
+/** A pattern's circuit taken over: nothing is proven, labeled or built on it yet, whatever was on the one before. */
+export const circuitTaken = (wiring: NonNullable<Pattern["wiring"]>): Fields<Wiring> => ({ ...wiring, proofs: {}, leads: {}, built: null });
 
 /** Patterns in which every word of a search is found: model, parts, colors, traits, note. */
 export function patternsLike(patterns: readonly Pattern[], words: string, measure: Measure): readonly Pattern[] {

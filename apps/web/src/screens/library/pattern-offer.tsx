@@ -8,7 +8,7 @@ import { useSettings } from "../../store/settings.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { LIBRARY } from "../../words/library.ts";
-import { PATTERN_GROUPS, type PatternGroup, patternFor, patternLines, plateTaken } from "./library.view.ts";
+import { circuitTaken, PATTERN_GROUPS, type PatternGroup, patternFor, patternLines, plateTaken } from "./library.view.ts";
 import { PatternGroupLines } from "./pattern-group.tsx";
 import { usePatterns } from "./use-patterns.ts";
 
@@ -29,7 +29,7 @@ function Offer({ bundle: { job, unit }, pattern }: { readonly bundle: JobBundle;
   const { wiring, fitted } = pattern;
   const take: Readonly<Record<PatternGroup, () => void>> = {
     plate: () => void commit(editCommit(unit, plateTaken(pattern, unit))),
-    wiring: () => wiring !== null && void commit(wiringCommit(unit, { ...wiring }, "library")),
+    wiring: () => wiring !== null && void commit(wiringCommit(unit, circuitTaken(wiring), "library")),
     fitted: () =>
       fitted !== null &&
       void commit(fitLogCommit(job, ({ mounting }) => ({ mounting: { ...fitted.mounting, clear: mounting.clear } }), "library", {}, {})),

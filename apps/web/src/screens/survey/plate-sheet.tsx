@@ -58,7 +58,11 @@ export function PlateSheet({ bundle: { unit, sources }, photo }: PlateSheetProps
     let gone = false;
     setReading(null);
     setSettled({});
-    void readingOf(state.words, kind).then((read) => !gone && setReading(read));
+    void readingOf(state.words, kind).then((read) => {
+      if (gone) return;
+      if (read === null) setState({ at: "refused", why: "too-long" });
+      else setReading(read);
+    });
     return () => {
       gone = true;
     };
