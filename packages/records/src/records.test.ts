@@ -151,7 +151,7 @@ describe("migration", () => {
     const lead = { color: "black", awg: 14, end: "ring" };
     expect(parseRecord({ ...starter, schema: 3, leads: { CAP: lead, ACTIVE: lead } })).toMatchObject({
       ok: true,
-      value: { schema: 4, leads: { CAP: lead, LINE: lead } },
+      value: { schema: 5, leads: { CAP: lead, LINE: lead } },
     });
     const wiring = records.find((r) => r.kind === "wiring")!;
     const built = { parts: [], conductors: [{ id: "link", color: "black", awg: 12, ends: ["k.T2", "starter.ACTIVE"] }] };

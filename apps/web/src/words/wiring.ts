@@ -119,7 +119,7 @@ export const STARTING_POINT_WORDS: Readonly<Record<string, string>> = {
 };
 
 export const PREPARE = {
-  views: { found: "As found", plan: "Plan", kit: "Kit" },
+  views: { found: "As found", plan: "Plan", sheet: "Maker’s sheet", kit: "Kit" },
   viewLabel: "Part of preparing",
   states: { found: "As found", todo: "To do", done: "Done" },
   stateLabel: "State of the wiring",

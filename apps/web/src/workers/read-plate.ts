@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "@amp-saver/core/quantity";
-import type { PlateKind, PlateReading, ReadWord, Turn } from "@amp-saver/core/study/plate-reading";
+import { type PlateKind, type PlateReading, type ReadWord, type Turn, textOf } from "@amp-saver/core/study/plate-reading";
 import type { PlateEye } from "./plate.worker.ts";
 import { WorkerQueue } from "./worker-queue.ts";
 
@@ -58,6 +58,15 @@ export async function wordsOfPlate(file: Blob): Promise<Result<PlateWords, Plate
   };
   const answer = read().catch((error: unknown) => fail("no-reader" as const, error instanceof Error ? error.message : String(error)));
   return Promise.race([answer, late]).finally(() => clearTimeout(timer));
+}
+
+/** The text of a printed page, line by line, from the look of which the reader is surer. Never rejects, and ends within its limits. */
+export async function textOfPage(file: Blob): Promise<Result<string, PlateRefusal>> {
+  const looks = await wordsOfPlate(file);
+  if (!looks.ok) return looks;
+  const sure = (words: readonly ReadWord[]): number => words.reduce((sum, { confidence }) => sum + confidence, 0);
+  const best = looks.value.toSorted((a, b) => sure(b.words) - sure(a.words))[0];
+  return ok(best === undefined ? "" : textOf(best.words));
 }
 
 /** What the words of a plate of this kind say; null where that came to no answer. */

@@ -1,4 +1,5 @@
 import { FAMILIES, FAMILY_LEADS } from "@amp-saver/core/network";
+import { SHEET_ACTS, SHEET_MOST, SHEET_PLACES } from "@amp-saver/core/study/maker-sheet";
 import { z } from "zod";
 import { asItWas, defineRecord, type RecordFrom } from "../define.ts";
 import { bounded, figure } from "../figure.ts";
@@ -19,6 +20,21 @@ const leadSchema = z.strictObject({
 });
 export type Lead = z.infer<typeof leadSchema>;
 
+const wireSchema = z.strictObject({
+  color: z.string().max(TEXT_MOST.color).nullable(),
+  lead: z.string().max(20).nullable(),
+  toward: z.literal(SHEET_PLACES).nullable(),
+  starters: z.boolean().nullable(),
+});
+const place = z.literal(SHEET_PLACES).nullable();
+const sheetStepSchema = z.strictObject({
+  act: z.literal(SHEET_ACTS),
+  wire: wireSchema.nullable(),
+  from: place,
+  to: place,
+  with: wireSchema.nullable(),
+});
+
 /** The lead of a module that takes the line's side was called otherwise. */
 const leadNamed: Step = (old) => {
   if (typeof old.leads !== "object" || old.leads === null || !("ACTIVE" in old.leads)) return old;
@@ -29,7 +45,12 @@ const leadNamed: Step = (old) => {
 /** A soft starter as its maker's sheet describes it: an entry of the user's own catalogue, for any rig. */
 export const starterRecord = defineRecord({
   kind: "starter",
-  migrations: { "starter-2-adds-leads": asItWas, "starter-3-adds-learning-rule": asItWas, "starter-4-names-line": leadNamed },
+  migrations: {
+    "starter-2-adds-leads": asItWas,
+    "starter-3-adds-learning-rule": asItWas,
+    "starter-4-names-line": leadNamed,
+    "starter-5-adds-sheet": asItWas,
+  },
   schema: (base) =>
     z.strictObject({
       ...base,
@@ -52,6 +73,11 @@ export const starterRecord = defineRecord({
       /** The same in figures, to conduct it by. */
       learningRule: learningRuleSchema.optional(),
       mounting: z.string().max(TEXT_MOST.prose).optional(),
+      /** Thinnest wire that may lengthen a lead. */
+      extensionAwg: z.number().int().min(4).max(24).optional(),
+      /** Its steps as printed, and what a person says a sentence means, by its text. */
+      sheet: z.string().max(SHEET_MOST).optional(),
+      sheetMeans: z.record(z.string().min(1).max(TEXT_MOST.prose), sheetStepSchema).optional(),
       /** What its lamp or code shows, and what the sheet says it means. */
       lamps: z
         .array(z.strictObject({ shows: z.string().min(1).max(TEXT_MOST.lampShows), means: z.string().min(1).max(TEXT_MOST.lampMeans) }))
@@ -59,7 +85,7 @@ export const starterRecord = defineRecord({
         .optional(),
     }),
   references: [],
-  merge: { entries: ["leads"] },
+  merge: { entries: ["leads", "sheetMeans"] },
 });
 export type Starter = RecordFrom<typeof starterRecord>;
 

@@ -2,7 +2,6 @@ import type { FitLog, Job } from "@amp-saver/records";
 import type { WiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { kitSentence } from "./crimp-sheet.tsx";
-import { JUMPER_AWG } from "./switches.view.ts";
 import type { PlanView } from "./wiring.view.ts";
 
 /** Something to pack: the name under which it is ticked, and what it is. */
@@ -18,7 +17,7 @@ export function packList(view: PlanView, names: WiringNames): Readonly<Record<"k
   return {
     kit: [
       ...view.kit.map((line) => ({ key: `kit ${line.what} ${line.color} ${line.needed}`, text: kitSentence(line, names) })),
-      ...view.extras.map((extra) => ({ key: `kit ${extra}`, text: PLAN.extras[extra](names.size(JUMPER_AWG)) })),
+      ...view.extras.map((extra) => ({ key: `kit ${extra}`, text: PLAN.extras[extra](names.size(view.jumperAwg)) })),
     ],
     tools: listed("tool", PLAN.toolList),
     consumables: listed("consumable", PLAN.consumableList),

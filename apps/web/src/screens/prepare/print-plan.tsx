@@ -14,7 +14,6 @@ import { boxPhotos, pinTargets } from "../photos/pinned.view.ts";
 import { endSentence, kitSentence, spliceSentences } from "./crimp-sheet.tsx";
 import { mapOnPaper } from "./map-svg.tsx";
 import { allStates } from "./steps.view.ts";
-import { JUMPER_AWG } from "./switches.view.ts";
 import { leadsOf, type PlanView, wireProof } from "./wiring.view.ts";
 import { type WordedStep, wordedRestore, wordedSteps } from "./worded-steps.ts";
 
@@ -87,7 +86,7 @@ function sheet(
       crimps(view, names),
       { text: PLAN.pullSource, style: "small" },
       { text: PLAN.kit, style: "head" },
-      { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.size(JUMPER_AWG)))] },
+      { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.size(view.jumperAwg)))] },
       { text: PLAN.splices, style: "head" },
       { ul: [...spliceSentences(names.measure)], fontSize: 9.5 },
       {

@@ -6,6 +6,7 @@ import { measuredPins, type Ohms, type PinName, solveWindings, type WindingFault
 import { type Crimp, terminalKit, type WireEnd, wireEnds } from "@amp-saver/core/study/wire-ends";
 import {
   type BlockReason,
+  JUMPER,
   type PlanOptions,
   type PlanStep,
   planWiring,
@@ -47,6 +48,7 @@ function optionsOf(wiring: Wiring, starter: Starter | undefined): PlanOptions {
     ...(wiring.tap !== null && { tap: wiring.tap }),
     ...(wiring.aid !== null && { aid: wiring.aid }),
     jumper: needsJumper(wiring),
+    ...(starter?.extensionAwg !== undefined && { jumperAwg: starter.extensionAwg }),
     measured: measuredOf(wiring),
   };
 }
@@ -107,6 +109,8 @@ export interface PlanView {
   readonly kit: ReturnType<typeof terminalKit>;
   /** Conductors that are opened or cut: those to prove first. */
   readonly opened: readonly string[];
+  /** Gauge of what lengthens a lead. */
+  readonly jumperAwg: number;
   readonly cuts: number;
   readonly moved: number;
   /** What the kit needs besides: a wire between two boxes, a short one under a board's tab. */
@@ -139,6 +143,7 @@ export function planView(wiring: Wiring, starter: Starter | undefined): PlanView
     ends,
     kit: terminalKit(ends),
     opened: [...new Set(opened)],
+    jumperAwg: options.jumperAwg ?? JUMPER.awg,
     cuts: steps.filter((s) => s.do === "cut").length,
     moved: new Set(touched.map((s) => s.conductor)).size,
     extras: extrasOf(wiring, options, begun, steps),

@@ -22,7 +22,6 @@ import { wiringNames } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { QuoteFigures } from "../choose/quote-figures.tsx";
 import { kitSentence } from "../prepare/crimp-sheet.tsx";
-import { JUMPER_AWG } from "../prepare/switches.view.ts";
 import { roofWork } from "./roof.view.ts";
 
 /** The work over a whole roof: the order that wastes no rest, one kit, one quote. */
@@ -105,13 +104,14 @@ export function RoofWorkScreen({ bundle }: { readonly bundle: RigBundle }) {
           <>
             <SectionHeading spaced>{ROOF_WORK.kit}</SectionHeading>
             <ul className="text-body">
-              {[...work.kit.map((line) => kitSentence(line, names)), ...work.extras.map((e) => PLAN.extras[e](names.size(JUMPER_AWG)))].map(
-                (text) => (
-                  <li key={text} className="border-b border-hair py-1">
-                    {text}
-                  </li>
-                ),
-              )}
+              {[
+                ...work.kit.map((line) => kitSentence(line, names)),
+                ...work.extras.map((e) => PLAN.extras[e](names.size(work.jumperAwg))),
+              ].map((text) => (
+                <li key={text} className="border-b border-hair py-1">
+                  {text}
+                </li>
+              ))}
             </ul>
           </>
         )}

@@ -1,5 +1,6 @@
 import type { QuotePrices } from "@amp-saver/core/study/quote";
 import { type RoofOrder, roofOrder } from "@amp-saver/core/study/roof-order";
+import { JUMPER } from "@amp-saver/core/study/wiring-plan";
 import { type AirConditioner, type FitLog, newWiring } from "@amp-saver/records";
 import type { RigBundle } from "../../store/bundle.ts";
 import { type QuoteView, roofQuote } from "../choose/quote.view.ts";
@@ -23,6 +24,8 @@ export interface RoofWork {
   readonly order: RoofOrder;
   readonly kit: PlanView["kit"];
   readonly extras: PlanView["extras"];
+  /** The thickest of what lengthens leads. */
+  readonly jumperAwg: number;
   readonly quote: QuoteView | null;
 }
 
@@ -54,6 +57,7 @@ export function roofWork(bundle: RigBundle, works: readonly FitLog[], starterUsd
     order,
     kit: mergedKit(planned.map(({ plan }) => plan.kit)),
     extras: [...new Set(planned.flatMap(({ plan }) => plan.extras))],
+    jumperAwg: Math.min(JUMPER.awg, ...planned.map(({ plan }) => plan.jumperAwg)),
     quote:
       planned.length === 0
         ? null

@@ -35,7 +35,7 @@ export function readSheet(
   means: Readonly<Record<string, SheetStep>> = {},
 ): readonly SheetSentence[] {
   let context: Context = { wire: null, freed: null };
-  return text.split("\n").flatMap((line, n) =>
+  return linesOf(text).flatMap(({ text: line, n }) =>
     sentencesOf(line).flatMap((sentence): readonly SheetSentence[] => {
       const told = means[sentence];
       const read = told === undefined ? stepsOf(sentence, leads, context) : ok([told]);
@@ -45,6 +45,17 @@ export function readSheet(
       return read.value.map((step) => ({ line: n, text: sentence, step, doubt: null }));
     }),
   );
+}
+
+/** Lines of a sheet; one that goes on in small letters what the line before did not end belongs to it. */
+function linesOf(text: string): readonly { readonly text: string; readonly n: number }[] {
+  const lines: { text: string; n: number }[] = [];
+  for (const [n, line] of text.split("\n").entries()) {
+    const last = lines.at(-1);
+    if (last !== undefined && /^\s*[a-z]/.test(line) && /[\w,]\s*$/.test(last.text)) last.text = `${last.text.trimEnd()} ${line.trim()}`;
+    else lines.push({ text: line, n });
+  }
+  return lines;
 }
 
 /** A line without its number, in sentences with one act each. */

@@ -7,6 +7,13 @@ const ROW_SHARE = 0.6;
 /** Words beyond which a row's own slope is followed. */
 const SLOPE_WORDS = 2;
 
+/** The words of a page as lines of text, top to bottom. */
+export function textOf(words: readonly ReadWord[]): string {
+  return rowsOf(words)
+    .map((row) => row.map(({ text }) => text).join(" "))
+    .join("\n");
+}
+
 /** The height of an ordinary letter, pixels; 1 where nothing was read. */
 export function letterHeightOf(words: readonly ReadWord[]): number {
   return words.length === 0 ? 1 : median(words.map(({ box }) => heightOf(box)));

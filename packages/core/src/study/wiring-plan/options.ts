@@ -26,6 +26,8 @@ export interface PlanOptions {
   readonly aid?: (typeof AID_WAYS)[number];
   /** What leads to common is longer than the starter's leads: in a second box, or beyond their reach. */
   readonly jumper?: boolean;
+  /** Gauge of what lengthens a lead, where the starter's sheet asks for a thicker one than usual. */
+  readonly jumperAwg?: number;
   /** Compressor pins of conductors by their ohms; a circuit as found that says otherwise is refused. */
   readonly measured?: Readonly<Record<string, PinName>>;
   /** Insulation and gauge of the leads by their neutral names. */

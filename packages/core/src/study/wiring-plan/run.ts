@@ -64,13 +64,15 @@ function lead(name: string): string {
 }
 
 /** A circuit with the starter beside it, its leads still free: what the steps begin from. */
-export function withStarter(netlist: Netlist, { family, leads, jumper }: PlanOptions): Netlist {
+export function withStarter(netlist: Netlist, { family, leads, jumper, jumperAwg }: PlanOptions): Netlist {
   const pin = netlist.parts.find((p) => p.kind === "compressor");
   const shared = pin !== undefined && soleWire(netlist, terminal(pin.id, "R")) === null;
   const names = FAMILY_LEADS[family].filter((name) => name !== "LINE" && (name !== "RUN" || shared));
   const conductors = names.map((name): Conductor => ({ id: lead(name), ...(leads?.[name] ?? USUAL_LEAD), ends: [lead(name), null] }));
   const jumpers =
-    jumper === true ? COMMON_LEADS[family].map((name): Conductor => ({ id: jumperOf(name), ...JUMPER, ends: [null, null] })) : [];
+    jumper === true
+      ? COMMON_LEADS[family].map((name): Conductor => ({ id: jumperOf(name), ...JUMPER, awg: jumperAwg ?? JUMPER.awg, ends: [null, null] }))
+      : [];
   return {
     parts: [...netlist.parts, { id: STARTER, kind: "starter", family }],
     conductors: [...netlist.conductors, ...conductors, ...jumpers],
