@@ -15,6 +15,7 @@ const STAGES = [
   "choose",
   "prepare/found",
   "prepare/plan",
+  "prepare/sheet",
   "prepare/kit",
   "before",
   "isolate",

@@ -94,6 +94,7 @@ export const MAKER = {
   missing: "Left out by the sheet",
   missingHelp: "The plan of this unit has these steps and the sheet does not.",
   correct: "Say what it means",
+  correcting: "Correct a step that was misread",
   told: "As you said it means",
   forget: "Read it again from the text",
   act: "What to do",

@@ -38,6 +38,18 @@ export function plainWiring(unit: AirConditioner, now: string): Wiring {
 /** The sheet's learning in figures. */
 export const SHEET_RULE = { runs: 5, mostRuns: 5, runS: 30, restS: 240 } as const;
 
+/** The steps of that sheet as printed: written for a plainer unit than the demo's rear one. */
+const ROOF_STEPS = `1. Turn off all power and discharge the capacitor.
+2. Remove the white wire going to compressor R from the C terminal of the run capacitor.
+3. Splice the gray lead to the wire going to compressor R.
+4. Connect the orange lead to the C terminal of the run capacitor.
+5. Connect the violet lead to HERM.
+6. Remove the start capacitor.
+7. Connect the pink lead to T1 of the contactor.
+8. Mount the starter with its leads down.
+9. If a lead must be extended, use 12 AWG or heavier.
+10. Run it 5 times and wait at least 5 minutes between starts.`;
+
 /** What the invented sheet of the roof class says beside its ratings. */
 export const ROOF_SHEET: Partial<Starter> = {
   family: "F4",
@@ -50,6 +62,7 @@ export const ROOF_SHEET: Partial<Starter> = {
   delayS: 300,
   learning: "Five starts of half a minute, four to five minutes of rest between them, on a strong source.",
   learningRule: SHEET_RULE,
+  sheet: ROOF_STEPS,
   mounting: "Leads down, never flat on its back, clear of fan and tubing.",
   lamps: [
     { shows: "dark", means: "no fault kept" },

@@ -19,6 +19,7 @@ import { PREPARE } from "../../words/wiring.ts";
 import { provedAt } from "../isolate/isolate.view.ts";
 import { Photos } from "../photos/photos.tsx";
 import { MapFrame } from "../prepare/map-frame.tsx";
+import { SheetNote } from "../prepare/sheet-note.tsx";
 import { StepList } from "../prepare/step-list.tsx";
 import { opens } from "../prepare/steps.view.ts";
 import { TwoFaces } from "../prepare/two-faces.tsx";
@@ -116,6 +117,7 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
             compact
           />
         </TwoFaces>
+        <SheetNote bundle={bundle} view={plan} />
         {next !== undefined && <p className="py-2 text-body text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
         {barred && (
           <p role="alert" className="py-2 font-semibold text-lead">

@@ -1,5 +1,5 @@
 import type { Starter } from "@amp-saver/records";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { type Changing, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useSettings } from "../../store/settings.tsx";
@@ -7,6 +7,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { Tick } from "../../ui/tick.tsx";
 import { limitSentence, MAKER } from "../../words/maker-sheet.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { BlockedPlan } from "./blocked-plan.tsx";
@@ -21,6 +22,7 @@ export function MakerSheetPart(props: PartProps) {
   const { bundle, starter, view, names } = props;
   const { commit } = useStore();
   const beside = useMemo(() => sheetView(starter, view), [starter, view]);
+  const [correcting, setCorrecting] = useState(false);
   const question = MAKER.question(bundle.unit.name);
   if (!view.plan.ok) return <BlockedPlan {...props} question={question} />;
   if (starter === undefined)
@@ -46,6 +48,7 @@ export function MakerSheetPart(props: PartProps) {
         {beside !== null && (
           <>
             <SectionHeading>{MAKER.lines}</SectionHeading>
+            <Tick label={MAKER.correcting} ticked={correcting} onChange={setCorrecting} />
             <ol>
               {beside.rows.map((row, n) => (
                 <SheetLine
@@ -56,6 +59,7 @@ export function MakerSheetPart(props: PartProps) {
                   names={names}
                   view={view}
                   starter={starter}
+                  correcting={correcting}
                   onTold={(step) =>
                     save((kept) => ({ sheetMeans: { ...kept.sheetMeans, [row.sentence.text]: step } }), `sheet ${row.sentence.text}`)
                   }
@@ -67,7 +71,7 @@ export function MakerSheetPart(props: PartProps) {
               ))}
             </ol>
             {beside.missing.length > 0 && (
-              <section>
+              <section className="mt-3">
                 <SectionHeading>{MAKER.missing}</SectionHeading>
                 <p className="py-1 text-ink2">{MAKER.missingHelp}</p>
                 <ul className="list-disc pl-5">
@@ -99,7 +103,7 @@ interface LimitsProps {
 function Limits({ rows, onUse }: LimitsProps) {
   const { measure } = useSettings();
   return (
-    <section>
+    <section className="mt-4">
       <SectionHeading>{MAKER.limits}</SectionHeading>
       <p className="py-1 text-ink2">{rows.length === 0 ? MAKER.noLimits : MAKER.limitsHelp}</p>
       <ul>

@@ -13,6 +13,7 @@ import { BlockedPlan } from "./blocked-plan.tsx";
 import { MapFrame } from "./map-frame.tsx";
 import type { PartProps } from "./part-props.ts";
 import { PlanOptionsForm } from "./plan-options.tsx";
+import { SheetNote } from "./sheet-note.tsx";
 import { StepList } from "./step-list.tsx";
 import { allStates, opens } from "./steps.view.ts";
 import { TwoFaces } from "./two-faces.tsx";
@@ -89,6 +90,7 @@ export function PlanScreen(props: PartProps) {
         </TwoFaces>
       </Evidence>
       <Rail>
+        <SheetNote bundle={bundle} view={view} />
         <StepList
           steps={worded}
           at={step}

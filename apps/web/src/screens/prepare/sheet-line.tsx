@@ -16,12 +16,14 @@ interface SheetLineProps {
   readonly names: WiringNames;
   readonly view: PlanView;
   readonly starter: Starter;
+  /** Whether a sentence that was understood may be corrected, too. */
+  readonly correcting: boolean;
   readonly onTold: (step: SheetStep) => void;
   readonly onForget: () => void;
 }
 
 /** A sentence of the sheet, whether it fits, why not, and what to do here instead. */
-export function SheetLine({ row, here, names, view, starter, onTold, onForget }: SheetLineProps) {
+export function SheetLine({ row, here, names, view, starter, correcting, onTold, onForget }: SheetLineProps) {
   const { sentence, verdict, differences, brings } = row;
   const told = starter.sheetMeans?.[sentence.text] !== undefined;
   const off = verdict === "disagrees" || verdict === "open";
@@ -47,14 +49,16 @@ export function SheetLine({ row, here, names, view, starter, onTold, onForget }:
         </p>
       ))}
       {told && <p className="text-small text-ink2">{MAKER.told}</p>}
-      <Fold label={MAKER.correct}>
-        <SheetMeaning key={String(told)} step={sentence.step} view={view} starter={starter} onTold={onTold} />
-        {told && (
-          <Button look="quiet" onClick={onForget}>
-            {MAKER.forget}
-          </Button>
-        )}
-      </Fold>
+      {(off || told || correcting) && (
+        <Fold label={MAKER.correct}>
+          <SheetMeaning key={String(told)} step={sentence.step} view={view} starter={starter} onTold={onTold} />
+          {told && (
+            <Button look="quiet" onClick={onForget}>
+              {MAKER.forget}
+            </Button>
+          )}
+        </Fold>
+      )}
     </li>
   );
 }

@@ -35,6 +35,8 @@ export const METHOD = [
       "The wiring as found comes from what you select. Wire color proves nothing, so look and correct it.",
       "The plan changes as few wires as the starter allows, and prefers what needs no cut.",
       "Each step is checked against the circuit: nothing loose, nothing joined that must not be.",
+      "The maker’s sheet is read sentence by sentence and followed on paper: what does not fit is named.",
+      "Where the sheet limits more strictly than this app, the sheet counts.",
       "The kit lists each terminal by tab size and wire gauge. Crimp and pull each one before the ladder.",
     ],
     source: COMMON_PRACTICE,

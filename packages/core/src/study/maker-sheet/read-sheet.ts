@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from "../../quantity/index.ts";
+import { limitsIn } from "./limits.ts";
 import { isAidPlace, type SheetAct, type SheetDoubt, type SheetPlace, type SheetSentence, type SheetStep, type SheetWire } from "./step.ts";
 import {
   ACT_WORDS,
@@ -76,8 +77,8 @@ type Mention = { readonly at: number; readonly end: number } & (
 
 function stepsOf(text: string, leads: readonly string[], context: Context): Result<readonly SheetStep[], SheetDoubt> {
   const act = actOf(text);
-  if (act === null) return fail("no-act", text);
-  const bare: SheetStep = { act, wire: null, from: null, to: null, with: null };
+  const bare: SheetStep = { act: act ?? "other", wire: null, from: null, to: null, with: null };
+  if (act === null) return limitsIn(text).length > 0 ? ok([bare]) : fail("no-act", text);
   if (act === "mount" || act === "isolate" || act === "learn" || act === "look" || act === "other") return ok([bare]);
   const mentions = mentionsOf(text, leads);
   if (mentions.some((m) => m.kind === "unclear")) return fail("which-c", text);

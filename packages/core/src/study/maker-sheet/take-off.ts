@@ -44,7 +44,8 @@ export function judgeLift(table: Table, { wire, from, act }: SheetStep, n: numbe
 function meantStep(table: Table, found: readonly string[], near: readonly Terminal[] | null): number | undefined {
   const there = table.find((s) => opens(s) && (near === null ? found.includes(wholeOf(s.conductor ?? "")) : near.includes(s.at ?? "")));
   const open = there.filter((k) => !table.used.has(k));
-  return open.find((k) => found.includes(table.wireOf(k))) ?? open[0];
+  const serves = (k: number): boolean => table.unit.plan.steps[k]?.why !== "aid-off" && table.unit.plan.steps[k]?.why !== "orphan-kept";
+  return open.find((k) => found.includes(table.wireOf(k))) ?? open.find(serves) ?? open[0];
 }
 
 function unplanned(table: Table, wire: SheetWire, found: readonly string[], near: readonly Terminal[] | null, n: number): Judged {
