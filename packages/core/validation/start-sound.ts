@@ -5,6 +5,12 @@ export const SAMPLE_HZ = 8000;
 /** Share of the growl that a running motor's iron hums with (assumed; no source). */
 const FLUX_SHARE = 0.15;
 
+/** How fast an engine is dragged down, and how slowly it comes back, s (assumed; no source). */
+const DRAG_S = 0.1;
+const BACK_S = 0.5;
+/** The lowest such an engine comes to, Hz below where it was. */
+export const lowestDropHz = (dropHz: number): number => dropHz * Math.exp(-DRAG_S / BACK_S);
+
 /** How a start is heard: what else sounds beside it, and how loud its growl is over the noise, dB. */
 export interface Scene {
   readonly seed: number;
@@ -13,6 +19,10 @@ export interface Scene {
   readonly engine: boolean;
   readonly voices: boolean;
   readonly secondUnit: boolean;
+  /** By how much an engine is dragged down at once, line frequency, Hz; it comes back within about a second. */
+  readonly dropHz?: number;
+  /** When it is switched off again, s from the beginning; absent for never. */
+  readonly offS?: number;
 }
 
 /** Noise whose power falls with frequency, of one root mean square (P. Kellet's filter, from memory). */
@@ -102,19 +112,22 @@ export function soundOfStart(
   const blather = scene.voices ? voices(random, length) : null;
   let row = 0;
   let rotor = 0;
+  let w = 0;
   for (let k = 0; k < length; k++) {
     const t = k / SAMPLE_HZ - onS;
+    const isOff = scene.offS !== undefined && k / SAMPLE_HZ > scene.offS;
+    const dragged = t < 0 ? 0 : (scene.dropHz ?? 0) * Math.exp(-t / BACK_S) * Math.min(1, t / DRAG_S);
+    w += (2 * Math.PI * 2 * (lineHz - dragged)) / SAMPLE_HZ;
     while (row < cycles.length - 1 && cycles[row]!.t < t) row++;
     const { compressorA, radS } = cycles[row]!;
     // Force in the iron goes with the square of the flux, which is there as long as volts are; the rest of it goes with the current.
-    const hum = t < 0 ? 0 : growl * (FLUX_SHARE + (1 - FLUX_SHARE) * (compressorA / most) ** 1.3);
+    const hum = t < 0 || isOff ? 0 : growl * (FLUX_SHARE + (1 - FLUX_SHARE) * (compressorA / most) ** 1.3);
     const slip = Math.max(0, 1 - radS / (2 * Math.PI * lineHz));
-    const w = 2 * Math.PI * 2 * lineHz * (k / SAMPLE_HZ);
     const beat = 1 + 0.3 * slip * Math.sin(2 * Math.PI * 2 * slip * lineHz * t);
     rotor += radS / SAMPLE_HZ;
     let value =
       noise[k]! + hum * beat * (Math.sin(w + phases[0]!) + 0.4 * Math.sin(2 * w + phases[1]!) + 0.2 * Math.sin(3 * w + phases[2]!));
-    if (t > 0) value += 0.15 * growl * Math.sin(rotor);
+    if (t > 0 && !isOff) value += 0.15 * growl * Math.sin(rotor);
     if (scene.fan) value += 0.5 * Math.sin(2 * Math.PI * 87 * (k / SAMPLE_HZ) + phases[3]!) + 0.4 * noise[(k * 7) % length]!;
     if (scene.secondUnit) value += 0.12 * growl * Math.sin(w + phases[4]!);
     if (scene.engine)

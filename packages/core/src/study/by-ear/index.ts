@@ -1,1 +1,2 @@
+export { Listener, runsAndRests } from "./listener.ts";
 export { type Heard, type HeardStart, hearStarts } from "./run.ts";

@@ -18,4 +18,16 @@ export const BY_EAR_PARAMS = {
   goesOnDb: { label: "Least hum over the noise while it runs on", unit: "dB", value: 13, min: 2, max: 30, source: TRIED },
   steadyHz: { label: "Most that a hum of the line wavers, root mean square", unit: "Hz", value: 1.5, min: 0.2, max: 10, source: TRIED },
   beforeS: { label: "Time before a rise that it is set against", unit: "s", value: 1.5, min: 0.3, max: 10, source: TRIED },
+  mostDropHz: {
+    label: "Most that an engine is dragged down and still followed, line frequency",
+    unit: "Hz",
+    value: 4,
+    min: 1,
+    max: 8,
+    source: TRIED,
+  },
+  leastDropHz: { label: "Least of that which is told", unit: "Hz", value: 0.5, min: 0.1, max: 3, source: TRIED },
+  endS: { label: "Time over which the hum must be gone where it ends", unit: "s", value: 1, min: 0.2, max: 5, source: TRIED },
+  endDb: { label: "Least fall of the hum where it ends", unit: "dB", value: 6, min: 3, max: 20, source: TRIED },
+  keptS: { label: "How much of what is listened to is kept at hand", unit: "s", value: 30, min: 10, max: 120, source: TRIED },
 } as const satisfies ParamTable;

@@ -14,6 +14,11 @@ export interface HeardStart {
   readonly outcome: "ran" | "stalled" | "cut-off";
   /** When the hum ended, s; null where it goes on to the end. */
   readonly endS: number | null;
+  /** By how much the line's frequency was lower while it started than after, Hz: an engine that is dragged down. Null where it was not. */
+  readonly dropHz: number | null;
+  /** Its hum once it ran, dB of full scale, and that hum's frequency, Hz; null where it came to none. */
+  readonly humDb: number | null;
+  readonly humHz: number | null;
   /** Another motor hummed before: whether this one ran on is then less than certain. */
   readonly beside: boolean;
 }
@@ -77,21 +82,28 @@ function onsetFrom(hum: Hum, from: number): number | null {
   return null;
 }
 
-/**
- * Whether a stretch hums: at the line's frequency, or as little off it as a window over all of it tells apart;
- * and so does either half of it at the same frequency, which no voice holds.
- */
-function hums(sound: Sound, hz: number, fromS: number, toS: number): boolean {
-  const over = (by: number, from: number, to: number): number => {
-    const { levelDb, noiseDb } = toneIn(sound, hz + by, from, to);
+/** How far a tone in a stretch is over the noise beside it, dB; the less loud half of the stretch, too: no voice holds a tone. */
+function toneOver(sound: Sound, hz: number, fromS: number, toS: number): { readonly whole: number; readonly half: number } {
+  const over = (from: number, to: number): number => {
+    const { levelDb, noiseDb } = toneIn(sound, hz, from, to);
     return levelDb - noiseDb;
   };
-  const most = NEAR_HZ.toSorted((a, b) => over(b, fromS, toS) - over(a, fromS, toS))[0]!;
   const halfway = (fromS + toS) / 2;
-  const least = P.goesOnDb.value;
-  return over(most, fromS, toS) > least && Math.min(over(most, fromS, halfway), over(most, halfway, toS)) > least - (2 * HALF_DB) / 3;
+  return { whole: over(fromS, toS), half: Math.min(over(fromS, halfway), over(halfway, toS)) };
+}
+
+/** The frequency at which a stretch hums, at one of some distances from `hz`; null where it hums at none, by so many dB more than usual. */
+function humIn(sound: Sound, hz: number, fromS: number, toS: number, away: readonly number[] = NEAR_HZ, moreDb = 0): number | null {
+  const least = P.goesOnDb.value + moreDb;
+  const loudest = away
+    .map((by) => ({ hz: hz + by, whole: toneOver(sound, hz + by, fromS, toS).whole }))
+    .toSorted((a, b) => b.whole - a.whole)[0]!;
+  if (loudest.whole <= least) return null;
+  return toneOver(sound, loudest.hz, fromS, toS).half > least - (2 * HALF_DB) / 3 ? loudest.hz : null;
 }
 const NEAR_HZ = [0, -0.2, 0.2, -0.4, 0.4, -0.6, 0.6];
+/** Where a line comes back to from the lowest it may be dragged to, Hz of its hum, in steps that a stretch of two seconds tells apart. */
+const FAR_HZ = Array.from({ length: Math.round((2 * P.mostDropHz.value) / 0.4) }, (_, k) => 0.8 + 0.4 * k);
 
 function startAt(sound: Sound, hz: number, hum: Hum, onset: number): HeardStart | null {
   const { levelDb, hopS } = hum;
@@ -100,42 +112,76 @@ function startAt(sound: Sound, hz: number, hum: Hum, onset: number): HeardStart 
   const most = Math.min(levelDb.length - 1, onset + windowsOf(P.mostS.value, hum));
   const plateau = Math.max(...between(levelDb, onset + Math.floor(over / 2), Math.min(most, onset + over + least + 1)));
   const timeOf = (k: number): number => (k + over / 2) * hopS;
-  // Another pitch than the line's is none of its motors.
-  if (Math.abs(middleHz(hum, onset + Math.floor(over / 2), onset + over + least) - hz) > P.steadyHz.value) return null;
   const low = plateau - P.fallDb.value;
   let down = onset + Math.max(1, Math.floor(over / 2));
   // A growl swells and sinks with the slip: it is down once it does not come back.
   const stays = (k: number): boolean => Math.max(SILENCE_DB, ...between(levelDb, k, k + 4 * over)) < low + P.fallDb.value / 2;
   while (down < most && !(levelDb[down]! < low && stays(down))) down++;
   const on = windowsOf(P.staysS.value, hum);
+  const bare = { onsetS: timeOf(onset), toSpeedS: null, toleranceS: 0, endS: null, dropHz: null, humDb: null, humHz: null, beside: false };
+  // Another pitch than the line's is none of its motors.
+  const pitch = middleHz(hum, onset + Math.floor(over / 2), onset + over + least);
+  const atLine = Math.abs(pitch - hz) <= P.steadyHz.value;
   if (down >= most) {
-    if (waverOf(hum, onset + over, most) > P.steadyHz.value) return null;
-    return { onsetS: timeOf(onset), toSpeedS: null, toleranceS: 0, outcome: "stalled", endS: null, beside: false };
+    if (levelDb.length <= onset + windowsOf(P.mostS.value, hum)) return null;
+    if (!atLine || waverOf(hum, onset + over, most) > P.steadyHz.value) return null;
+    return { ...bare, outcome: "stalled" };
   }
-  const settled = middle(levelDb, down + over, down + over + on);
   // What is not heard to its end is not told.
   if (down + over + on > levelDb.length) return null;
-  const goesOn = hums(sound, hz, timeOf(down + over), timeOf(down + over + on));
-  const beside = hums(sound, hz, timeOf(onset) - P.beforeS.value, timeOf(onset) - P.windowS.value);
-  if (waverOf(hum, onset + Math.floor(over / 2), down, plateau - 2 * P.fallDb.value) > P.steadyHz.value) return null;
-  if (!goesOn) {
+  const steady = waverOf(hum, onset + Math.floor(over / 2), down, plateau - 2 * P.fallDb.value) <= P.steadyHz.value;
+  const [fromS, toS] = [timeOf(down + over), timeOf(down + over + on)];
+  const near = atLine && steady ? humIn(sound, hz, fromS, toS) : null;
+  const humHz = near ?? humIn(sound, Math.min(pitch, hz), fromS, toS, FAR_HZ, FAR_MORE_DB);
+  const beside = humIn(sound, hz, timeOf(onset) - P.beforeS.value, timeOf(onset) - P.windowS.value) !== null;
+  if (humHz === null) {
     const lasted = timeOf(down) - timeOf(onset);
-    if (lasted < P.staysS.value / 2) return null;
-    return { onsetS: timeOf(onset), toSpeedS: null, toleranceS: 0, outcome: "cut-off", endS: timeOf(down), beside };
+    if (!atLine || !steady || lasted < P.staysS.value / 2) return null;
+    return { ...bare, outcome: "cut-off", endS: timeOf(down), beside };
   }
+  const settled = middle(levelDb, down + over, down + over + on);
   // Half of the fall, in decibels: where the current falls fastest.
   const half = (plateau + settled) / 2;
   let at = down;
   while (at > onset && levelDb[at - 1]! < half) at--;
   while (at < most && levelDb[at]! > half) at++;
+  const dragged = near === null ? (humHz - lowestHz(hum, onset + Math.floor(over / 2), at)) / 2 : 0;
   return {
-    onsetS: timeOf(onset),
+    ...bare,
     toSpeedS: (at - onset) * hopS,
     toleranceS: P.windowS.value / 2 + hopS,
     outcome: "ran",
-    endS: null,
+    endS: endOf(sound, humHz, settled, toS),
+    dropHz: dragged >= P.leastDropHz.value ? dragged : null,
+    humDb: settled,
+    humHz,
     beside,
   };
+}
+
+/** How much louder than usual a hum must be that is looked for at many places. */
+const FAR_MORE_DB = 3;
+/** Share of windows that may lie below the lowest frequency told. */
+const LOWEST_SHARE = 0.15;
+
+function lowestHz(hum: Hum, from: number, to: number): number {
+  const own = between(hum.hz, from, Math.max(to, from + 1)).toSorted((a, b) => a - b);
+  return own[Math.floor(LOWEST_SHARE * own.length)]!;
+}
+
+/** When a hum that ran ends: from there on it stays below its own level; null where it goes on. */
+export function endOf(sound: Sound, humHz: number, humDb: number, fromS: number): number | null {
+  const from = Math.round(fromS * sound.sampleHz);
+  const rest = { samples: sound.samples.subarray(from), sampleHz: sound.sampleHz };
+  const { levelDb, hopS } = followHum(rest, humHz);
+  const span = Math.max(1, Math.round(P.endS.value / hopS));
+  let power = 0;
+  const powers = levelDb.map((level) => 10 ** (level / 10));
+  for (let k = 0; k < powers.length; k++) {
+    power += powers[k]! - (k >= span ? powers[k - span]! : 0);
+    if (k + 1 >= span && 10 * Math.log10(power / span + 1e-14) < humDb - P.endDb.value) return fromS + (k + 1 - span) * hopS;
+  }
+  return null;
 }
 
 function startsIn(sound: Sound, hz: number): readonly HeardStart[] {
