@@ -36,10 +36,10 @@ export const PHONE: Screen = { width: 390, height: 844, phone: true };
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
 
 /** Starts a browser and notes its process, so that the run's end can end it where this worker no longer does. */
-async function launch(userDataDir: string | null = null): Promise<Browser> {
+async function launch(userDataDir: string | null = null, flags: readonly string[] = []): Promise<Browser> {
   const browser = await puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-    args: FLAGS,
+    args: [...FLAGS, ...flags],
     ...(userDataDir === null ? {} : { userDataDir }),
   });
   const note = join(inject("browsers"), String(browser.process()?.pid));
@@ -63,11 +63,17 @@ async function sharedBrowser(): Promise<Browser> {
 }
 
 /** Opens the app at a path, at the table or on a phone: from an empty profile, unless a kept one is named, which has a browser of its own. */
-export async function openApp(path = "/", screen: Screen = TABLE, address = inject("address"), kept?: string): Promise<Session> {
+export async function openApp(
+  path = "/",
+  screen: Screen = TABLE,
+  address = inject("address"),
+  kept?: string,
+  flags: readonly string[] = [],
+): Promise<Session> {
   const folder = kept ?? newProfile();
   const downloads = join(folder, "downloads");
   const downloadBehavior = { policy: "allow", downloadPath: downloads } as const;
-  const browser = kept === undefined ? await sharedBrowser() : await launch(join(folder, "user"));
+  const browser = kept === undefined ? await sharedBrowser() : await launch(join(folder, "user"), flags);
   const profile = kept === undefined ? await browser.createBrowserContext({ downloadBehavior }) : browser.defaultBrowserContext();
   const page = (await profile.pages())[0] ?? (await profile.newPage());
   const complaints: string[] = [];

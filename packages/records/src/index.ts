@@ -46,6 +46,7 @@ export {
   type Source,
 } from "./kind/source.ts";
 export { LEAD_ENDS, type Lead, newStarter, type Starter } from "./kind/starter.ts";
+export { newTiming, TIMING_MOST_S, type Timing, toSpeedOf } from "./kind/timing.ts";
 export { type AirConditioner, MADE_YEAR, newUnit } from "./kind/unit.ts";
 export {
   bytesOf,

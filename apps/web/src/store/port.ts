@@ -66,6 +66,8 @@ export type CommitLabel =
   | "delete-sound"
   | "add-waveform"
   | "delete-waveform"
+  | "add-timing"
+  | "delete-timing"
   | "import"
   | "answer";
 

@@ -41,6 +41,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   proof: "proof",
   practice: "practice",
   pattern: "model in your library",
+  timing: "time to speed",
 };
 
 export const COMMON = {
@@ -128,6 +129,8 @@ export const UNDONE = {
   "delete-sound": "Spoken note deleted",
   "add-waveform": "Recorded start added",
   "delete-waveform": "Recorded start deleted",
+  "add-timing": "Time to speed added",
+  "delete-timing": "Time to speed deleted",
   import: "File imported",
   answer: "Answer",
 } as const;

@@ -41,6 +41,7 @@ export const REFINE = {
     contradicts: "With the plate’s figures it would not start as found: check the plate again.",
     "needs-lowest-volts": "On 208 V enter the plate’s lowest volts first.",
   },
+  timings: (n: number): string => `${n === 1 ? "1 time" : `${n} times`} to speed counted with them.`,
   recordings: (n: number): string => `With ${n === 1 ? "one recorded start" : `${n} recorded starts`}, by plateau, time and running amps.`,
   residual: (plate: string, refined: string): string =>
     `Off by ${plate} by the plate alone, by ${refined} refined (root mean square of the readings used).`,

@@ -11,6 +11,7 @@ import { rigRecord } from "./rig.ts";
 import { soundRecord } from "./sound.ts";
 import { sourceRecord } from "./source.ts";
 import { starterRecord } from "./starter.ts";
+import { timingRecord } from "./timing.ts";
 import { unitRecord } from "./unit.ts";
 import { waveformRecord } from "./waveform.ts";
 import { wiringRecord } from "./wiring.ts";
@@ -33,4 +34,5 @@ export const DEFINITIONS = {
   proof: proofRecord,
   practice: practiceRecord,
   pattern: patternRecord,
+  timing: timingRecord,
 } as const;

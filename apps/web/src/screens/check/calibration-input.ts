@@ -1,7 +1,7 @@
 import { plateCase, sourceCase } from "@amp-saver/cases";
 import { isHighVolts } from "@amp-saver/core/reference";
-import type { CalibrationInput, MeasuredKind, MeasuredReading, MeasuredWaveform } from "@amp-saver/core/study/calibration";
-import type { AirConditioner, Reading, Rig, Source, Waveform } from "@amp-saver/records";
+import type { CalibrationInput, MeasuredKind, MeasuredReading, MeasuredTiming, MeasuredWaveform } from "@amp-saver/core/study/calibration";
+import { type AirConditioner, type Reading, type Rig, type Source, type Timing, toSpeedOf, type Waveform } from "@amp-saver/records";
 
 const KINDS: Readonly<Partial<Record<Reading["mode"], MeasuredKind>>> = { inrush: "inrush", "max-hold": "max-hold", live: "live" };
 const SIMULATED_S = 2;
@@ -15,6 +15,7 @@ export function calibrationInput(
   sources: readonly Source[],
   readings: readonly Reading[],
   recorded: readonly Waveform[] = [],
+  timed: readonly Timing[] = [],
 ): CalibrationInput | null {
   const plate = plateCase(unit);
   if (plate.lockedRotorA === undefined && plate.ratedLoadA === undefined) return null;
@@ -22,8 +23,23 @@ export function calibrationInput(
   const { mainOhm, startOhm } = unit;
   const windings = mainOhm !== undefined && startOhm !== undefined && { windings: { mainOhm: mainOhm.value, startOhm: startOhm.value } };
   const waveforms = recorded.filter((w) => w.unitId === unit.id).flatMap((w) => measuredWaveform(w, plate, rig, sources));
-  if (measured.length === 0 && windings === false && waveforms.length === 0) return null;
-  return { unit: plate, readings: measured, ...(waveforms.length > 0 && { waveforms }), ...windings };
+  const timings = timed.filter((t) => t.unitId === unit.id && t.when === "before").flatMap((t) => measuredTiming(t, plate, rig, sources));
+  if (measured.length === 0 && windings === false && waveforms.length === 0 && timings.length === 0) return null;
+  return {
+    unit: plate,
+    readings: measured,
+    ...(waveforms.length > 0 && { waveforms }),
+    ...(timings.length > 0 && { timings }),
+    ...windings,
+  };
+}
+
+/** The time to speed of a start as found that stands. */
+function measuredTiming(timing: Timing, unit: CalibrationInput["unit"], rig: Rig, sources: readonly Source[]): readonly MeasuredTiming[] {
+  const toSpeedS = toSpeedOf(timing);
+  if (toSpeedS === null) return [];
+  const start = startOf(timing.sourceId, "as-found", null, unit, rig, sources);
+  return [{ id: timing.id, toSpeedS, by: timing.countedS === null ? "ear" : "count", start }];
 }
 
 /** A recorded start as found, on a conductor the model has, cycle by cycle. */

@@ -21,8 +21,11 @@ interface RefineSheetProps {
 /** Readings set beside the model, and what they make of the plate. */
 export function RefineSheet({ bundle, open, onOpenChange }: RefineSheetProps) {
   const { commit } = useStore();
-  const { rig, unit, sources, readings, waveforms } = bundle;
-  const input = useMemo(() => calibrationInput(rig, unit, sources, readings, waveforms), [rig, unit, sources, readings, waveforms]);
+  const { rig, unit, sources, readings, waveforms, timings } = bundle;
+  const input = useMemo(
+    () => calibrationInput(rig, unit, sources, readings, waveforms, timings),
+    [rig, unit, sources, readings, waveforms, timings],
+  );
   const { answer } = useCalibration(open ? input : null);
   const keep = (fitted: AirConditioner["fitted"]): void => {
     void commit(editCommit<AirConditioner>(unit, { fitted })).then(() => onOpenChange(false));
@@ -61,6 +64,7 @@ export function RefineSheet({ bundle, open, onOpenChange }: RefineSheetProps) {
               })}
             </tbody>
           </table>
+          {(input?.timings?.length ?? 0) > 0 && <p className="mt-2">{REFINE.timings(input?.timings?.length ?? 0)}</p>}
           {(input?.waveforms?.length ?? 0) > 0 && <p className="mt-2">{REFINE.recordings(input?.waveforms?.length ?? 0)}</p>}
           <p className="mt-2">{REFINE.residual(formatPercent(answer.value.plateResidual), formatPercent(answer.value.residual))}</p>
           <dl className="mt-2">

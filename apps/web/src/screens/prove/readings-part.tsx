@@ -96,7 +96,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
       )}
       {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
       <Waveforms bundle={bundle} side={side} />
-      <ByEar />
+      <ByEar bundle={bundle} side={side} />
     </>
   );
   return (

@@ -9,12 +9,17 @@ const SAME_S = 0.5;
 export class Listener {
   private tail: Sound = { samples: new Float32Array(0), sampleHz: P.workHz.value };
   private tailFromS = 0;
+  private waiting: Float32Array = new Float32Array(0);
   private starts: readonly HeardStart[] = [];
   private lineHz: number | null = null;
 
-  /** Sound that came since the last time, each piece of at least a tenth of a second. */
+  /** Sound that came since the last time; what is too little for a thinned sample waits for more. */
   push(sound: Sound): void {
-    const { samples, sampleHz } = thinnedSound(sound);
+    const raw = new Float32Array(this.waiting.length + sound.samples.length);
+    raw.set(this.waiting);
+    raw.set(sound.samples, this.waiting.length);
+    const { samples, sampleHz } = thinnedSound({ samples: raw, sampleHz: sound.sampleHz });
+    this.waiting = raw.slice(samples.length * Math.round(sound.sampleHz / sampleHz));
     const together = new Float32Array(this.tail.samples.length + samples.length);
     together.set(this.tail.samples);
     together.set(samples, this.tail.samples.length);

@@ -70,6 +70,22 @@ describe("calibration", () => {
     expect(off).toBeLessThan(Math.abs(plain.value.result.startS! - real.startS!));
   });
 
+  it("finds a heavier rotor from the time to speed alone, and lets the ear move it further than a count", () => {
+    const slow = studyStart({ ...START, unit: { ...ROOFTOP, split: { inertiaPerShaftW: (0.0012 / 1250) * 1.35 }, fanA: stated(0) } });
+    if (!slow.ok) throw new Error(slow.reason);
+    const toSpeedS = slow.value.result.startS!;
+    const by = (how: "ear" | "count") => done({ timings: [{ id: "t", toSpeedS, by: how, start: START }] });
+    const [ear, count] = [by("ear"), by("count")];
+    expect(ear.inertiaShare.value).toBeGreaterThan(1.05);
+    expect(count.inertiaShare.value).toBeGreaterThan(1);
+    expect(count.inertiaShare.value).toBeLessThan(ear.inertiaShare.value);
+    expect(ear.inertiaShare.tolerance).toBeLessThan(count.inertiaShare.tolerance);
+    const again = studyStart({ ...START, unit: refined(ROOFTOP, ear) });
+    const plain = studyStart(START);
+    if (!again.ok || !plain.ok) throw new Error("no study");
+    expect(Math.abs(again.value.result.startS! - toSpeedS)).toBeLessThan(Math.abs(plain.value.result.startS! - toSpeedS));
+  });
+
   it("takes the windings' ohm as measured: run and start winding come out exactly", () => {
     const found = done({ windings: { mainOhm: 0.9, startOhm: 3.8 }, readings });
     const again = prepare({ ...START, unit: refined(ROOFTOP, found) });

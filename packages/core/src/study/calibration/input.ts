@@ -45,10 +45,19 @@ export interface MeasuredCycle {
   readonly rmsA: number;
 }
 
+/** How long a start as found took to come to speed, told by its sound or counted by a person. */
+export interface MeasuredTiming {
+  readonly id: string;
+  readonly toSpeedS: number;
+  readonly by: "ear" | "count";
+  readonly start: StartCase;
+}
+
 /** Everything measured of one unit. */
 export interface CalibrationInput {
   readonly unit: StartCase["unit"];
   readonly windings?: Windings;
   readonly readings: readonly MeasuredReading[];
   readonly waveforms?: readonly MeasuredWaveform[];
+  readonly timings?: readonly MeasuredTiming[];
 }

@@ -116,6 +116,8 @@ export interface Metered {
   /** A slow maximum whose windows begin at the worst and at the best moment. */
   readonly maxHold: { readonly low: number; readonly high: number };
   readonly cycles: readonly MeasuredCycle[];
+  /** When it came to speed, s; null where it does not. */
+  readonly toSpeedS: number | null;
   readonly runningA: number | null;
   /** Of the run winding alone while it runs. */
   readonly runWindingA: number | null;
@@ -129,7 +131,7 @@ export function meteredOf(given: StartCase, withStart: boolean): Metered | null 
   const { input } = prepared.value;
   const running = runningOf(input);
   const steady = { runningA: running?.lineA ?? null, runWindingA: running?.runA ?? null, inertiaKgM2: input.motor.inertiaKgM2 };
-  if (!withStart) return { inrushA: 0, firstHalfCycleA: 0, maxHold: { low: 0, high: 0 }, cycles: [], ...steady };
+  if (!withStart) return { inrushA: 0, firstHalfCycleA: 0, maxHold: { low: 0, high: 0 }, cycles: [], toSpeedS: null, ...steady };
   const trace = simulate(input);
   const peaks = peaksOf(trace);
   return {
@@ -137,6 +139,7 @@ export function meteredOf(given: StartCase, withStart: boolean): Metered | null 
     firstHalfCycleA: peaks.firstHalfCycleA,
     maxHold: { low: maxHoldAtWorst(trace), high: peaks.maxHoldA },
     cycles: cycleRows(trace, input.seconds),
+    toSpeedS: trace.startedAtS,
     ...steady,
   };
 }

@@ -1,6 +1,6 @@
 import { present } from "../../quantity/index.ts";
 import { READING_PARAMS } from "../reading/index.ts";
-import type { MeasuredReading, MeasuredWaveform } from "./input.ts";
+import type { MeasuredReading, MeasuredTiming, MeasuredWaveform } from "./input.ts";
 import { type FedStart, fedStart, type Metered, type Moves, shownA, shownRange } from "./model.ts";
 import { CALIBRATION_PARAMS as P } from "./params.ts";
 import { type WaveFeatures, waveFeatures } from "./wave-features.ts";
@@ -81,6 +81,17 @@ export function observedReading(reading: MeasuredReading, together = 1): Observe
       return both !== null && better(both);
     },
   };
+}
+
+/** Length of a simulated start beside a time to speed: longer than the time itself, s. */
+const BEYOND_S = 1.5;
+
+/** A time to speed as something a start can be off. */
+export function observedTiming({ id, toSpeedS, by, start }: MeasuredTiming): Observed {
+  const fed = fedStart(start, "common", {}, 0, false, toSpeedS + BEYOND_S);
+  const deviation = Math.hypot(by === "ear" ? P.earTimeS.value : P.countTimeS.value, P.startTime.value * toSpeedS);
+  const off = (metered: Metered): number | null => (metered.toSpeedS === null ? null : (toSpeedS - metered.toSpeedS) / deviation);
+  return { id, fed, withStart: true, off, over: () => null, onRun: never };
 }
 
 /** A recorded start as what it holds: plateau, running level, and when it falls. */

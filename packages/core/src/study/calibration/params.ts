@@ -51,6 +51,23 @@ export const CALIBRATION_PARAMS = {
     max: 0.02,
     source: "a quarter of a period",
   },
+  earTimeS: {
+    label: "A time to speed told by its sound, standard deviation",
+    unit: "s",
+    value: 0.05,
+    min: 0.01,
+    max: 0.5,
+    source: "within 0.1 s in 95 of 100 synthesized starts, docs/validation.md",
+  },
+  countTimeS: { label: "The same counted by a person", unit: "s", value: 0.4, min: 0.1, max: 2, source: COMMON_PRACTICE },
+  startTime: {
+    label: "Time to speed from start to start, by how much the pressures differ, standard deviation",
+    unit: "1",
+    value: 0.1,
+    min: 0.01,
+    max: 0.5,
+    source: FROM_MEMORY,
+  },
   lockedSpread: {
     label: "Locked rotor amps of one unit over its plate's tolerance, standard deviation",
     unit: "1",

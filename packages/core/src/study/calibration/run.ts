@@ -4,7 +4,7 @@ import { prepare, type StartCase } from "../motor-start/index.ts";
 import { type Fitted, fit, makeUpNuisances, Simulated, type Unknown } from "./fit.ts";
 import type { CalibrationInput, MeasuredReading } from "./input.ts";
 import { type Base, MAKE_UP, type Moves, NO_MOVES, shownA } from "./model.ts";
-import { type Observed, observedReading, observedWaveform } from "./observed.ts";
+import { type Observed, observedReading, observedTiming, observedWaveform } from "./observed.ts";
 import { CALIBRATION_PARAMS as P } from "./params.ts";
 import type { Calibration, CalibrationFailure, CalibrationRow, Refusal } from "./result.ts";
 import { gainUnknowns, guesses, isOnCommon, isUnclear, sourceUnknowns } from "./unknowns.ts";
@@ -22,7 +22,7 @@ const WINDING_TOLERANCE = 0.05;
  * when nothing is usable, when readings contradict each other, or when the outcome contradicts the plate.
  */
 export function calibrate(input: CalibrationInput): Result<Calibration, CalibrationFailure> {
-  const first = input.readings[0]?.start ?? input.waveforms?.[0]?.start;
+  const first = input.readings[0]?.start ?? input.waveforms?.[0]?.start ?? input.timings?.[0]?.start;
   if (first === undefined && input.windings === undefined) return fail("nothing-usable", "readings");
   const start = first ?? plainStart(input.unit);
   const prepared = prepare({ ...start, unit: input.unit, method: { kind: "as-found" } });
@@ -36,9 +36,10 @@ export function calibrate(input: CalibrationInput): Result<Calibration, Calibrat
   const simulated = new Simulated(base);
   const judged = input.readings.map((reading) => judge(reading, simulated));
   const waves = (input.waveforms ?? []).map((wave) => ({ wave, observed: observedWaveform(wave) }));
+  const timed = (input.timings ?? []).filter(({ start: made }) => made.method.kind !== "soft").map(observedTiming);
   const refine = (readings: readonly MeasuredReading[]) => {
     const together = readings.filter(isOnCommon).length;
-    const observed = [...readings.map((r) => observedReading(r, together)), ...waves.flatMap((w) => w.observed)];
+    const observed = [...readings.map((r) => observedReading(r, together)), ...waves.flatMap((w) => w.observed), ...timed];
     const unknowns: Unknown[] = [
       { name: "locked", deviation: P.lockedSpread.value * Math.max(0.01, locked.tolerance) },
       { name: "running", deviation: Math.max(0.01, running.tolerance / Math.sqrt(3)) },
@@ -50,7 +51,7 @@ export function calibrate(input: CalibrationInput): Result<Calibration, Calibrat
     return { observed, found: fit(simulated, observed, unknowns, makeUpNuisances(base, MAKE_UP_SPREADS), from) };
   };
   const fitting = judged.flatMap((j) => (j.refused === null ? [j.reading] : []));
-  if (fitting.length + waves.flatMap((w) => w.observed).length === 0 && input.windings === undefined)
+  if (fitting.length + waves.flatMap((w) => w.observed).length + timed.length === 0 && input.windings === undefined)
     return fail("nothing-usable", "readings");
   const whole = refine(fitting);
   const unclear = fitting.some(isOnCommon) && isUnclear(whole.found);
