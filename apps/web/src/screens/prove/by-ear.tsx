@@ -49,7 +49,7 @@ export function ByEar({ bundle, side }: ByEarProps) {
       />
       {own.length > 0 && (
         <section>
-          <h4 className="mt-2 font-semibold">{EAR.kept[side]}</h4>
+          <p className="mt-2 font-semibold">{EAR.kept[side]}</p>
           <ul>
             {own.map((timing, k) => (
               <li key={timing.id} className="border-b border-hair py-1">
