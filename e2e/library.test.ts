@@ -1,3 +1,5 @@
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
 import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
@@ -43,7 +45,13 @@ describe("a library of one's own", () => {
     await until("the circuit", async () => !(await answer(page)).startsWith("0"));
     const found = await answer(page);
     const first = entries;
+    const picture = join(downloads, "..", "box.png");
+    writeFileSync(picture, await page.screenshot());
+    const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, "Photograph it as found")]);
+    await chooser.accept([picture]);
+    await until("the photo", async () => (await keptIn(page)).records.some((r) => r.kind === "photo"));
     await go(page, `${job}/hand-over`);
+    await press(page, "As found, photo 1", "click", "checkbox");
     await press(page, "Keep KD 135-S2 in your library");
     await sees(page, /Kept in your library/);
 
@@ -55,6 +63,8 @@ describe("a library of one's own", () => {
     await press(page, "More, if the plate has it");
     await enter("Model, as printed", "kd135s2");
     await sees(page, /You have done one of these/);
+    await sees(page, /Kit that went up\s.*\d × /s);
+    await page.waitForSelector('img[alt="As found, another KD 135-S2"]');
     expect(await fieldValue(page, "Locked rotor amps")).toBe("");
     if (process.env.SHOT !== undefined) {
       await page.$eval('section[aria-label="What you know of this model"]', (e) => e.scrollIntoView());

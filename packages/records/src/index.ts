@@ -18,7 +18,16 @@ export { CLOSING_CHECKS, type FitLog, newFitLog, POWER_CHECKS, TUGS } from "./ki
 export { type Job, newJob } from "./kind/job.ts";
 export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
 export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
-export { minutesOf, modelKey, newPattern, PATTERN_FIGURES, type Pattern, patternOf } from "./kind/pattern.ts";
+export {
+  minutesOf,
+  modelKey,
+  newPattern,
+  PATTERN_FIGURES,
+  PATTERN_PHOTO_SIDE,
+  PATTERN_PHOTOS,
+  type Pattern,
+  patternOf,
+} from "./kind/pattern.ts";
 export { MOST_PATH_POINTS, newPhoto, PHOTO_MOST_BYTES, PHOTO_MOST_SIDE, type Photo, type PhotoId, type Spot } from "./kind/photo.ts";
 export {
   newPractice,

@@ -19,14 +19,17 @@ export function keepPatternCommit(
   unit: AirConditioner,
   wiring: Wiring | undefined,
   work: FitLog | undefined,
+  along: Pick<Pattern, "kit" | "photos">,
 ): Commit {
   const label = "keep-model";
-  if (known === undefined) return { label, changes: [put(newPattern(birth(), job, unit, wiring, work))] };
+  if (known === undefined) return { label, changes: [put(newPattern(birth(), job, unit, wiring, work, along))] };
   const fresh = patternOf(unit, wiring, work);
   const change = {
     unit: { ...known.unit, ...fresh.unit },
     wiring: fresh.wiring ?? known.wiring,
     fitted: fresh.fitted ?? known.fitted,
+    kit: along.kit.length > 0 ? along.kit : known.kit,
+    photos: along.photos.length > 0 ? along.photos : known.photos,
     works: { ...known.works, [job.id]: { at: nowIso(), minutes: minutesOf(work) } },
   };
   return { ...editCommit<Pattern>(known, change), label };

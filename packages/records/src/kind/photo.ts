@@ -6,7 +6,7 @@ import { TEXT_MOST } from "../text-limits.ts";
 import { type Job, ofJob } from "./job.ts";
 
 /** What a photo shows. */
-const PHOTO_SUBJECTS = ["plate", "diagram", "as-found", "step", "as-built", "other"] as const;
+export const PHOTO_SUBJECTS = ["plate", "diagram", "as-found", "step", "as-built", "other"] as const;
 /** Longest side a photo is kept at, pixels: lettering of a plate stays readable. */
 export const PHOTO_MOST_SIDE = 1600;
 /** Largest picture that is kept or read, bytes. */

@@ -13,6 +13,7 @@ import { LIBRARY } from "../../words/library.ts";
 import { useExchange } from "../../workers/use-exchange.ts";
 import { PATTERN_GROUPS, patternLines, patternsLike } from "./library.view.ts";
 import { PatternGroupLines } from "./pattern-group.tsx";
+import { PatternPhotos } from "./pattern-photos.tsx";
 import { usePatterns } from "./use-patterns.ts";
 
 /** One's own library: every model with what is known of it, searched, noted, taken along. */
@@ -65,6 +66,7 @@ export function LibraryScreen() {
             {PATTERN_GROUPS.filter((group) => lines[group].length > 0).map((group) => (
               <PatternGroupLines key={group} group={group} lines={lines[group]} />
             ))}
+            <PatternPhotos pattern={pattern} />
             <DraftScope value={pattern.id}>
               <TextField
                 label={LIBRARY.note}

@@ -6,6 +6,8 @@ import { FIT } from "../../words/fit.ts";
 import { LIBRARY } from "../../words/library.ts";
 import { OPENING } from "../../words/opening.ts";
 import { FIGURE_WORDS } from "../../words/survey.ts";
+import { crimpNames } from "../../words/wire-size.ts";
+import { kitSentence } from "../prepare/crimp-sheet.tsx";
 import { asFoundOf } from "../prepare/wiring.view.ts";
 
 /** Fewest letters of a model that tell it from others. */
@@ -24,7 +26,7 @@ export interface PatternLine {
   readonly here: string | null;
 }
 
-export const PATTERN_GROUPS = ["plate", "wiring", "fitted"] as const;
+export const PATTERN_GROUPS = ["plate", "wiring", "fitted", "kit"] as const;
 export type PatternGroup = (typeof PATTERN_GROUPS)[number];
 
 /** What a pattern knows, group by group; a group that it knows nothing of is empty. */
@@ -70,7 +72,9 @@ export function patternLines(
               const hidden = fitted.screws[place]?.hidden ?? "nothing";
               return hidden === "nothing" ? [] : [said(LIBRARY.screws(OPENING.places[place], OPENING.hiders[hidden]))];
             }),
+            ...keysOf(fitted.found).flatMap((what) => (fitted.found[what] === "none" ? [] : [said(LIBRARY.seen(OPENING.names[what]))])),
           ],
+    kit: pattern.kit.map((line) => said(kitSentence(line, crimpNames(measure)))),
   };
 }
 

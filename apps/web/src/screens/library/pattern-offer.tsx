@@ -10,6 +10,7 @@ import { RoofButton } from "../../ui/roof-button.tsx";
 import { LIBRARY } from "../../words/library.ts";
 import { circuitTaken, PATTERN_GROUPS, type PatternGroup, patternFor, patternLines, plateTaken } from "./library.view.ts";
 import { PatternGroupLines } from "./pattern-group.tsx";
+import { PatternPhotos } from "./pattern-photos.tsx";
 import { usePatterns } from "./use-patterns.ts";
 
 /** What one knows of a unit's model, to be looked at and taken over group by group; nothing where the model is new. */
@@ -27,7 +28,7 @@ function Offer({ bundle: { job, unit }, pattern }: { readonly bundle: JobBundle;
   const works = Object.values(pattern.works).toSorted((a, b) => a.at.localeCompare(b.at));
   const last = works.at(-1);
   const { wiring, fitted } = pattern;
-  const take: Readonly<Record<PatternGroup, () => void>> = {
+  const take: Readonly<Record<Exclude<PatternGroup, "kit">, () => void>> = {
     plate: () => void commit(editCommit(unit, plateTaken(pattern, unit))),
     wiring: () => wiring !== null && void commit(wiringCommit(unit, circuitTaken(wiring), "library")),
     fitted: () =>
@@ -44,7 +45,7 @@ function Offer({ bundle: { job, unit }, pattern }: { readonly bundle: JobBundle;
       {PATTERN_GROUPS.filter((group) => lines[group].length > 0).map((group) => (
         <div key={group}>
           <PatternGroupLines group={group} lines={lines[group]} />
-          {taken.has(group) ? (
+          {group === "kit" ? null : taken.has(group) ? (
             <p role="status" className="py-1 font-semibold">
               {LIBRARY.taken}
             </p>
@@ -60,6 +61,7 @@ function Offer({ bundle: { job, unit }, pattern }: { readonly bundle: JobBundle;
           )}
         </div>
       ))}
+      <PatternPhotos pattern={pattern} />
     </section>
   );
 }

@@ -71,8 +71,11 @@ export function endSentence(end: PlanView["ends"][number], names: WiringNames): 
 }
 
 /** A line of the kit in words. */
-export function kitSentence({ what, color, needed, spare }: PlanView["kit"][number], names: WiringNames): string {
-  const name = rowOf(names.crimps, what) ?? rowOf(PLAN.spliceNames, what) ?? what;
+export function kitSentence(
+  { what, color, needed, spare }: Pick<PlanView["kit"][number], "what" | "color" | "needed" | "spare">,
+  crimps: WiringNames["crimps"],
+): string {
+  const name = rowOf(crimps, what) ?? rowOf(PLAN.spliceNames, what) ?? what;
   return PLAN.kitLine(color === null ? name : `${name}, ${color}`, needed, spare);
 }
 

@@ -16,7 +16,7 @@ export function packList(view: PlanView, names: WiringNames): Readonly<Record<"k
     Object.entries(list).map(([id, text]) => ({ key: `${group} ${id}`, text }));
   return {
     kit: [
-      ...view.kit.map((line) => ({ key: `kit ${line.what} ${line.color} ${line.needed}`, text: kitSentence(line, names) })),
+      ...view.kit.map((line) => ({ key: `kit ${line.what} ${line.color} ${line.needed}`, text: kitSentence(line, names.crimps) })),
       ...view.extras.map((extra) => ({ key: `kit ${extra}`, text: PLAN.extras[extra](names.size(view.jumperAwg)) })),
     ],
     tools: listed("tool", PLAN.toolList),

@@ -86,7 +86,12 @@ function sheet(
       crimps(view, names),
       { text: PLAN.pullSource, style: "small" },
       { text: PLAN.kit, style: "head" },
-      { ul: [...view.kit.map((line) => kitSentence(line, names)), ...view.extras.map((e) => PLAN.extras[e](names.size(view.jumperAwg)))] },
+      {
+        ul: [
+          ...view.kit.map((line) => kitSentence(line, names.crimps)),
+          ...view.extras.map((e) => PLAN.extras[e](names.size(view.jumperAwg))),
+        ],
+      },
       { text: PLAN.splices, style: "head" },
       { ul: [...spliceSentences(names.measure)], fontSize: 9.5 },
       {

@@ -105,7 +105,7 @@ export function RoofWorkScreen({ bundle }: { readonly bundle: RigBundle }) {
             <SectionHeading spaced>{ROOF_WORK.kit}</SectionHeading>
             <ul className="text-body">
               {[
-                ...work.kit.map((line) => kitSentence(line, names)),
+                ...work.kit.map((line) => kitSentence(line, names.crimps)),
                 ...work.extras.map((e) => PLAN.extras[e](names.size(work.jumperAwg))),
               ].map((text) => (
                 <li key={text} className="border-b border-hair py-1">
