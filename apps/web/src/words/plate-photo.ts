@@ -25,6 +25,7 @@ export const PLATE_PHOTO = {
   done: "Every figure is entered or left out.",
   crop: (label: string): string => `${label}, as it stands on the photo`,
   texts: { model: "Model", serial: "Serial number", refrigerant: "Refrigerant" } satisfies Record<PlateText, string>,
+  fanSection: "Fan section (cap FAN)",
   hz: "Frequency",
   madeYear: "Year made",
   onWhich: "For which source",

@@ -1,7 +1,7 @@
 import { nameOn } from "@amp-saver/core/network";
 import { format, isSameDay, parseISO } from "date-fns";
 import { useRef } from "react";
-import { wiringCommit } from "../../store/commands.ts";
+import { printedCommit } from "../../store/printed-commit.ts";
 import { useStore } from "../../store/provider.tsx";
 import { type JobBundle, useFitLogs } from "../../store/queries.ts";
 import { Answer } from "../../ui/answer.tsx";
@@ -21,8 +21,6 @@ import { usePairQuestions } from "./pair-questions.tsx";
 import { siteQuestionsOf, siteRest } from "./site-questions.tsx";
 import { SiteVerdict } from "./site-verdict.tsx";
 import { zeroRests } from "./zero-rests.ts";
-
-const UNREAD_PRINT = { volts: null, farad: null };
 
 /** Isolate: go or no-go, every source off, live–dead–live, every capacitor bled; then work opens on this device. */
 export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -66,8 +64,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
       names.terminal,
       now,
       saveEvidence,
-      (id, printed) =>
-        void commit(wiringCommit(bundle.unit, {}, `printed ${id}`, { printed: { [id]: printed } }, { printed: { [id]: UNREAD_PRINT } })),
+      (id, printed) => void commit(printedCommit(bundle.unit, id, printed)),
     ),
   ];
   const asked = openQuestions(view);

@@ -22,6 +22,7 @@ interface PlateItemPanelProps {
 const labelOf = (item: PlateItem): string => {
   if (item.kind === "text") return PLATE_PHOTO.texts[item.id];
   if (item.kind === "plain") return PLATE_PHOTO[item.id];
+  if (item.id === "fanSectionF") return PLATE_PHOTO.fanSection;
   return FIGURE_WORDS[item.name].label;
 };
 
@@ -33,7 +34,11 @@ export function PlateItemPanel({ item, url, ratio, settled, onConfirm, onLeave }
   const [wrong, setWrong] = useState<string | null>(null);
   const label = labelOf(item);
   const unit =
-    item.kind === "unit" || item.kind === "source" ? `\u00a0${shownAs(item.name, measure).unit}` : item.id === "hz" ? "\u00a0Hz" : "";
+    item.kind === "unit" || item.kind === "source" || item.kind === "printed"
+      ? `\u00a0${shownAs(item.name, measure).unit}`
+      : item.id === "hz"
+        ? "\u00a0Hz"
+        : "";
   return (
     <div className="border-b border-hair py-2 min-[43.75rem]:grid min-[43.75rem]:grid-cols-2 min-[43.75rem]:gap-4">
       {url !== null && <PlateCrop url={url} name={PLATE_PHOTO.crop(label)} ratio={ratio} box={item.box} />}

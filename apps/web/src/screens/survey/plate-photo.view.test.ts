@@ -1,7 +1,7 @@
 import type { PlateReading } from "@amp-saver/core/study/plate-reading";
-import { asId, newUnit, parseRecord } from "@amp-saver/records";
+import { asId, newUnit, newWiring, parseRecord } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { burns, confirmed, type PlateItem, plateItems } from "./plate-photo.view.ts";
+import { burns, confirmed, type PlateItem, plateItems, printedPlace } from "./plate-photo.view.ts";
 
 const box = { x0: 0.1, y0: 0.2, x1: 0.3, y1: 0.25 };
 const photo = asId("photo", "plate-1");
@@ -29,6 +29,34 @@ describe("what was read from a plate", () => {
       "madeYear",
     ]);
     expect(plateItems(reading, "generator", "us").map(({ id }) => id)).not.toContain("madeYear");
+  });
+
+  it("a run capacitor's volts and its second section go to what is printed on it", () => {
+    const can: PlateReading = {
+      figures: [
+        { figure: "runCapacitorF", value: 45e-6, beside: 5e-6, text: "45/5", look: 0, box, doubts: [] },
+        { figure: "printedVolts", value: 440, text: "440", look: 0, box, doubts: [] },
+      ],
+      texts: [],
+    };
+    const items = plateItems(can, "capacitor", "us");
+    expect(items.map(({ id, text }) => [id, text])).toEqual([
+      ["runCapacitorF", "45"],
+      ["fanSectionF", "5"],
+      ["printedVolts", "440"],
+    ]);
+    expect(confirmed(find(items, "printedVolts"), "440", photo, "us")).toEqual({
+      ok: true,
+      printed: { section: "run", what: { volts: 440 } },
+    });
+    expect(confirmed(find(items, "fanSectionF"), "5", photo, "us")).toMatchObject({
+      printed: { section: "fan", what: { farad: expect.closeTo(5e-6, 9) } },
+    });
+    const wiring = newWiring(
+      "2026-05-04T08:00:00.000Z",
+      newUnit({ id: asId("unit", "u"), now: "2026-05-04T08:00:00.000Z" }, asId("rig", "r"), "Front"),
+    );
+    expect([printedPlace(wiring, "run"), printedPlace(wiring, "fan")]).toEqual(["can", "can FAN"]);
   });
 
   it("becomes a figure with its place on the photo, a record that the schema takes", () => {

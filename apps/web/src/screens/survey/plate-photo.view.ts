@@ -7,8 +7,9 @@ import {
   type PlateText,
   REFRIGERANTS,
 } from "@amp-saver/core/study/plate-reading";
-import { type AirConditioner, MADE_YEAR, type PhotoId, type PhotoPlace, type Source, TEXT_MOST } from "@amp-saver/records";
+import { type AirConditioner, MADE_YEAR, type PhotoId, type PhotoPlace, type Source, TEXT_MOST, type Wiring } from "@amp-saver/records";
 import type { Fields } from "../../store/commands.ts";
+import { asFoundOf } from "../prepare/wiring.view.ts";
 
 /** What a figure of a plate becomes on a unit. */
 const ON_UNIT = {
@@ -29,6 +30,8 @@ const isOf = <T extends object>(table: T, figure: string): figure is Extract<key
 
 type UnitFigure = keyof typeof ON_UNIT;
 type SourceFigure = keyof typeof ON_SOURCE;
+/** What is printed on a run capacitor beside its microfarads; the second section is the fan's. */
+type PrintedFigure = "printedVolts" | "fanSectionF";
 type Plain = "hz" | "madeYear";
 
 /** What may be photographed. */
@@ -48,11 +51,12 @@ export type PlateItem = {
       readonly low?: number;
     }
   | { readonly kind: "source"; readonly id: SourceFigure; readonly name: FigureName; readonly text: string }
+  | { readonly kind: "printed"; readonly id: PrintedFigure; readonly name: FigureName; readonly text: string }
   | { readonly kind: "plain"; readonly id: Plain; readonly text: string }
   | { readonly kind: "text"; readonly id: PlateText; readonly text: string }
 );
 
-const ORDER: readonly (PlateFigure | PlateText)[] = [
+const ORDER: readonly (PlateFigure | PlateText | PrintedFigure)[] = [
   "lockedRotorA",
   "ratedLoadA",
   "fanA",
@@ -62,6 +66,8 @@ const ORDER: readonly (PlateFigure | PlateText)[] = [
   "circuitA",
   "maxBreakerA",
   "runCapacitorF",
+  "fanSectionF",
+  "printedVolts",
   "runningW",
   "surgeW",
   "sourceVolts",
@@ -81,8 +87,15 @@ export function plateItems({ figures, texts }: PlateReading, kind: PlateKind, me
       return kind !== "unit" ? [] : [{ kind: "plain", id: figure, text: String(value), box, doubts }];
     if (isOf(ON_SOURCE, figure))
       return [{ kind: "source", id: figure, name: figure, text: typedText(figure, measure, value), box, doubts }];
+    if (kind === "capacitor" && figure === "printedVolts")
+      return [{ kind: "printed", id: figure, name: figure, text: typedText(figure, measure, value), box, doubts }];
     if (!isOf(ON_UNIT, figure)) return [];
+    const second: readonly PlateItem[] =
+      kind === "capacitor" && figure === "runCapacitorF" && read.beside !== undefined
+        ? [{ kind: "printed", id: "fanSectionF", name: figure, text: typedText(figure, measure, read.beside), box, doubts }]
+        : [];
     return [
+      ...second,
       {
         kind: "unit",
         id: figure,
@@ -101,9 +114,15 @@ export function plateItems({ figures, texts }: PlateReading, kind: PlateKind, me
   return [...items, ...words].toSorted((a, b) => ORDER.indexOf(a.id) - ORDER.indexOf(b.id));
 }
 
+/** What was read on a capacitor: which of its sections, and what. */
+export interface PrintedOn {
+  readonly section: "run" | "fan";
+  readonly what: { readonly volts: number } | { readonly farad: number };
+}
+
 /** What a confirmed item changes on a unit or on a source, or what is wrong with its text. */
 export type Confirmed =
-  | { readonly ok: true; readonly unit?: Fields<AirConditioner>; readonly source?: Fields<Source> }
+  | { readonly ok: true; readonly unit?: Fields<AirConditioner>; readonly source?: Fields<Source>; readonly printed?: PrintedOn }
   | { readonly ok: false; readonly limits: string };
 
 /** What an item's text, as it stands or corrected, changes once somebody has compared it with the plate. */
@@ -122,6 +141,10 @@ export function confirmed(item: PlateItem, text: string, photo: PhotoId, measure
   }
   const typed = readTyped(item.name, measure, text);
   if (!typed.ok) return typed;
+  if (item.kind === "printed") {
+    const what = item.id === "printedVolts" ? { volts: typed.value } : { farad: typed.value };
+    return { ok: true, printed: { section: item.id === "printedVolts" ? "run" : "fan", what } };
+  }
   const figure = { value: typed.value, from: "plate", photo: { id: photo, ...item.box } } as const;
   if (item.kind === "source") return { ok: true, source: { [ON_SOURCE[item.id]]: figure } };
   return {
@@ -138,3 +161,9 @@ export const burns = (refrigerant: string): boolean | null => {
   const known = REFRIGERANTS[refrigerant.toUpperCase()];
   return known === undefined ? null : known !== "A1";
 };
+
+/** Where what is printed on a run capacitor is kept: under its part of the circuit, or the section of it that is the fan's. */
+export function printedPlace(wiring: Wiring, section: PrintedOn["section"]): string | null {
+  const can = asFoundOf(wiring).parts.find((part) => part.kind === "run-capacitor")?.id;
+  return can === undefined ? null : section === "run" ? can : `${can} FAN`;
+}

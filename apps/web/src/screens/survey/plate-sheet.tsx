@@ -2,6 +2,7 @@ import type { PlateKind, PlateReading } from "@amp-saver/core/study/plate-readin
 import type { Photo, Source } from "@amp-saver/records";
 import { useEffect, useState } from "react";
 import { editCommit } from "../../store/commands.ts";
+import { printedCommit } from "../../store/printed-commit.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
@@ -12,8 +13,9 @@ import { Pick } from "../../ui/pick.tsx";
 import { PLATE_PHOTO } from "../../words/plate-photo.ts";
 import { type PlateRefusal, type PlateWords, readingOf, wordsOfPlate } from "../../workers/read-plate.ts";
 import { Asked } from "../asked.tsx";
+import { useUnitWiring } from "../use-unit-wiring.ts";
 import { PlateItemPanel } from "./plate-item.tsx";
-import { confirmed, PLATE_KINDS, plateItems } from "./plate-photo.view.ts";
+import { confirmed, PLATE_KINDS, plateItems, printedPlace } from "./plate-photo.view.ts";
 
 interface PlateSheetProps {
   readonly bundle: JobBundle;
@@ -26,7 +28,9 @@ type State =
   | { readonly at: "read"; readonly words: PlateWords };
 
 /** The figures of a plate's photo, read on this device, each to be compared with the plate before it is entered. */
-export function PlateSheet({ bundle: { unit, sources }, photo }: PlateSheetProps) {
+export function PlateSheet({ bundle, photo }: PlateSheetProps) {
+  const { unit, sources } = bundle;
+  const { wiring } = useUnitWiring(bundle);
   const { store, commit } = useStore();
   const { measure } = useSettings();
   const url = usePicture(photo.id);
@@ -127,6 +131,8 @@ export function PlateSheet({ bundle: { unit, sources }, photo }: PlateSheetProps
                       if (!change.ok) return change.limits;
                       if (change.unit !== undefined) void commit(editCommit(unit, change.unit));
                       if (change.source !== undefined && source !== undefined) void commit(editCommit<Source>(source, change.source));
+                      const place = change.printed === undefined ? null : printedPlace(wiring, change.printed.section);
+                      if (change.printed !== undefined && place !== null) void commit(printedCommit(unit, place, change.printed.what));
                       settle(item.id, "entered");
                       return null;
                     }}
