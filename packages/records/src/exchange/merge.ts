@@ -121,7 +121,8 @@ function mergeRecord(
 
 const isEntry = (group: readonly string[]): boolean => group.length === 2;
 
-function groupsOf(a: AnyRecord, b: AnyRecord): readonly (readonly string[])[] {
+/** Groups of fields in which two copies of a record are compared: a field, an entry of one, or what belongs together. */
+export function groupsOf(a: AnyRecord, b: AnyRecord): readonly (readonly string[])[] {
   const { entries, together, own } = DEFINITIONS[a.kind].merge;
   const apart = new Set([...STAMPS, ...own, ...together]);
   const alone = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((name) => !apart.has(name));
@@ -142,7 +143,8 @@ function isMap(value: unknown): value is Fields {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
-function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
+/** What a record holds in a group; undefined for nothing. */
+export function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
   const [fields, members] = [fieldsOf(record), membersOf(record, name)];
   if (members.length > 0) return Object.fromEntries(members.map((field) => [field, fields[field]]));
   const value = fields[present(name)];
@@ -150,7 +152,8 @@ function at(record: AnyRecord, [name, entry]: readonly string[]): unknown {
   return isMap(value) ? value[entry] : undefined;
 }
 
-function withGroup(record: AnyRecord, [name, entry]: readonly string[], value: unknown): AnyRecord {
+/** A record with other content in a group. */
+export function withGroup(record: AnyRecord, [name, entry]: readonly string[], value: unknown): AnyRecord {
   const [fields, members] = [fieldsOf(record), membersOf(record, name)];
   if (members.length > 0)
     return members.reduce<AnyRecord>((into, field) => withGroup(into, [field], isMap(value) ? value[field] : undefined), record);

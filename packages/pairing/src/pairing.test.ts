@@ -1,0 +1,226 @@
+import { canonical } from "@amp-saver/core/quantity";
+import { type AnyRecord, asId, type Job, newJob, newReading, newRig, newUnit, recordKey } from "@amp-saver/records";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { memoryLines } from "./memory-line.ts";
+import { Replica } from "./replica.ts";
+import { Session } from "./session.ts";
+import { recordsFrom, SPEAKS, writeRecords } from "./shared-records.ts";
+
+const NOW = Date.parse("2026-06-01T08:00:00.000Z");
+const iso = (ms: number): string => new Date(ms).toISOString();
+const rig = newRig({ id: asId("rig", "r"), now: iso(NOW) }, "Wren");
+const unit = newUnit({ id: asId("unit", "u"), now: iso(NOW) }, rig.id, "Front");
+const job: Job = newJob({ id: asId("job", "j"), now: iso(NOW) }, rig.id, unit.id, "Fit");
+const BEGUN: readonly AnyRecord[] = [rig, unit, job];
+
+/** A device with its records, its own clock and its end of the line. */
+class Phone {
+  records: Map<string, AnyRecord>;
+  readonly replica: Replica;
+  private readonly aheadMs: number;
+  session: Session | null = null;
+
+  constructor(name: string, aheadMs: number, begun: readonly AnyRecord[]) {
+    this.aheadMs = aheadMs;
+    this.records = new Map(begun.map((r) => [recordKey(r), r]));
+    this.replica = new Replica({ device: name, known: {}, ops: [] });
+  }
+
+  now(ms: number): string {
+    return iso(NOW + ms + this.aheadMs);
+  }
+
+  connect(line: ConstructorParameters<typeof Session>[0]): void {
+    this.session = new Session(line, {
+      replica: this.replica,
+      name: this.replica.device,
+      speaks: SPEAKS,
+      nowMs: () => NOW,
+      onDocs: () => this.takeIn(),
+    });
+  }
+
+  change(record: AnyRecord, ms: number): void {
+    this.records.set(recordKey(record), { ...record, updatedAt: this.now(ms) } as AnyRecord);
+    this.share(ms);
+  }
+
+  remove(key: string, ms: number): void {
+    this.records.delete(key);
+    this.share(ms);
+  }
+
+  share(ms: number): void {
+    writeRecords(this.replica, [...this.records.values()], this.now(ms));
+    this.session?.share();
+  }
+
+  private takeIn(): void {
+    const { put, away } = recordsFrom(this.replica, [...this.records.values()]);
+    for (const record of put) this.records.set(recordKey(record), record);
+    for (const record of away) this.records.delete(recordKey(record));
+  }
+
+  text(): string {
+    return canonical(
+      [...this.records.values()].map((r) => ({ ...r, updatedAt: "" })).toSorted((a, b) => (recordKey(a) < recordKey(b) ? -1 : 1)),
+    );
+  }
+}
+
+function paired(aheadA: number, aheadB: number) {
+  const lines = memoryLines();
+  lines.cut();
+  const [a, b] = [new Phone("a", aheadA, BEGUN), new Phone("b", aheadB, [])];
+  a.connect(lines.a);
+  b.connect(lines.b);
+  a.share(0);
+  const settle = (): void => {
+    lines.mend();
+    while (lines.arrive("a") || lines.arrive("b"));
+  };
+  return { a, b, lines, settle };
+}
+
+const act = fc.oneof(
+  {
+    weight: 4,
+    arbitrary: fc.record({ do: fc.constant("note" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 0, max: 99 }) }),
+  },
+  {
+    weight: 3,
+    arbitrary: fc.record({ do: fc.constant("unit" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 0, max: 99 }) }),
+  },
+  {
+    weight: 3,
+    arbitrary: fc.record({ do: fc.constant("reading" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 10, max: 60 }) }),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({ do: fc.constant("delete" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 0, max: 9 }) }),
+  },
+  { weight: 6, arbitrary: fc.record({ do: fc.constant("arrive" as const), side: fc.constantFrom("a", "b"), text: fc.constant(0) }) },
+  {
+    weight: 2,
+    arbitrary: fc.record({ do: fc.constantFrom("cut" as const, "mend" as const), side: fc.constant("a"), text: fc.constant(0) }),
+  },
+);
+
+describe("two devices on one job", () => {
+  it("end up equal and drop nothing, whatever is typed and cut when, with clocks five minutes off", () => {
+    const off = fc.integer({ min: -300_000, max: 300_000 });
+    fc.assert(
+      fc.property(fc.array(act, { minLength: 5, maxLength: 60 }), off, off, (acts, aheadA, aheadB) => {
+        const { a, b, lines, settle } = paired(aheadA, aheadB);
+        settle();
+        const added = new Set<string>();
+        const deleted = new Set<string>();
+        let n = 0;
+        for (const [ms, { do: what, side, text }] of acts.entries()) {
+          const phone = side === "a" ? a : b;
+          const held = [...phone.records.values()];
+          if (what === "arrive") lines.arrive(side as "a" | "b");
+          else if (what === "cut") lines.cut();
+          else if (what === "mend") lines.mend();
+          else if (what === "note") {
+            const mine = held.find((r) => r.kind === "rig");
+            if (mine !== undefined) phone.change({ ...mine, note: `note ${text}` }, ms);
+          } else if (what === "unit") {
+            const mine = held.find((r) => r.kind === "unit");
+            if (mine !== undefined) phone.change({ ...mine, model: `M ${text}` }, ms);
+          } else if (what === "reading") {
+            n += 1;
+            const reading = newReading({ id: asId("reading", `${side}${n}`), now: phone.now(ms) }, job, "before", text);
+            added.add(recordKey(reading));
+            phone.change(reading, ms);
+          } else {
+            const mine = held.filter((r) => r.kind === "reading")[text];
+            if (mine !== undefined) {
+              deleted.add(recordKey(mine));
+              phone.remove(recordKey(mine), ms);
+            }
+          }
+        }
+        settle();
+        expect(a.text()).toBe(b.text());
+        expect(canonical(a.replica.knows)).toBe(canonical(b.replica.knows));
+        const readings = [...a.records.values()].filter((r) => r.kind === "reading").map(recordKey);
+        expect(readings.toSorted()).toEqual([...added].filter((key) => !deleted.has(key)).toSorted());
+        expect(canonical(a.replica.overruled(""))).toBe(canonical(b.replica.overruled("")));
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it("of two notes typed at once one counts, and the other stands beside it on both", () => {
+    const { a, b, lines, settle } = paired(0, 240_000);
+    settle();
+    lines.cut();
+    a.change({ ...rig, note: "from the roof" }, 10);
+    b.change({ ...rig, note: "from below" }, 11);
+    settle();
+    for (const phone of [a, b]) {
+      const [told] = phone.replica.overruled("record ");
+      expect(new Set([told?.counts.value, told?.beside.value])).toEqual(new Set(["from the roof", "from below"]));
+      expect([...phone.records.values()].find((r) => r.kind === "rig")).toMatchObject({ note: told?.counts.value });
+    }
+  });
+
+  it("what one deletes while the other changes it stays, and that is told", () => {
+    const { a, b, lines, settle } = paired(0, 0);
+    const reading = newReading({ id: asId("reading", "x"), now: iso(NOW) }, job, "before", 40);
+    a.change(reading, 1);
+    settle();
+    lines.cut();
+    a.remove(recordKey(reading), 2);
+    b.change({ ...reading, amps: 41 }, 3);
+    settle();
+    expect(a.text()).toBe(b.text());
+    expect([...a.records.values()].find((r) => r.kind === "reading")).toMatchObject({ amps: 41 });
+    expect(b.replica.overruled("record ")).toMatchObject([{ doc: "record reading x", piece: null }]);
+  });
+
+  it("goes on after a reload from what was kept, and counts nothing twice", () => {
+    const { a, b, lines, settle } = paired(0, 0);
+    settle();
+    lines.cut();
+    a.change({ ...rig, note: "typed alone" }, 5);
+    const again = new Replica(JSON.parse(JSON.stringify(a.replica.state())));
+    expect(writeRecords(again, [...a.records.values()], iso(NOW))).toBe(0);
+    expect(again.missing(b.replica.knows).ops.map((op) => op.value)).toEqual(["typed alone"]);
+  });
+
+  it("does not share with another version of the app, and takes no text that is none of its messages", () => {
+    const lines = memoryLines();
+    const [a, b] = [new Phone("a", 0, BEGUN), new Phone("b", 0, [])];
+    a.connect(lines.a);
+    const other = new Session(lines.b, { replica: b.replica, name: "b", speaks: "older", nowMs: () => NOW, onDocs: () => undefined });
+    a.share(0);
+    lines.a.send("{]");
+    lines.a.send(JSON.stringify({ say: "sync", sync: { known: {}, ops: [{ by: "a" }] } }));
+    while (lines.arrive("a") || lines.arrive("b"));
+    expect(other.state.refused).toBe("another-version");
+    expect(b.replica.names("")).toEqual([]);
+  });
+
+  it("tells the other's clock from the quickest answer", () => {
+    let ms = NOW;
+    const lines = memoryLines();
+    const of = (device: string, ahead: number) =>
+      new Session(lines[device as "a" | "b"], {
+        replica: new Replica({ device, known: {}, ops: [] }),
+        name: device,
+        speaks: SPEAKS,
+        nowMs: () => ms + ahead,
+        onDocs: () => undefined,
+      });
+    const [a] = [of("a", 0), of("b", 247_000)];
+    for (const wait of [400, 30, 900]) {
+      a?.ping();
+      while (lines.arrive("b")) ms += wait;
+      while (lines.arrive("a")) ms += wait / 10;
+    }
+    expect(Math.abs((a?.state.aheadMs ?? 0) - 247_000)).toBeLessThan(100);
+  });
+});

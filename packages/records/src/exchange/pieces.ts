@@ -1,0 +1,44 @@
+import { DEFINITIONS } from "../kind/index.ts";
+import type { AnyRecord } from "../record.ts";
+import { at, groupsOf, withGroup } from "./merge.ts";
+
+/** A record taken apart into the groups of fields that are merged by themselves, by the name of each. */
+export type Pieces = Readonly<Record<string, unknown>>;
+
+/** The piece that a record is born with: what never changes, and what each device works out anew. */
+const BORN = "";
+/** Parts a field's name from its entry's: no name has one. */
+const APART = "\n";
+const FIXED = ["kind", "id", "schema", "createdAt"] as const;
+
+/** The pieces of a record; entries that are not there have none. */
+export function piecesOf(record: AnyRecord): Pieces {
+  const { own } = DEFINITIONS[record.kind].merge;
+  const fields: Readonly<Record<string, unknown>> = { ...record };
+  const born = Object.fromEntries([...FIXED, ...own].flatMap((name) => (fields[name] === undefined ? [] : [[name, fields[name]]])));
+  const groups = groupsOf(record, record).filter(([name]) => !FIXED.some((fixed) => fixed === name));
+  const pieces = groups.flatMap((group) => {
+    const value = at(record, group);
+    return value === undefined ? [] : [[group.join(APART), value] as const];
+  });
+  return { ...Object.fromEntries(pieces), [BORN]: born };
+}
+
+/**
+ * The record that pieces make, as it was last changed; what each device works out anew stays as it is `here`. It is
+ * still to be checked: pieces may come from elsewhere. Null where the piece it was born with is missing.
+ */
+export function fromPieces(pieces: Pieces, updatedAt: string, here: AnyRecord | undefined): unknown {
+  const born = pieces[BORN];
+  if (typeof born !== "object" || born === null || !("kind" in born) || !Object.hasOwn(DEFINITIONS, String(born.kind))) return null;
+  const begun = { ...born, updatedAt } as AnyRecord;
+  const { own, entries } = DEFINITIONS[begun.kind].merge;
+  const mine: Readonly<Record<string, unknown>> = here === undefined ? {} : { ...here };
+  const kept = Object.fromEntries(own.flatMap((name) => (mine[name] === undefined ? [] : [[name, mine[name]]])));
+  // A field of entries is there even while it has none.
+  const empty = Object.fromEntries(entries.filter((name) => mine[name] !== undefined).map((name) => [name, {}]));
+  return Object.entries(pieces).reduce<AnyRecord>(
+    (record, [name, value]) => (name === BORN ? record : withGroup(record, name.split(APART), value)),
+    { ...begun, ...empty, ...kept } as AnyRecord,
+  );
+}
