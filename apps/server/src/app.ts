@@ -5,6 +5,8 @@ import express, { type Express } from "express";
 import helmet from "helmet";
 import { asksForUs } from "./hosts.ts";
 import { instrumentRoutes } from "./instruments.ts";
+import { Rooms } from "./room.ts";
+import { roomRoutes } from "./room-routes.ts";
 
 export { runBench } from "./bench-clock.ts";
 
@@ -15,6 +17,8 @@ export interface ServerOptions {
   readonly instruments?: SimulatedPort;
   /** Names it answers to beside its own: of the machine in its network, say. */
   readonly hosts?: readonly string[];
+  /** Rooms in which two devices meet. */
+  readonly rooms?: Rooms;
 }
 
 const POLICY = {
@@ -36,7 +40,7 @@ const POLICY = {
 };
 
 /** The app behind a strict content policy, from one folder and nothing outside it. */
-export function createApp({ folder, instruments, hosts = [] }: ServerOptions): Express {
+export function createApp({ folder, instruments, hosts = [], rooms = new Rooms() }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -52,6 +56,7 @@ export function createApp({ folder, instruments, hosts = [] }: ServerOptions): E
     else response.status(421).type("text").send("This name is not one of this server's. Start it with --host and the name.\n");
   });
   app.use(compression({ filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
+  app.use("/api/rooms", roomRoutes(rooms));
   if (instruments !== undefined) app.use("/api", instrumentRoutes(instruments));
   app.get("/api/instruments", (_request, response) => {
     response.json([]);

@@ -1,0 +1,107 @@
+import { type Line, type LineState, Listeners, TEXT_MOST } from "./line.ts";
+
+/** How often a lost stream is asked for again, ms. */
+const AGAIN_MS = 700;
+
+/** What a browser gives for a stream of events. */
+export interface Stream {
+  onmessage: ((event: { readonly data: string }) => void) | null;
+  onerror: (() => void) | null;
+  close(): void;
+}
+
+/** Why no room is opened or entered. */
+export type RelayRefusal = "no-such-room" | "full" | "too-many" | "too-many-guesses" | "unreachable";
+
+/** Opens a room on the server that served this page; its code is the only way in. */
+export async function openRoom(base: string): Promise<{ readonly code: string } | RelayRefusal> {
+  const response = await fetch(base, { method: "POST", headers: { "content-type": "application/json" }, body: "{}" }).catch(() => null);
+  if (response === null) return "unreachable";
+  const answer = (await response.json().catch(() => ({}))) as { readonly code?: string; readonly reason?: RelayRefusal };
+  return answer.code === undefined ? (answer.reason ?? "unreachable") : { code: answer.code };
+}
+
+/** A line over the server that served this page: what comes by a stream, what goes by posts, one after the other. */
+export class RelayLine implements Line {
+  private readonly room: string;
+  private readonly streamOf: (url: string) => Stream;
+  private readonly texts = new Listeners<string>();
+  private readonly states = new Listeners<LineState>();
+  private state: LineState = "cut";
+  private stream: Stream | null = null;
+  private seat: string | null = null;
+  private going: Promise<void> = Promise.resolve();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** What sent before a cut is not sent after it. */
+  private cuts = 0;
+
+  constructor(base: string, code: string, streamOf: (url: string) => Stream) {
+    this.room = `${base}/${encodeURIComponent(code)}`;
+    this.streamOf = streamOf;
+    this.listen();
+  }
+
+  send(text: string): boolean {
+    if (this.state !== "open" || text.length > TEXT_MOST) return false;
+    const before = this.cuts;
+    this.going = this.going.then(async () => {
+      if (this.cuts !== before) return;
+      const sent = await fetch(`${this.room}/${this.seat}`, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ text }),
+      }).catch(() => null);
+      if (sent?.ok !== true && this.cuts === before) this.again();
+    });
+    return true;
+  }
+
+  onText(listener: (text: string) => void): () => void {
+    return this.texts.add(listener);
+  }
+
+  onState(listener: (state: LineState) => void): () => void {
+    listener(this.state);
+    return this.states.add(listener);
+  }
+
+  close(): void {
+    if (this.state === "closed") return;
+    if (this.seat !== null) void fetch(`${this.room}/${this.seat}`, { method: "DELETE" }).catch(() => null);
+    this.over();
+  }
+
+  private listen(): void {
+    this.stream = this.streamOf(`${this.room}/events${this.seat === null ? "" : `?seat=${encodeURIComponent(this.seat)}`}`);
+    this.stream.onmessage = ({ data }) => this.hear(JSON.parse(data));
+    this.stream.onerror = () => this.again();
+  }
+
+  private hear(told: { readonly seat?: string; readonly there?: boolean; readonly text?: string; readonly ended?: boolean }): void {
+    if (told.seat !== undefined) this.seat = told.seat;
+    if (told.there !== undefined) this.turn(told.there ? "open" : "cut");
+    if (told.text !== undefined) this.texts.tell(told.text);
+    if (told.ended === true) this.over();
+  }
+
+  private again(): void {
+    this.stream?.close();
+    this.turn("cut");
+    if (this.state === "closed") return;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.listen(), AGAIN_MS);
+  }
+
+  private over(): void {
+    clearTimeout(this.timer);
+    this.stream?.close();
+    this.turn("closed");
+  }
+
+  private turn(state: LineState): void {
+    if (this.state === state || this.state === "closed") return;
+    if (state !== "open") this.cuts += 1;
+    this.state = state;
+    this.states.tell(state);
+  }
+}
