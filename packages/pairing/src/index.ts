@@ -3,4 +3,4 @@ export { type Line, type LineState, Listeners, TEXT_MOST } from "./line.ts";
 export type { Known, Op, Sync } from "./op.ts";
 export { type Doc, type Overruled, Replica, type ReplicaState } from "./replica.ts";
 export { type Partner, Session, type SessionState } from "./session.ts";
-export { recordsFrom, SPEAKS, writeRecords } from "./shared-records.ts";
+export { type Due, RECORDS, SharedRig, SPEAKS } from "./shared-records.ts";

@@ -5,7 +5,7 @@ import { describe, expect, it } from "vitest";
 import { memoryLines } from "./memory-line.ts";
 import { Replica } from "./replica.ts";
 import { Session } from "./session.ts";
-import { recordsFrom, SPEAKS, writeRecords } from "./shared-records.ts";
+import { RECORDS, SharedRig, SPEAKS } from "./shared-records.ts";
 
 const NOW = Date.parse("2026-06-01T08:00:00.000Z");
 const iso = (ms: number): string => new Date(ms).toISOString();
@@ -19,12 +19,14 @@ class Phone {
   records: Map<string, AnyRecord>;
   readonly replica: Replica;
   private readonly aheadMs: number;
+  readonly shared: SharedRig;
   session: Session | null = null;
 
   constructor(name: string, aheadMs: number, begun: readonly AnyRecord[]) {
     this.aheadMs = aheadMs;
     this.records = new Map(begun.map((r) => [recordKey(r), r]));
     this.replica = new Replica({ device: name, known: {}, ops: [] });
+    this.shared = new SharedRig(this.replica);
   }
 
   now(ms: number): string {
@@ -37,7 +39,7 @@ class Phone {
       name: this.replica.device,
       speaks: SPEAKS,
       nowMs: () => NOW,
-      onDocs: () => this.takeIn(),
+      onDocs: () => undefined,
     });
   }
 
@@ -52,14 +54,20 @@ class Phone {
   }
 
   share(ms: number): void {
-    writeRecords(this.replica, [...this.records.values()], this.now(ms));
+    this.shared.give([...this.records.values()], this.now(ms));
     this.session?.share();
   }
 
-  private takeIn(): void {
-    const { put, away } = recordsFrom(this.replica, [...this.records.values()]);
-    for (const record of put) this.records.set(recordKey(record), record);
-    for (const record of away) this.records.delete(recordKey(record));
+  /** Does here what the other changed: it may lie for a while before that. */
+  takeIn(): void {
+    for (const due of this.shared.due()) {
+      const key = due.doc.slice(RECORDS.length);
+      const mine = this.records.get(key);
+      if (due.do === "put") this.records.set(key, due.record);
+      else if (due.do === "away") this.records.delete(key);
+      else if (mine !== undefined) this.records.set(key, due.turn(mine));
+      this.shared.took(due);
+    }
   }
 
   text(): string {
@@ -78,7 +86,14 @@ function paired(aheadA: number, aheadB: number) {
   a.share(0);
   const settle = (): void => {
     lines.mend();
-    while (lines.arrive("a") || lines.arrive("b"));
+    // What was typed while something of the other's lay here goes out after it.
+    for (let k = 0; k < 4; k++) {
+      while (lines.arrive("a") || lines.arrive("b"));
+      for (const phone of [a, b]) {
+        phone.takeIn();
+        phone.share(1000 + k);
+      }
+    }
   };
   return { a, b, lines, settle };
 }
@@ -101,6 +116,7 @@ const act = fc.oneof(
     arbitrary: fc.record({ do: fc.constant("delete" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 0, max: 9 }) }),
   },
   { weight: 6, arbitrary: fc.record({ do: fc.constant("arrive" as const), side: fc.constantFrom("a", "b"), text: fc.constant(0) }) },
+  { weight: 3, arbitrary: fc.record({ do: fc.constant("take" as const), side: fc.constantFrom("a", "b"), text: fc.constant(0) }) },
   {
     weight: 2,
     arbitrary: fc.record({ do: fc.constantFrom("cut" as const, "mend" as const), side: fc.constant("a"), text: fc.constant(0) }),
@@ -121,6 +137,7 @@ describe("two devices on one job", () => {
           const phone = side === "a" ? a : b;
           const held = [...phone.records.values()];
           if (what === "arrive") lines.arrive(side as "a" | "b");
+          else if (what === "take") phone.takeIn();
           else if (what === "cut") lines.cut();
           else if (what === "mend") lines.mend();
           else if (what === "note") {
@@ -187,7 +204,8 @@ describe("two devices on one job", () => {
     lines.cut();
     a.change({ ...rig, note: "typed alone" }, 5);
     const again = new Replica(JSON.parse(JSON.stringify(a.replica.state())));
-    expect(writeRecords(again, [...a.records.values()], iso(NOW))).toBe(0);
+    const shared = new SharedRig(again, JSON.parse(JSON.stringify(a.shared.agreed())));
+    expect(shared.give([...a.records.values()], iso(NOW))).toBe(0);
     expect(again.missing(b.replica.knows).ops.map((op) => op.value)).toEqual(["typed alone"]);
   });
 

@@ -50,19 +50,24 @@ export class Replica {
     return { device: this.device, known: { ...this.known }, ops: this.all() };
   }
 
-  /** Notes what has become of documents here: pieces that differ from what is held become changes; null deletes. Returns how many. */
-  write(docs: ReadonlyMap<string, Readonly<Record<string, unknown>> | null>, at: string): number {
-    let made = 0;
-    for (const [doc, pieces] of docs) {
-      const held = this.read(doc)?.pieces ?? null;
-      if (pieces === null) {
-        if (held !== null) made += this.make(doc, null, undefined, at);
-        continue;
-      }
-      for (const piece of new Set([...Object.keys(pieces), ...Object.keys(held ?? {})]))
-        if (canonical(pieces[piece]) !== canonical(held?.[piece])) made += this.make(doc, piece, pieces[piece], at);
-    }
-    return made;
+  /** Changes the pieces of a document that differ from what they were before; returns how many did. */
+  change(doc: string, before: Doc["pieces"] | null, after: Doc["pieces"], at: string): number {
+    const names = new Set([...Object.keys(after), ...Object.keys(before ?? {})]);
+    const differ = [...names].filter((piece) => canonical(after[piece]) !== canonical(before?.[piece]));
+    for (const piece of differ) this.make(doc, piece, after[piece], at);
+    return differ.length;
+  }
+
+  /** Sets one piece of a document. */
+  set(doc: string, piece: string, value: unknown, at: string): void {
+    this.make(doc, piece, value, at);
+  }
+
+  /** Deletes a document as far as it is known here; returns how many changes that made. */
+  remove(doc: string, at: string): number {
+    if (this.read(doc) === null) return 0;
+    this.make(doc, null, undefined, at);
+    return 1;
   }
 
   /** Takes in what another device sent; returns the documents that changed by it. */
@@ -92,7 +97,14 @@ export class Replica {
     if (!lives) return null;
     const pieces: Record<string, unknown> = {};
     for (const op of winners(changes)) if (op.value !== undefined) pieces[op.piece ?? ""] = op.value;
-    return { pieces, at: own.map((op) => op.at).reduce((last, at) => (at > last ? at : last), "") };
+    return {
+      pieces,
+      at:
+        own
+          .map((op) => op.at)
+          .toSorted()
+          .at(-1) ?? "",
+    };
   }
 
   /** Every document that is there, whose name begins so. */
@@ -132,10 +144,9 @@ export class Replica {
     return [...(this.docs.get(doc)?.values() ?? [])];
   }
 
-  private make(doc: string, piece: string | null, value: unknown, at: string): number {
+  private make(doc: string, piece: string | null, value: unknown, at: string): void {
     const n = (this.known[this.device] ?? 0) + 1;
     this.keep({ by: this.device, n, l: this.clock + 1, seen: { ...this.known }, doc, piece, ...(value !== undefined && { value }), at });
-    return 1;
   }
 
   /** Keeps a change, and drops those of the same piece that it knew of. */

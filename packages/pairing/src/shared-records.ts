@@ -1,39 +1,84 @@
 import { canonical } from "@amp-saver/core/quantity";
 import { type AnyRecord, parseRecord, RECORD_VERSIONS, recordKey } from "@amp-saver/records";
-import { fromPieces, type Pieces, piecesOf } from "@amp-saver/records/exchange";
+import { fromPieces, type Pieces, piecesOf, withPieces } from "@amp-saver/records/exchange";
 import type { Replica } from "./replica.ts";
 
 /** Documents that are records. */
-const RECORDS = "record ";
-const docOf = (key: string): string => RECORDS + key;
+export const RECORDS = "record ";
 
 /** What of records this app writes: kinds and their versions. */
 export const SPEAKS: string = Object.entries(RECORD_VERSIONS)
   .map(([kind, { newest }]) => `${kind.slice(0, 4)}${newest}`)
   .join(" ");
 
-/** Notes in a replica what has become of a rig's records here; those it holds and that are gone are deleted. Returns how many changes that made. */
-export function writeRecords(replica: Replica, records: readonly AnyRecord[], at: string): number {
-  const docs = new Map<string, Pieces | null>(replica.names(RECORDS).map((doc) => [doc, null]));
-  for (const record of records) docs.set(docOf(recordKey(record)), piecesOf(record));
-  return replica.write(docs, at);
-}
+/** Something the other changed that is still to be done here. */
+export type Due =
+  | { readonly do: "put"; readonly doc: string; readonly record: AnyRecord }
+  | { readonly do: "away"; readonly doc: string }
+  /** `turn` gives the record with the other's changes: whatever was changed here meanwhile stays, and goes out after them. */
+  | { readonly do: "change"; readonly doc: string; readonly turn: (record: AnyRecord) => AnyRecord };
 
-/** What a replica makes of a rig: records to put in place, and those to take away; what makes no record is left. */
-export function recordsFrom(
-  replica: Replica,
-  here: readonly AnyRecord[],
-): { readonly put: readonly AnyRecord[]; readonly away: readonly AnyRecord[] } {
-  const mine = new Map(here.map((record) => [docOf(recordKey(record)), record]));
-  const there = new Set(replica.names(RECORDS));
-  const put = [...there].flatMap((doc): readonly AnyRecord[] => {
-    const held = replica.read(doc);
-    if (held === null) return [];
-    const own = mine.get(doc);
-    const made = parseRecord(fromPieces(held.pieces, held.at, own));
-    if (!made.ok) return [];
-    const differs = own === undefined || canonical(piecesOf(own)) !== canonical(piecesOf(made.value));
-    return differs ? [made.value] : [];
-  });
-  return { put, away: here.filter((record) => !there.has(docOf(recordKey(record)))) };
+/**
+ * A rig's records between this device and a replica. It remembers what both last agreed on, so that what was changed
+ * here is told from what the other changed and is not done here yet.
+ */
+export class SharedRig {
+  private readonly replica: Replica;
+  private readonly base: Map<string, Pieces>;
+
+  constructor(replica: Replica, base: readonly (readonly [string, Pieces])[] = []) {
+    this.replica = replica;
+    this.base = new Map(base);
+  }
+
+  /** What both last agreed on, to be kept over a reload. */
+  agreed(): readonly (readonly [string, Pieces])[] {
+    return [...this.base];
+  }
+
+  /** Notes what was changed here since then; returns how many changes that were. */
+  give(records: readonly AnyRecord[], at: string): number {
+    let made = 0;
+    const here = new Map(records.map((record) => [RECORDS + recordKey(record), piecesOf(record)]));
+    for (const [doc, pieces] of here) {
+      made += this.replica.change(doc, this.base.get(doc) ?? null, pieces, at);
+      this.base.set(doc, pieces);
+    }
+    for (const doc of [...this.base.keys()]) {
+      if (here.has(doc)) continue;
+      made += this.replica.remove(doc, at);
+      this.base.delete(doc);
+    }
+    return made;
+  }
+
+  /** What the other changed, to be done here; what makes no record is left. */
+  due(): readonly Due[] {
+    const there = new Set(this.replica.names(RECORDS));
+    const gone = [...this.base.keys()].filter((doc) => !there.has(doc)).map((doc): Due => ({ do: "away", doc }));
+    const changed = [...there].flatMap((doc): readonly Due[] => {
+      const held = this.replica.read(doc);
+      const base = this.base.get(doc);
+      if (held === null || (base !== undefined && canonical(base) === canonical(held.pieces))) return [];
+      const made = parseRecord(fromPieces(held.pieces, held.at, undefined));
+      if (!made.ok) return [];
+      if (base === undefined) return [{ do: "put", doc, record: made.value }];
+      const names = [...new Set([...Object.keys(base), ...Object.keys(held.pieces)])];
+      const differ = names.filter((name) => canonical(base[name]) !== canonical(held.pieces[name]));
+      const turn = (record: AnyRecord): AnyRecord => {
+        const now = piecesOf(record);
+        const untouched = differ.filter((name) => canonical(now[name]) === canonical(base[name]));
+        return withPieces(record, Object.fromEntries(untouched.map((name) => [name, held.pieces[name]])));
+      };
+      return [{ do: "change", doc, turn }];
+    });
+    return [...gone, ...changed];
+  }
+
+  /** Something due was done here. */
+  took({ doc }: Due): void {
+    const held = this.replica.read(doc);
+    if (held === null) this.base.delete(doc);
+    else this.base.set(doc, held.pieces);
+  }
 }

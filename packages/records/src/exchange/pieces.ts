@@ -42,3 +42,8 @@ export function fromPieces(pieces: Pieces, updatedAt: string, here: AnyRecord | 
     { ...begun, ...empty, ...kept } as AnyRecord,
   );
 }
+
+/** A record with some of its pieces changed; an undefined one is cleared. What it was born with stays. */
+export function withPieces(record: AnyRecord, pieces: Pieces): AnyRecord {
+  return Object.entries(pieces).reduce((made, [name, value]) => (name === BORN ? made : withGroup(made, name.split(APART), value)), record);
+}
