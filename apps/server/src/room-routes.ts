@@ -41,6 +41,12 @@ export function roomRoutes(rooms: Rooms): Router {
     else response.status(201).json(opened);
   });
 
+  router.get("/:code", (request, response) => {
+    const there = rooms.isThere(request.params.code);
+    if (there === true) response.status(204).end();
+    else refuse(response, there);
+  });
+
   router.get("/:code/events", (request, response) => {
     const { code } = request.params;
     const seat = typeof request.query.seat === "string" ? request.query.seat : null;

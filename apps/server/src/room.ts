@@ -43,6 +43,12 @@ export class Rooms {
     return { code };
   }
 
+  /** Whether a room is there. */
+  isThere(code: string): true | RoomRefusal {
+    const room = this.find(code);
+    return typeof room === "string" ? room : true;
+  }
+
   /** Sits down, or comes back to a seat; both are told that the other is there. */
   enter(code: string, token: string | null, listener: (told: Told) => void): { readonly token: string } | RoomRefusal {
     const room = this.find(code);

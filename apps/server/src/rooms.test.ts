@@ -29,7 +29,7 @@ lineConformance("over the server", async () => {
   const { server, base, close } = await serve();
   const room = await openRoom(base);
   if (typeof room === "string") throw new Error(room);
-  const [a, b] = [new RelayLine(base, room.code, stream), new RelayLine(base, room.code, stream)];
+  const [a, b] = [new RelayLine(base, room.code, null, stream), new RelayLine(base, room.code, null, stream)];
   const states: Record<string, string> = {};
   a.onState((state) => (states.a = state));
   b.onState((state) => (states.b = state));
@@ -79,7 +79,7 @@ describe("rooms", () => {
   it("take no third, no text of one who has no seat, and nothing that is no text", async () => {
     const room = await openRoom(served.base);
     if (typeof room === "string") throw new Error(room);
-    const lines = [new RelayLine(served.base, room.code, stream), new RelayLine(served.base, room.code, stream)];
+    const lines = [new RelayLine(served.base, room.code, null, stream), new RelayLine(served.base, room.code, null, stream)];
     const states: string[] = [];
     lines[0]?.onState((state) => states.push(state));
     await until(() => states.at(-1) === "open");

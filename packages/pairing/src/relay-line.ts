@@ -2,6 +2,8 @@ import { type Line, type LineState, Listeners, TEXT_MOST } from "./line.ts";
 
 /** How often a lost stream is asked for again, ms. */
 const AGAIN_MS = 700;
+/** Failures in a row after which it is asked whether the room is there at all. */
+const ASK_AFTER = 3;
 
 /** What a browser gives for a stream of events. */
 export interface Stream {
@@ -27,6 +29,7 @@ export class RelayLine implements Line {
   private readonly streamOf: (url: string) => Stream;
   private readonly texts = new Listeners<string>();
   private readonly states = new Listeners<LineState>();
+  private readonly seats = new Listeners<string>();
   private state: LineState = "cut";
   private stream: Stream | null = null;
   private seat: string | null = null;
@@ -35,9 +38,10 @@ export class RelayLine implements Line {
   /** What sent before a cut is not sent after it. */
   private cuts = 0;
 
-  constructor(base: string, code: string, streamOf: (url: string) => Stream) {
+  constructor(base: string, code: string, seat: string | null, streamOf: (url: string) => Stream) {
     this.room = `${base}/${encodeURIComponent(code)}`;
     this.streamOf = streamOf;
+    this.seat = seat;
     this.listen();
   }
 
@@ -65,6 +69,12 @@ export class RelayLine implements Line {
     return this.states.add(listener);
   }
 
+  /** Calls back with the seat in the room, by which it is found again; returns how to stop. */
+  onSeat(listener: (seat: string) => void): () => void {
+    if (this.seat !== null) listener(this.seat);
+    return this.seats.add(listener);
+  }
+
   close(): void {
     if (this.state === "closed") return;
     if (this.seat !== null) void fetch(`${this.room}/${this.seat}`, { method: "DELETE" }).catch(() => null);
@@ -77,8 +87,14 @@ export class RelayLine implements Line {
     this.stream.onerror = () => this.again();
   }
 
+  private failures = 0;
+
   private hear(told: { readonly seat?: string; readonly there?: boolean; readonly text?: string; readonly ended?: boolean }): void {
-    if (told.seat !== undefined) this.seat = told.seat;
+    this.failures = 0;
+    if (told.seat !== undefined) {
+      this.seat = told.seat;
+      this.seats.tell(told.seat);
+    }
     if (told.there !== undefined) this.turn(told.there ? "open" : "cut");
     if (told.text !== undefined) this.texts.tell(told.text);
     if (told.ended === true) this.over();
@@ -89,7 +105,18 @@ export class RelayLine implements Line {
     this.turn("cut");
     if (this.state === "closed") return;
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.listen(), AGAIN_MS);
+    this.failures += 1;
+    this.timer = setTimeout(() => void this.lookAgain(), AGAIN_MS);
+  }
+
+  /** A room that is gone is not waited for; a server that is silent is. */
+  private async lookAgain(): Promise<void> {
+    if (this.failures % ASK_AFTER === 0) {
+      const room = await fetch(this.room).catch(() => null);
+      if (room?.status === 404) return this.over();
+    }
+    if (this.state !== "closed") this.listen();
+    return undefined;
   }
 
   private over(): void {

@@ -2,9 +2,10 @@ import { STAGES, type Stage } from "@amp-saver/records";
 import { lazy, Suspense } from "react";
 import { Navigate, useParams, useSearchParams } from "react-router";
 import { otherJob } from "../screens/other-job.ts";
+import { useHoldRoof } from "../screens/pair/hold-roof.ts";
 import { saveRig } from "../screens/save-rig.ts";
 import { useStore } from "../store/provider.tsx";
-import { useJob } from "../store/queries.ts";
+import { type JobBundle, useJob } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
 import { useKeys } from "../ui/keys.tsx";
 import { COMMON } from "../words/common.ts";
@@ -67,6 +68,7 @@ export function JobPage() {
       other={next === null ? null : { to: `/job/${next.job.id}/${known}`, name: next.unit.name }}
       foot={<StageStrip bundle={bundle} current={known} />}
     >
+      <HeldRoof bundle={bundle} />
       <Suspense fallback={<p className="p-6">{COMMON.loading}</p>}>
         {known === "survey" && <SurveyScreen key={job.id} bundle={bundle} />}
         {known === "check" && <CheckScreen key={job.id} bundle={bundle} />}
@@ -81,4 +83,10 @@ export function JobPage() {
       </Suspense>
     </Page>
   );
+}
+
+/** The other phone is told of a roof that this one holds as dead. */
+function HeldRoof({ bundle }: { readonly bundle: JobBundle }) {
+  useHoldRoof(bundle);
+  return null;
 }

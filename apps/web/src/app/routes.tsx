@@ -1,5 +1,7 @@
 import { lazy, Suspense } from "react";
 import { BrowserRouter, Route, Routes, useLocation } from "react-router";
+import { usePair } from "../pairing/current.ts";
+import { isLinked } from "../pairing/link-key.ts";
 import { HomeScreen } from "../screens/home/home.tsx";
 import { COMMON } from "../words/common.ts";
 import { GUIDE } from "../words/guide-screen.ts";
@@ -15,7 +17,12 @@ const LibraryScreen = lazy(() => import("../screens/library/library.tsx").then((
 const GuideScreen = lazy(() => import("../screens/guide/guide.tsx").then((m) => ({ default: m.GuideScreen })));
 const PracticeScreen = lazy(() => import("../screens/practice/practice.tsx").then((m) => ({ default: m.PracticeScreen })));
 const LessonScreen = lazy(() => import("../screens/practice/lesson.tsx").then((m) => ({ default: m.LessonScreen })));
+const PairScreen = lazy(() => import("../screens/pair/pair.tsx").then((m) => ({ default: m.PairScreen })));
+const JoinScreen = lazy(() => import("../screens/pair/join.tsx").then((m) => ({ default: m.JoinScreen })));
+const HelperScreen = lazy(() => import("../screens/pair/helper.tsx").then((m) => ({ default: m.HelperScreen })));
 const InstrumentsScreen = lazy(() => import("../screens/instruments/instruments.tsx").then((m) => ({ default: m.InstrumentsScreen })));
+
+const PairLayer = lazy(() => import("../screens/pair/layer.tsx").then((m) => ({ default: m.PairLayer })));
 
 const WAITS = <p className="p-6">{COMMON.loading}</p>;
 
@@ -33,6 +40,7 @@ function Views() {
   const { pathname } = useLocation();
   return (
     <Broken place={pathname}>
+      <PairGate />
       <Routes>
         <Route
           path="/"
@@ -48,6 +56,38 @@ function Views() {
             <Place word={rigs.word}>
               <RigsScreen />
             </Place>
+          }
+        />
+        {["/pair", "/pair/:rigId"].map((path) => (
+          <Route
+            key={path}
+            path={path}
+            element={
+              <Place word={COMMON.twoPhones}>
+                <Suspense fallback={WAITS}>
+                  <PairScreen />
+                </Suspense>
+              </Place>
+            }
+          />
+        ))}
+        {["/join", "/join/:code"].map((path) => (
+          <Route
+            key={path}
+            path={path}
+            element={
+              <Suspense fallback={WAITS}>
+                <JoinScreen />
+              </Suspense>
+            }
+          />
+        ))}
+        <Route
+          path="/helper"
+          element={
+            <Suspense fallback={WAITS}>
+              <HelperScreen />
+            </Suspense>
           }
         />
         <Route
@@ -110,4 +150,15 @@ function Views() {
       </Routes>
     </Broken>
   );
+}
+
+/** Loaded only where this device is, or was before a reload, linked to another. */
+function PairGate() {
+  const paired = usePair();
+  const linked = paired !== null || isLinked();
+  return linked ? (
+    <Suspense fallback={null}>
+      <PairLayer />
+    </Suspense>
+  ) : null;
 }

@@ -45,6 +45,8 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
 };
 
 export const COMMON = {
+  twoPhones: "Two phones",
+  secondPhone: "Work with a second phone",
   rig: "Rig",
   unit: "Unit",
   other: (name: string): string => `To ${name}`,

@@ -48,7 +48,7 @@ export function PowerPhase({ bundle, work, wiring, plan, save, relock, lock }: F
       <p className="py-2 font-semibold">{FIT.isOn}</p>
     ) : (
       <div className="py-3">
-        <RoofButton main disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
+        <RoofButton main power disabled={!ready || !before || lock !== null} onClick={() => relock("powered")}>
           {FIT.powerOn}
         </RoofButton>
       </div>

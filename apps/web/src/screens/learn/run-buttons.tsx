@@ -47,17 +47,17 @@ export function RunButtons({ bundle, conduct }: { readonly bundle: JobBundle; re
       )}
       {phase === "ready" && state.calledMs === null && (
         <>
-          <RoofButton main disabled={held} onClick={() => say("call")}>
+          <RoofButton main power disabled={held} onClick={() => say("call")}>
             {LEARN.call}
           </RoofButton>
-          <RoofButton disabled={held} onClick={() => say("start")}>
+          <RoofButton power disabled={held} onClick={() => say("start")}>
             {LEARN.started}
           </RoofButton>
         </>
       )}
       {phase === "ready" && state.calledMs !== null && (
         <>
-          <RoofButton main onClick={() => say("start")}>
+          <RoofButton main power onClick={() => say("start")}>
             {LEARN.started}
           </RoofButton>
           <RoofButton onClick={() => say("stop")}>{LEARN.neverStarted}</RoofButton>

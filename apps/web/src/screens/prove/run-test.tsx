@@ -89,7 +89,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
             }}
           />
           <div className="py-3">
-            <RoofButton main disabled={sourceId === ""} onClick={begin}>
+            <RoofButton main power disabled={sourceId === ""} onClick={begin}>
               {PROOF.testBegin}
             </RoofButton>
           </div>

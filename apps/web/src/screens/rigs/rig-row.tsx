@@ -1,6 +1,7 @@
 import type { RigSummary } from "@amp-saver/records";
 import { Link } from "react-router";
 import { Button } from "../../ui/button.tsx";
+import { COMMON } from "../../words/common.ts";
 import { HISTORY } from "../../words/history.ts";
 import { RIGS } from "../../words/home.ts";
 import { TOGETHER } from "../../words/together.ts";
@@ -51,6 +52,13 @@ export function RigRow({ rig, busy, onExport, onCase, onDelete, onAddUnit }: Rig
           className="edge inline-flex min-h-[40px] items-center bg-face px-3.5 py-1.5 font-semibold pointer-coarse:min-h-[48px]"
         >
           {HISTORY.open}
+        </Link>
+        <Link
+          to={`/pair/${rig.id}`}
+          aria-label={`${COMMON.secondPhone}: ${rig.name}`}
+          className="edge inline-flex min-h-[40px] items-center bg-face px-3.5 py-1.5 font-semibold pointer-coarse:min-h-[48px]"
+        >
+          {COMMON.secondPhone}
         </Link>
         <Button onClick={onAddUnit}>{RIGS.addUnit}</Button>
         <Button disabled={busy} onClick={onExport} aria-label={`${RIGS.export} ${rig.name}`}>

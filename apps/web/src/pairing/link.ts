@@ -1,0 +1,51 @@
+import { z } from "zod";
+import { LINK_KEY } from "./link-key.ts";
+
+/** How this device is linked to another, and what it is called there: kept over a reload. */
+const linkSchema = z.strictObject({
+  by: z.enum(["relay", "direct", "window"]),
+  code: z.string().max(60),
+  seat: z.string().max(60).nullable(),
+  rigId: z.string().max(100).nullable(),
+  device: z.string().min(1).max(60),
+  name: z.string().min(1).max(80),
+  /** Whether this one came in by the other's invitation. */
+  joined: z.boolean(),
+});
+export type Link = z.infer<typeof linkSchema>;
+
+const STATE = "amp-saver pair state";
+
+/** The link of before a reload; null where there is none. */
+export function keptLink(): Link | null {
+  const read = linkSchema.safeParse(json(LINK_KEY));
+  return read.success ? read.data : null;
+}
+
+/** What was kept of the sharing itself. */
+export const keptState = (): unknown => json(STATE);
+
+/** Keeps the link and the state of the sharing; false where the browser has no room. */
+export function keep(link: Link, state: unknown): boolean {
+  try {
+    localStorage.setItem(LINK_KEY, JSON.stringify(link));
+    localStorage.setItem(STATE, JSON.stringify(state));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Keeps nothing of it any more. */
+export function forget(): void {
+  localStorage.removeItem(LINK_KEY);
+  localStorage.removeItem(STATE);
+}
+
+function json(key: string): unknown {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? "null");
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,228 @@
+import { canonical } from "@amp-saver/core/quantity";
+import {
+  answerCall,
+  type Call,
+  type CallKind,
+  call,
+  callsIn,
+  type Due,
+  type Hold,
+  hold,
+  holdsIn,
+  type Line,
+  lift,
+  RECORDS,
+  Replica,
+  type ReplicaState,
+  Session,
+  type SessionState,
+  SharedRig,
+  SPEAKS,
+} from "@amp-saver/pairing";
+import { type AnyRecord, asId, type RecordKind } from "@amp-saver/records";
+import { newId, nowIso } from "../store/identity.ts";
+import type { Change, Patch, RecordStore } from "../store/port.ts";
+import { forget, keep, type Link } from "./link.ts";
+
+/** How two devices stand, for the screens. */
+export interface PairView {
+  readonly link: Link;
+  readonly session: SessionState;
+  /** Holds of the other device, oldest first, and this one's own. */
+  readonly holds: readonly Hold[];
+  readonly own: readonly Hold[];
+  readonly calls: readonly Call[];
+  /** Typed at once on both: how many pieces were said beside what counts. */
+  readonly beside: number;
+  /** False where the browser has no room to keep the sharing over a reload. */
+  readonly kept: boolean;
+}
+
+/** What was kept of a pair: changes, and what both last agreed on. */
+export interface PairState {
+  readonly replica: ReplicaState;
+  readonly agreed: readonly (readonly [string, Readonly<Record<string, unknown>>])[];
+}
+
+interface LivePairOptions {
+  readonly store: RecordStore;
+  readonly line: Line;
+  readonly link: Link;
+  readonly state: PairState | null;
+  /** Told after every change. */
+  readonly onChange: (pair: LivePair) => void;
+  /** Told of every call of the other, once. */
+  readonly onCall: (call: Call) => void;
+}
+
+/** Kinds that belong to no rig: a starter comes along where a job asks about it. */
+const OUTSIDE: ReadonlySet<RecordKind> = new Set(["starter", "pattern", "practice"]);
+const SOON_MS = 120;
+const PING_MS = 4000;
+
+/** One rig kept in step with another device, as long as both want it. */
+export class LivePair {
+  private readonly options: LivePairOptions;
+  private readonly replica: Replica;
+  private readonly shared: SharedRig;
+  private readonly session: Session;
+  private readonly stops: (() => void)[] = [];
+  private readonly heard: Set<string>;
+  private link: Link;
+  private kept = true;
+  private work: Promise<void> = Promise.resolve();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(options: LivePairOptions) {
+    this.options = options;
+    this.link = options.link;
+    this.replica = new Replica(options.state?.replica ?? { device: options.link.device, known: {}, ops: [] });
+    this.shared = new SharedRig(this.replica, options.state?.agreed ?? []);
+    this.heard = new Set(callsIn(this.replica).map(({ id }) => id));
+    this.session = new Session(options.line, {
+      replica: this.replica,
+      name: options.link.name,
+      speaks: SPEAKS,
+      nowMs: Date.now,
+      onDocs: () => this.came(),
+    });
+    this.stops.push(this.session.onState(() => this.options.onChange(this)));
+    this.stops.push(options.store.subscribe(() => this.soon()));
+    const pings = setInterval(() => this.session.ping(), PING_MS);
+    this.stops.push(() => clearInterval(pings));
+    this.soon();
+  }
+
+  view(): PairView {
+    const holds = holdsIn(this.replica);
+    return {
+      link: this.link,
+      session: this.session.state,
+      holds: holds.filter((h) => h.device !== this.link.device),
+      own: holds.filter((h) => h.device === this.link.device),
+      calls: callsIn(this.replica),
+      beside: this.replica.overruled(RECORDS).length,
+      kept: this.kept,
+    };
+  }
+
+  /** Tells the other that this device holds the roof, or no longer does. */
+  holdRoof(what: Hold["what"] | null, job: string): void {
+    const own = this.view().own.filter((h) => h.job === job);
+    if (own.some((h) => h.what === what)) return;
+    for (const { id } of own) lift(this.replica, id, this.speaker(), "");
+    if (what !== null) hold(this.replica, newId<string>(), this.speaker(), what, job);
+    this.tell();
+  }
+
+  /** Lifts the other's hold here, with a person's reason. */
+  liftHold(id: string, reason: string): void {
+    lift(this.replica, id, this.speaker(), reason);
+    this.tell();
+  }
+
+  callOut(what: CallKind): void {
+    const id = newId<string>();
+    this.heard.add(id);
+    call(this.replica, id, this.speaker(), what);
+    this.tell();
+  }
+
+  answer(id: string): void {
+    answerCall(this.replica, id, this.speaker());
+    this.tell();
+  }
+
+  /** Another seat of the room, so that it is found again after a reload. */
+  sit(seat: string): void {
+    this.link = { ...this.link, seat };
+    this.remember();
+  }
+
+  /** Ends it for both; what was shared stays on each. */
+  end(): void {
+    this.leave();
+    this.session.end();
+    forget();
+  }
+
+  /** Stops without ending it for the other. */
+  leave(): void {
+    clearTimeout(this.timer);
+    for (const stop of this.stops.splice(0)) stop();
+  }
+
+  private speaker(): { readonly device: string; readonly name: string; readonly at: string } {
+    return { device: this.link.device, name: this.link.name, at: nowIso() };
+  }
+
+  private tell(): void {
+    this.session.share();
+    this.remember();
+    this.options.onChange(this);
+  }
+
+  private came(): void {
+    for (const made of callsIn(this.replica)) {
+      if (this.heard.has(made.id)) continue;
+      this.heard.add(made.id);
+      if (made.device !== this.link.device) this.options.onCall(made);
+    }
+    this.options.onChange(this);
+    this.work = this.work.then(() => this.takeIn()).catch(() => undefined);
+  }
+
+  private soon(): void {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => {
+      this.work = this.work.then(() => this.giveOut()).catch(() => undefined);
+    }, SOON_MS);
+  }
+
+  private async giveOut(): Promise<void> {
+    const { rigId } = this.link;
+    if (rigId === null) return;
+    const all = await this.options.store.records([rigId]);
+    const agreed = new Set(this.shared.agreed().map(([doc]) => doc));
+    const asked = new Set(all.flatMap((r) => (r.kind === "job" && r.starterId !== null ? [String(r.starterId)] : [])));
+    const own = all.filter(
+      (r) => !OUTSIDE.has(r.kind) || (r.kind === "starter" && (asked.has(r.id) || agreed.has(`${RECORDS}starter ${r.id}`))),
+    );
+    if (!own.some((r) => r.kind === "rig")) return;
+    if (this.shared.give(own, nowIso()) === 0) return;
+    this.tell();
+  }
+
+  private async takeIn(): Promise<void> {
+    const due = this.shared.due();
+    const rig = due.find((d) => d.do === "put" && d.record.kind === "rig");
+    if (this.link.rigId === null && rig?.do === "put") this.link = { ...this.link, rigId: rig.record.id };
+    if (due.length === 0) return;
+    const done = await this.options.store.commit({ label: "import", silent: true, changes: due.map(changeOf) });
+    if (!done.ok) return;
+    for (const one of due) this.shared.took(one);
+    this.remember();
+    this.options.onChange(this);
+    // What was typed here meanwhile goes out after it.
+    this.soon();
+  }
+
+  private remember(): void {
+    const state: PairState = { replica: this.replica.state(), agreed: this.shared.agreed() };
+    this.kept = keep(this.link, state);
+  }
+}
+
+function changeOf(due: Due): Change | Patch {
+  if (due.do === "put") return { kind: due.record.kind, id: due.record.id, after: due.record };
+  const [kind = "", id = ""] = due.doc.slice(RECORDS.length).split(/ (.*)/s);
+  if (due.do === "away") return { kind: kind as RecordKind, id: asId("rig", id), after: null };
+  return { kind: kind as RecordKind, id, patch: (record) => fieldsChanged(record, due.turn(record)) };
+}
+
+/** Fields in which a record differs from another; undefined for one that is gone. */
+function fieldsChanged(before: AnyRecord, after: AnyRecord): Readonly<Record<string, unknown>> {
+  const [old, next]: readonly Readonly<Record<string, unknown>>[] = [{ ...before }, { ...after }];
+  const names = [...new Set([...Object.keys(old ?? {}), ...Object.keys(next ?? {})])].filter((name) => name !== "updatedAt");
+  return Object.fromEntries(names.filter((name) => canonical(old?.[name]) !== canonical(next?.[name])).map((name) => [name, next?.[name]]));
+}

@@ -1,0 +1,60 @@
+import { useEffect, useRef, useState } from "react";
+import { type Offer, offerDirect } from "../../pairing/direct.ts";
+import { shareOver } from "../../pairing/start.ts";
+import { useStore } from "../../store/provider.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { PAIR } from "../../words/pair.ts";
+import { CodeText, TakeCode } from "./code-text.tsx";
+import { PictureCode } from "./picture-code.tsx";
+
+/** Shows this phone's code and takes the other's: no server between. */
+export function DirectInvite({ rigId, name }: { readonly rigId: string; readonly name: string }) {
+  const { store } = useStore();
+  const offer = useRef<Offer | null>(null);
+  const used = useRef(false);
+  const [code, setCode] = useState<string | null>(null);
+  const [state, setState] = useState<"idle" | "finding" | "failed">("idle");
+  useEffect(
+    () => () => {
+      if (!used.current) offer.current?.drop();
+    },
+    [],
+  );
+  const show = async (): Promise<void> => {
+    offer.current = await offerDirect();
+    setCode(offer.current.code);
+    setState("idle");
+  };
+  if (code === null)
+    return (
+      <RoofButton main onClick={() => void show()}>
+        {PAIR.show}
+      </RoofButton>
+    );
+  return (
+    <>
+      <PictureCode text={code} label={PAIR.offerPicture} />
+      <CodeText code={code} />
+      <p className="py-2">{PAIR.offered}</p>
+      <TakeCode
+        onCode={(answer) => {
+          setState("finding");
+          void offer.current?.answered(answer).then((line) => {
+            if (line === null) {
+              setState("failed");
+              return;
+            }
+            used.current = true;
+            shareOver(store, line, rigId, name);
+          });
+        }}
+      />
+      {state === "finding" && <p role="status">{PAIR.finding}</p>}
+      {state === "failed" && (
+        <p role="alert" className="py-1 font-semibold text-lead">
+          {PAIR.badCode}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+import { Link, Navigate } from "react-router";
+import { usePair } from "../../pairing/current.ts";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { useWakeLock } from "../../ui/use-wake-lock.ts";
+import { PAIR } from "../../words/pair.ts";
+import { clockOf, openCall, pairAnswer } from "./pair.view.ts";
+
+/** For somebody who never used it: one sentence, and at most two buttons. */
+export function HelperScreen() {
+  const paired = usePair();
+  useWakeLock(paired !== null);
+  if (paired === null) return <Navigate to="/join" replace />;
+  const { pair, view } = paired;
+  const call = openCall(view);
+  const [held] = view.holds;
+  const { rigId } = view.link;
+  const isOver = view.session.line === "closed";
+  const sentence =
+    call !== null
+      ? PAIR.heard(call.name, call.what)
+      : held !== undefined
+        ? `${PAIR.heldTitle}. ${PAIR.held(held.name, held.what, clockOf(held.at))}`
+        : view.session.line === "open"
+          ? PAIR.wait
+          : pairAnswer(view)
+              .map(({ text }) => text)
+              .join("");
+  return (
+    <main className="mx-auto grid h-full w-full max-w-[560px] content-start gap-4 overflow-y-auto p-5">
+      <h1 id="answer" aria-live={call === null ? "polite" : "assertive"} className="min-h-[30vh] font-bold text-[1.9rem] leading-[1.2]">
+        {sentence}
+      </h1>
+      {call !== null && (
+        <RoofButton main onClick={() => pair.answer(call.id)}>
+          {PAIR.done(call.what)}
+        </RoofButton>
+      )}
+      {!isOver && (
+        <RoofButton main={call === null} onClick={() => pair.callOut("stop")}>
+          {PAIR.call("stop")}
+        </RoofButton>
+      )}
+      {rigId !== null && (
+        <Link to="/" className="py-3 underline underline-offset-4">
+          {PAIR.whole}
+        </Link>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,94 @@
+import { useEffect, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { usePair } from "../../pairing/current.ts";
+import { answerDirect } from "../../pairing/direct.ts";
+import { joinByRelay, shareOver } from "../../pairing/start.ts";
+import { useStore } from "../../store/provider.tsx";
+import { Fold } from "../../ui/fold.tsx";
+import { RoofButton } from "../../ui/roof-button.tsx";
+import { TextField } from "../../ui/text-field.tsx";
+import { PAIR } from "../../words/pair.ts";
+import { CodeText, TakeCode } from "./code-text.tsx";
+import { NameField } from "./pair.tsx";
+import { PictureCode } from "./picture-code.tsx";
+
+const CODE = /^[2-9A-HJKMNP-TV-Z]{10}$/;
+const plain = (code: string): string => code.toUpperCase().replaceAll(/[^0-9A-Z]/g, "");
+
+/** The other's invitation: one sentence and one button where it came by a link. */
+export function JoinScreen() {
+  const { code } = useParams();
+  const { store } = useStore();
+  const navigate = useNavigate();
+  const paired = usePair();
+  const [name, setName] = useState<string>(PAIR.usual.below);
+  const [typed, setTyped] = useState(code ?? "");
+  const ready = paired !== null && paired.view.session.line !== "closed";
+  useEffect(() => {
+    if (ready) void navigate("/helper", { replace: true });
+  }, [ready, navigate]);
+  const room = plain(typed);
+  return (
+    <main className="mx-auto h-full w-full max-w-[560px] overflow-y-auto p-5">
+      <h1 id="answer" className="pb-4 font-semibold text-large">
+        {PAIR.joinHelp}
+      </h1>
+      {code === undefined && (
+        <TextField
+          label={PAIR.roomCode}
+          kept={typed}
+          onText={(text) => {
+            setTyped(text);
+            return text.trim() === "" || CODE.test(plain(text)) ? null : PAIR.badRoom;
+          }}
+        />
+      )}
+      <RoofButton main disabled={!CODE.test(room)} onClick={() => joinByRelay(store, room, name)}>
+        {PAIR.join}
+      </RoofButton>
+      <Fold label={PAIR.name}>
+        <NameField name={name} onName={setName} />
+      </Fold>
+      {code === undefined && (
+        <Fold label={PAIR.way.direct} ruled>
+          <DirectJoin name={name} />
+        </Fold>
+      )}
+    </main>
+  );
+}
+
+/** Reads the other's code and shows one's own. */
+function DirectJoin({ name }: { readonly name: string }) {
+  const { store } = useStore();
+  const [own, setOwn] = useState<string | null>(null);
+  const [failed, setFailed] = useState(false);
+  const take = async (code: string): Promise<void> => {
+    const answered = await answerDirect(code);
+    setFailed(answered === null);
+    if (answered === null) return;
+    setOwn(answered.code);
+    const line = await answered.line;
+    if (line === null) setFailed(true);
+    else shareOver(store, line, null, name);
+  };
+  return (
+    <>
+      <p className="py-2">{PAIR.wayHelp.direct}</p>
+      {own === null ? (
+        <TakeCode onCode={(code) => void take(code)} />
+      ) : (
+        <>
+          <PictureCode text={own} label={PAIR.offerPicture} />
+          <CodeText code={own} />
+          <p role="status">{PAIR.finding}</p>
+        </>
+      )}
+      {failed && (
+        <p role="alert" className="py-1 font-semibold text-lead">
+          {PAIR.badCode}
+        </p>
+      )}
+    </>
+  );
+}
