@@ -39,6 +39,11 @@ async function shared(page: Page): Promise<string> {
   return JSON.stringify(records.map(({ updatedAt: _at, answer: _answer, smallest: _smallest, ...rest }) => rest));
 }
 
+/** Keeps a picture to be looked at, where one is asked for. */
+async function shot(page: Page, name: string): Promise<void> {
+  if (process.env.SHOT !== undefined) await page.screenshot({ path: `${process.env.SHOT}-${name}.png` });
+}
+
 async function open(): Promise<Session> {
   const session = await openApp("/", PHONE, address);
   sessions.push(session);
@@ -71,6 +76,7 @@ describe("two phones, one job", () => {
     await press(roof.page, "Invite the other phone", "tap");
     const said = await sees(roof.page, /\/join\/[0-9A-Z]{10}/);
     const [, code] = /\/join\/([0-9A-Z]{10})/.exec(said)!;
+    await shot(roof.page, "invite");
     expect(await axeFindings(roof.page)).toEqual([]);
     below = await open();
     await go(below.page, `/join/${code}`);
@@ -124,11 +130,13 @@ describe("two phones, one job", () => {
       return Date.now();
     });
     await sees(below.page, /Roof says stop\. Switch everything off/);
+    await shot(below.page, "helper-stop");
     const heardMs = await below.page.evaluate(() => (globalThis as { heardMs?: number }).heardMs ?? 0);
     expect(heardMs).toBeGreaterThanOrEqual(calledMs - 5);
     expect(heardMs - calledMs).toBeLessThan(STOP_MS);
     await press(below.page, "Everything is off", "tap");
     await sees(roof.page, /Roof: Stop\. Answered at \d\d:\d\d/);
+    await shot(roof.page, `calls-${heardMs - calledMs}ms`);
   });
 
   it("a held roof covers the other's screen, asks before power, outlives silence, and is lifted by a person only", async () => {
@@ -141,8 +149,10 @@ describe("two phones, one job", () => {
     await roof.page.reload({ waitUntil: "load" });
     await sees(below.page, /Switch nothing on.*Roof has hands in the unit since \d\d:\d\d/s);
     expect(await axeFindings(below.page)).toEqual([]);
+    await shot(below.page, "held");
     await press(below.page, "Look at the job", "tap");
     await at(below.page, `/job/${job}/learn`);
+    await shot(below.page, "learn-held");
     await roof.page.close();
     await sees(below.page, /Switch nothing on\. Roof out of reach/);
     await below.page.reload({ waitUntil: "load" });
