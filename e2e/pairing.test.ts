@@ -72,6 +72,7 @@ describe("two phones, one job", () => {
     roof = await open();
     await ownRig(roof.page);
     await type(roof.page, "Locked rotor amps", "63");
+    await press(roof.page, "Add shore power", "tap");
     await at(roof.page, `/pair/${await rigOf(roof.page)}`);
     await press(roof.page, "Invite the other phone", "tap");
     const said = await sees(roof.page, /\/join\/[0-9A-Z]{10}/);
@@ -151,8 +152,15 @@ describe("two phones, one job", () => {
     expect(await axeFindings(below.page)).toEqual([]);
     await shot(below.page, "held");
     await press(below.page, "Look at the job", "tap");
-    await at(below.page, `/job/${job}/learn`);
-    await shot(below.page, "learn-held");
+    await at(below.page, `/job/${job}/prove/test`);
+    await press(below.page, "It runs: start the timer", "tap");
+    await sees(below.page, /Power, with hands in the unit\?\s+Roof has hands in the unit/);
+    await shot(below.page, "power-asked");
+    expect(await axeFindings(below.page)).toEqual([]);
+    await press(below.page, "Leave it off", "tap");
+    await press(below.page, "It runs: start the timer", "tap");
+    await press(below.page, "I spoke to them: their hands are out", "tap");
+    await until("the test to run", async () => (await below.page.$$("::-p-aria([name='It runs: start the timer'][role='button'])")).length === 0);
     await roof.page.close();
     await sees(below.page, /Switch nothing on\. Roof out of reach/);
     await below.page.reload({ waitUntil: "load" });

@@ -9,7 +9,7 @@ const device = z.string().min(1).max(60);
 const known = z.record(device, z.number().int().min(0));
 
 /** One change: a piece of a document set or cleared, or the whole document deleted. */
-export const opSchema = z.strictObject({
+const opSchema = z.strictObject({
   by: device,
   /** Which of this device's changes it is, from 1. */
   n: z.number().int().min(1),

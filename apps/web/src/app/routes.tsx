@@ -40,7 +40,6 @@ function Views() {
   const { pathname } = useLocation();
   return (
     <Broken place={pathname}>
-      <PairGate />
       <Routes>
         <Route
           path="/"
@@ -148,6 +147,7 @@ function Views() {
         />
         <Route path="*" element={<NotFound />} />
       </Routes>
+      <PairGate />
     </Broken>
   );
 }

@@ -23,7 +23,7 @@ const ASK_MS = 1500;
 const PLAIN = { echoCancellation: false, noiseSuppression: false, autoGainControl: false };
 
 /** Whether this browser can listen here at all: only over a secure address. */
-export const canListen = (): boolean => typeof AudioWorkletNode !== "undefined" && navigator.mediaDevices?.getUserMedia !== undefined;
+const canListen = (): boolean => typeof AudioWorkletNode !== "undefined" && navigator.mediaDevices?.getUserMedia !== undefined;
 
 /**
  * Listens by the microphone on this device and tells again and again what was heard, the last time when it is stopped.

@@ -19,17 +19,18 @@ export function Calls({ pair, view }: CallsProps) {
       <OpenCall pair={pair} view={view} />
       <div className="grid grid-cols-2 gap-2 py-2">
         {CALLS.map((what) => (
-          <RoofButton
-            key={what}
-            main={what === "stop"}
-            onClick={() => {
-              pair.callOut(what);
-              // A stop sounds on both at once.
-              if (what === "stop") alertWith(PAIR.call(what));
-            }}
-          >
-            {PAIR.call(what)}
-          </RoofButton>
+          <div key={what} className={what === "stop" ? "col-span-2" : ""}>
+            <RoofButton
+              main={what === "stop"}
+              onClick={() => {
+                pair.callOut(what);
+                // A stop sounds on both at once.
+                if (what === "stop") alertWith(PAIR.call(what));
+              }}
+            >
+              {PAIR.call(what)}
+            </RoofButton>
+          </div>
         ))}
       </div>
       <ul className="text-body">

@@ -22,7 +22,7 @@ export const COLOR_TEXT = `(?:${COLORS.join("|")})(?:(?:\\s*[/-]\\s*|\\s+with\\s
 const ONE = new RegExp(`\\b(?:${COLORS.join("|")})\\b`, "gi");
 
 /** The colors a text names, in order and in one spelling; empty where it names none. */
-export function colorsIn(text: string): readonly string[] {
+function colorsIn(text: string): readonly string[] {
   return (text.match(ONE) ?? []).map((found) => {
     const name = found.toLowerCase();
     return SAME[name] ?? name;

@@ -1,6 +1,6 @@
 export { type Beside, compareSheet, type SheetBeside } from "./compare.ts";
-export { type Difference, isMild } from "./difference.ts";
-export { type LimitBeside, type LimitKind, limitsIn, type SheetLimit, stricterOf, strictest } from "./limits.ts";
+export type { Difference } from "./difference.ts";
+export { type LimitBeside, type LimitKind, limitsIn, stricterOf, strictest } from "./limits.ts";
 export { readSheet, SHEET_MOST } from "./read-sheet.ts";
 export {
   SHEET_ACTS,
@@ -8,8 +8,6 @@ export {
   type SheetAct,
   type SheetDoubt,
   type SheetPlace,
-  type SheetSentence,
   type SheetStep,
   type SheetWire,
 } from "./step.ts";
-export type { SheetUnit } from "./table.ts";

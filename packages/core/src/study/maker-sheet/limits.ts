@@ -1,7 +1,7 @@
 import { keysOf } from "../../quantity/index.ts";
 
 /** Figures that a sheet may limit: what is asked for, and which way is the stricter one; null where the sheet alone decides. */
-export const LIMIT_KINDS = {
+const LIMIT_KINDS = {
   mostTons: { stricter: "less" },
   leastTons: { stricter: "more" },
   mostV: { stricter: "less" },
@@ -16,7 +16,7 @@ export const LIMIT_KINDS = {
   extensionAwg: { stricter: "less" },
 } as const satisfies Readonly<Record<string, { readonly stricter: "less" | "more" | null }>>;
 export type LimitKind = keyof typeof LIMIT_KINDS;
-export const LIMIT_NAMES = keysOf(LIMIT_KINDS);
+const LIMIT_NAMES = keysOf(LIMIT_KINDS);
 
 /** A figure that a sheet limits, SI, and the line it stands in. */
 export interface SheetLimit {
