@@ -160,7 +160,10 @@ describe("two phones, one job", () => {
     await press(below.page, "Leave it off", "tap");
     await press(below.page, "It runs: start the timer", "tap");
     await press(below.page, "I spoke to them: their hands are out", "tap");
-    await until("the test to run", async () => (await below.page.$$("::-p-aria([name='It runs: start the timer'][role='button'])")).length === 0);
+    await until(
+      "the test to run",
+      async () => (await below.page.$$("::-p-aria([name='It runs: start the timer'][role='button'])")).length === 0,
+    );
     await roof.page.close();
     await sees(below.page, /Switch nothing on\. Roof out of reach/);
     await below.page.reload({ waitUntil: "load" });

@@ -17,7 +17,7 @@ async function serve() {
   return { server, base, port, close };
 }
 
-const stream = (url: string): Stream => new EventSource(url) as unknown as Stream;
+const stream = (url: string): Stream => new EventSource(url);
 
 /** Waits until a check holds, for five seconds at most. */
 async function until(look: () => boolean): Promise<void> {

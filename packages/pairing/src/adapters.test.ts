@@ -7,13 +7,20 @@ const pause = (ms: number): Promise<void> => new Promise((settled) => setTimeout
 /** One end of a data channel as browsers give it: pieces arrive later, in order. */
 class FakeChannel implements Channel {
   readyState = "open";
-  onopen: Channel["onopen"] = null;
-  onclose: Channel["onclose"] = null;
-  onmessage: Channel["onmessage"] = null;
+  private readonly listeners: { readonly type: string; readonly listener: (event: Event) => void }[] = [];
   other: FakeChannel | null = null;
 
+  addEventListener(type: string, listener: (event: Event) => void): void {
+    this.listeners.push({ type, listener });
+  }
+
+  tell(type: string, data?: string): void {
+    const event = new MessageEvent(type, { data });
+    for (const one of this.listeners) if (one.type === type) one.listener(event);
+  }
+
   send(text: string): void {
-    setTimeout(() => this.other?.onmessage?.({ data: text }), 1);
+    setTimeout(() => this.other?.tell("message", text), 1);
   }
 
   close(): void {
@@ -21,7 +28,7 @@ class FakeChannel implements Channel {
     const { other } = this;
     if (other?.readyState !== "open") return;
     other.readyState = "closed";
-    setTimeout(() => other.onclose?.(undefined as never), 1);
+    setTimeout(() => other.tell("close"), 1);
   }
 }
 

@@ -5,9 +5,7 @@ export interface Channel {
   readonly readyState: string;
   send(text: string): void;
   close(): void;
-  onopen: ((event: never) => void) | null;
-  onclose: ((event: never) => void) | null;
-  onmessage: ((event: { readonly data: unknown }) => void) | null;
+  addEventListener(type: "open" | "close" | "message", listener: (event: Event) => void): void;
 }
 
 /** Longest piece of a text: what every browser passes on at once. */
@@ -24,9 +22,9 @@ export class ChannelLine implements Line {
   constructor(channel: Channel) {
     this.channel = channel;
     this.state = channel.readyState === "open" ? "open" : "cut";
-    channel.onopen = () => this.turn("open");
-    channel.onclose = () => this.turn("closed");
-    channel.onmessage = ({ data }) => this.hear(data);
+    channel.addEventListener("open", () => this.turn("open"));
+    channel.addEventListener("close", () => this.turn("closed"));
+    channel.addEventListener("message", (event) => this.hear("data" in event ? event.data : null));
   }
 
   send(text: string): boolean {

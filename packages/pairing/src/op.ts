@@ -40,3 +40,10 @@ export function isOver(a: Op, b: Op): boolean {
 /** What is exchanged: how far one knows the other's changes, and changes it lacks. */
 export const syncSchema = z.strictObject({ known, ops: z.array(opSchema).max(100_000) });
 export type Sync = z.infer<typeof syncSchema>;
+
+/** What of a pair is kept over a reload: the changes, and what this device's records and they last agreed on. */
+export const pairStateSchema = z.strictObject({
+  replica: z.strictObject({ device, known, ops: z.array(opSchema).readonly() }),
+  agreed: z.array(z.tuple([z.string(), z.record(z.string(), z.unknown()).readonly()]).readonly()).readonly(),
+});
+export type PairState = z.infer<typeof pairStateSchema>;

@@ -222,6 +222,41 @@ describe("two devices on one job", () => {
     expect(b.replica.names("")).toEqual([]);
   });
 
+  it("brings a picture when it is asked for, in pieces; one that was cut off is asked for again", async () => {
+    const lines = memoryLines();
+    const picture = "ab12".repeat(50_000);
+    const came: [string, string][] = [];
+    const of = (device: "a" | "b", has: boolean) =>
+      new Session(lines[device], {
+        replica: new Replica({ device, known: {}, ops: [] }),
+        name: device,
+        speaks: SPEAKS,
+        nowMs: () => NOW,
+        onDocs: () => undefined,
+        blobOf: async (id) => (has && id === "photo" ? picture : null),
+        onBlob: (id, base64) => came.push([id, base64]),
+      });
+    of("a", true);
+    const b = of("b", false);
+    const settle = async (most: number): Promise<void> => {
+      for (let k = 0; k < most; k++) {
+        while (lines.arrive("a"));
+        await Promise.resolve();
+        await Promise.resolve();
+        lines.arrive("b");
+      }
+    };
+    b.want("photo");
+    await settle(4);
+    lines.cut();
+    lines.mend();
+    expect(came).toEqual([]);
+    b.want("photo");
+    b.want("no such one");
+    await settle(40);
+    expect(came).toEqual([["photo", picture]]);
+  });
+
   it("tells the other's clock from the quickest answer", () => {
     let ms = NOW;
     const lines = memoryLines();

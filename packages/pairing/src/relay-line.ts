@@ -1,3 +1,4 @@
+import { z } from "zod";
 import { type Line, type LineState, Listeners, TEXT_MOST } from "./line.ts";
 
 /** How often a lost stream is asked for again, ms. */
@@ -7,20 +8,30 @@ const ASK_AFTER = 3;
 
 /** What a browser gives for a stream of events. */
 export interface Stream {
-  onmessage: ((event: { readonly data: string }) => void) | null;
-  onerror: (() => void) | null;
+  addEventListener(type: "message" | "error", listener: (event: Event) => void): void;
   close(): void;
 }
 
+/** What a room tells a seat. */
+const toldSchema = z.object({
+  seat: z.string().max(60).optional(),
+  there: z.boolean().optional(),
+  text: z.string().max(TEXT_MOST).optional(),
+  ended: z.boolean().optional(),
+});
+const REFUSALS = ["no-such-room", "full", "too-many", "too-many-guesses", "unreachable"] as const;
+const answerSchema = z.union([z.object({ code: z.string().max(60) }), z.object({ reason: z.literal(REFUSALS) })]);
+
 /** Why no room is opened or entered. */
-export type RelayRefusal = "no-such-room" | "full" | "too-many" | "too-many-guesses" | "unreachable";
+export type RelayRefusal = (typeof REFUSALS)[number];
 
 /** Opens a room on the server that served this page; its code is the only way in. */
 export async function openRoom(base: string): Promise<{ readonly code: string } | RelayRefusal> {
   const response = await fetch(base, { method: "POST", headers: { "content-type": "application/json" }, body: "{}" }).catch(() => null);
   if (response === null) return "unreachable";
-  const answer = (await response.json().catch(() => ({}))) as { readonly code?: string; readonly reason?: RelayRefusal };
-  return answer.code === undefined ? (answer.reason ?? "unreachable") : { code: answer.code };
+  const answer = answerSchema.safeParse(await response.json().catch(() => null));
+  if (!answer.success) return "unreachable";
+  return "code" in answer.data ? answer.data : answer.data.reason;
 }
 
 /** A line over the server that served this page: what comes by a stream, what goes by posts, one after the other. */
@@ -83,13 +94,19 @@ export class RelayLine implements Line {
 
   private listen(): void {
     this.stream = this.streamOf(`${this.room}/events${this.seat === null ? "" : `?seat=${encodeURIComponent(this.seat)}`}`);
-    this.stream.onmessage = ({ data }) => this.hear(JSON.parse(data));
-    this.stream.onerror = () => this.again();
+    const { stream } = this;
+    stream.addEventListener("message", (event) => {
+      const told = toldSchema.safeParse(JSON.parse("data" in event ? String(event.data) : "null"));
+      if (told.success && this.stream === stream) this.hear(told.data);
+    });
+    stream.addEventListener("error", () => {
+      if (this.stream === stream) this.again();
+    });
   }
 
   private failures = 0;
 
-  private hear(told: { readonly seat?: string; readonly there?: boolean; readonly text?: string; readonly ended?: boolean }): void {
+  private hear(told: z.infer<typeof toldSchema>): void {
     this.failures = 0;
     if (told.seat !== undefined) {
       this.seat = told.seat;

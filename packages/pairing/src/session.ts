@@ -4,6 +4,11 @@ import { type Line, type LineState, Listeners } from "./line.ts";
 import { syncSchema } from "./op.ts";
 import type { Replica } from "./replica.ts";
 
+/** Letters of a picture that go at once, so that a stop never waits behind it. */
+const BLOB_PIECE = 60_000;
+/** Most letters of one. */
+const BLOB_MOST = 12_000_000;
+
 /** What is sent over a line, and nothing else is taken. */
 const messageSchema = z.discriminatedUnion("say", [
   z.strictObject({
@@ -18,6 +23,14 @@ const messageSchema = z.discriminatedUnion("say", [
   z.strictObject({ say: z.literal("sync"), sync: syncSchema }),
   z.strictObject({ say: z.literal("ping"), sentMs: z.number() }),
   z.strictObject({ say: z.literal("pong"), sentMs: z.number(), hereMs: z.number() }),
+  z.strictObject({ say: z.literal("want"), blob: z.string().min(1).max(100) }),
+  z.strictObject({
+    say: z.literal("blob"),
+    blob: z.string().min(1).max(100),
+    at: z.number().int().min(0),
+    of: z.number().int().min(0),
+    base64: z.string().max(BLOB_PIECE * 2),
+  }),
   z.strictObject({ say: z.literal("bye") }),
 ]);
 type Message = z.infer<typeof messageSchema>;
@@ -46,6 +59,10 @@ interface SessionOptions {
   readonly nowMs: () => number;
   /** Called when the other's changes came in, with the documents they changed. */
   readonly onDocs: (docs: ReadonlySet<string>) => void;
+  /** Gives the bytes of a photo or recording in base 64; null where there are none here. */
+  readonly blobOf?: (id: string) => Promise<string | null>;
+  /** Called when the bytes of one that was asked for are here. */
+  readonly onBlob?: (id: string, base64: string) => void;
 }
 
 /**
@@ -60,6 +77,8 @@ export class Session {
   private readonly line: Line;
   /** How far the other is known to know: only what it said itself. */
   private theirs: Readonly<Record<string, number>> | null = null;
+  /** Pictures under way, as far as they are here. */
+  private readonly coming = new Map<string, string>();
   private readonly stops: (() => void)[] = [];
 
   constructor(line: Line, options: SessionOptions) {
@@ -83,6 +102,12 @@ export class Session {
     if (this.theirs === null || this.current.refused !== null) return;
     const sync = this.options.replica.missing(this.theirs);
     if (sync.ops.length > 0) this.say({ say: "sync", sync });
+  }
+
+  /** Asks the other for the bytes of a photo or recording. */
+  want(blob: string): boolean {
+    this.coming.delete(blob);
+    return this.say({ say: "want", blob });
   }
 
   /** Measures the other's clock. */
@@ -134,6 +159,12 @@ export class Session {
       case "pong":
         this.turn({ aheadMs: this.offset.hear(message.sentMs, message.hereMs, this.options.nowMs()) });
         return;
+      case "want":
+        void this.sendBlob(message.blob);
+        return;
+      case "blob":
+        this.takeBlob(message);
+        return;
       case "bye":
         this.line.close();
         this.turn({ line: "closed" });
@@ -149,8 +180,26 @@ export class Session {
     if (docs.size > 0) onDocs(docs);
   }
 
-  private say(message: Message): void {
-    this.line.send(JSON.stringify(message));
+  private async sendBlob(blob: string): Promise<void> {
+    const base64 = (await this.options.blobOf?.(blob)) ?? "";
+    for (let at = 0; at < Math.max(1, base64.length); at += BLOB_PIECE)
+      if (!this.say({ say: "blob", blob, at, of: base64.length, base64: base64.slice(at, at + BLOB_PIECE) })) return;
+  }
+
+  private takeBlob({ blob, at, of, base64 }: Extract<Message, { readonly say: "blob" }>): void {
+    if (of === 0 || of > BLOB_MOST) return;
+    const begun = at === 0 ? "" : this.coming.get(blob);
+    // A piece that does not follow on what is here comes from before a cut.
+    if (begun === undefined || begun.length !== at) return;
+    const text = begun + base64;
+    this.coming.set(blob, text);
+    if (text.length < of) return;
+    this.coming.delete(blob);
+    this.options.onBlob?.(blob, text);
+  }
+
+  private say(message: Message): boolean {
+    return this.line.send(JSON.stringify(message));
   }
 
   private turn(change: Partial<SessionState>): void {

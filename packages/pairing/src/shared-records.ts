@@ -1,5 +1,5 @@
 import { canonical } from "@amp-saver/core/quantity";
-import { type AnyRecord, parseRecord, RECORD_VERSIONS, recordKey } from "@amp-saver/records";
+import { type AnyRecord, parseRecord, RECORD_KINDS, RECORD_VERSIONS, type RecordKind, recordKey } from "@amp-saver/records";
 import { fromPieces, type Pieces, piecesOf, withPieces } from "@amp-saver/records/exchange";
 import type { Replica } from "./replica.ts";
 
@@ -14,9 +14,15 @@ export const SPEAKS: string = Object.entries(RECORD_VERSIONS)
 /** Something the other changed that is still to be done here. */
 export type Due =
   | { readonly do: "put"; readonly doc: string; readonly record: AnyRecord }
-  | { readonly do: "away"; readonly doc: string }
+  | { readonly do: "away"; readonly doc: string; readonly kind: RecordKind; readonly id: string }
   /** `turn` gives the record with the other's changes: whatever was changed here meanwhile stays, and goes out after them. */
-  | { readonly do: "change"; readonly doc: string; readonly turn: (record: AnyRecord) => AnyRecord };
+  | {
+      readonly do: "change";
+      readonly doc: string;
+      readonly kind: RecordKind;
+      readonly id: string;
+      readonly turn: (record: AnyRecord) => AnyRecord;
+    };
 
 /**
  * A rig's records between this device and a replica. It remembers what both last agreed on, so that what was changed
@@ -55,7 +61,12 @@ export class SharedRig {
   /** What the other changed, to be done here; what makes no record is left. */
   due(): readonly Due[] {
     const there = new Set(this.replica.names(RECORDS));
-    const gone = [...this.base.keys()].filter((doc) => !there.has(doc)).map((doc): Due => ({ do: "away", doc }));
+    const gone = [...this.base.keys()]
+      .filter((doc) => !there.has(doc))
+      .flatMap((doc): readonly Due[] => {
+        const named = namedBy(doc);
+        return named === null ? [] : [{ do: "away", doc, ...named }];
+      });
     const changed = [...there].flatMap((doc): readonly Due[] => {
       const held = this.replica.read(doc);
       const base = this.base.get(doc);
@@ -70,7 +81,7 @@ export class SharedRig {
         const untouched = differ.filter((name) => canonical(now[name]) === canonical(base[name]));
         return withPieces(record, Object.fromEntries(untouched.map((name) => [name, held.pieces[name]])));
       };
-      return [{ do: "change", doc, turn }];
+      return [{ do: "change", doc, kind: made.value.kind, id: made.value.id, turn }];
     });
     return [...gone, ...changed];
   }
@@ -81,4 +92,11 @@ export class SharedRig {
     if (held === null) this.base.delete(doc);
     else this.base.set(doc, held.pieces);
   }
+}
+
+/** Kind and id of the record that a document is; null where it is none. */
+function namedBy(doc: string): { readonly kind: RecordKind; readonly id: string } | null {
+  const key = doc.slice(RECORDS.length);
+  const kind = RECORD_KINDS.find((k) => key.startsWith(`${k} `));
+  return kind === undefined ? null : { kind, id: key.slice(kind.length + 1) };
 }

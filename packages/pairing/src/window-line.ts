@@ -1,8 +1,12 @@
+import { z } from "zod";
 import { type Line, type LineState, Listeners, TEXT_MOST } from "./line.ts";
 
-type Said =
-  | { readonly from: string; readonly say: "here" | "here-too" | "end" }
-  | { readonly from: string; readonly say: "text"; readonly text: string };
+const from = z.string().max(60);
+const saidSchema = z.discriminatedUnion("say", [
+  z.strictObject({ from, say: z.literal(["here", "here-too", "end"]) }),
+  z.strictObject({ from, say: z.literal("text"), text: z.string().max(TEXT_MOST) }),
+]);
+type Said = z.infer<typeof saidSchema>;
 
 /** A line between two windows of one browser. */
 export class WindowLine implements Line {
@@ -14,7 +18,7 @@ export class WindowLine implements Line {
 
   constructor(name: string) {
     this.channel = new BroadcastChannel(`amp-saver line ${name}`);
-    this.channel.onmessage = ({ data }: { readonly data: unknown }) => this.hear(data as Said);
+    this.channel.onmessage = ({ data }: { readonly data: unknown }) => this.hear(data);
     this.post({ from: this.own, say: "here" });
   }
 
@@ -40,8 +44,10 @@ export class WindowLine implements Line {
     this.channel.close();
   }
 
-  private hear(said: Said): void {
-    if (said.from === this.own) return;
+  private hear(data: unknown): void {
+    const read = saidSchema.safeParse(data);
+    if (!read.success || read.data.from === this.own) return;
+    const said = read.data;
     if (said.say === "text") {
       this.texts.tell(said.text);
       return;

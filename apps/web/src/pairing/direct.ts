@@ -65,7 +65,7 @@ function opened(channel: RTCDataChannel, peer: RTCPeerConnection): Promise<Line 
     }, OPEN_MS);
     const ready = (): void => {
       clearTimeout(timer);
-      settled(new ChannelLine(channel as unknown as ConstructorParameters<typeof ChannelLine>[0]));
+      settled(new ChannelLine(channel));
     };
     if (channel.readyState === "open") ready();
     else channel.addEventListener("open", ready, { once: true });

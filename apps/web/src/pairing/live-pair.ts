@@ -11,15 +11,15 @@ import {
   holdsIn,
   type Line,
   lift,
+  type PairState,
   RECORDS,
   Replica,
-  type ReplicaState,
   Session,
   type SessionState,
   SharedRig,
   SPEAKS,
 } from "@amp-saver/pairing";
-import { type AnyRecord, asId, type RecordKind } from "@amp-saver/records";
+import { type AnyRecord, hasBlob, type RecordKind } from "@amp-saver/records";
 import { newId, nowIso } from "../store/identity.ts";
 import type { Change, Patch, RecordStore } from "../store/port.ts";
 import { forget, keep, type Link } from "./link.ts";
@@ -36,12 +36,8 @@ export interface PairView {
   readonly beside: number;
   /** False where the browser has no room to keep the sharing over a reload. */
   readonly kept: boolean;
-}
-
-/** What was kept of a pair: changes, and what both last agreed on. */
-export interface PairState {
-  readonly replica: ReplicaState;
-  readonly agreed: readonly (readonly [string, Readonly<Record<string, unknown>>])[];
+  /** Photos and recordings that were asked for and are still under way. */
+  readonly awaited: number;
 }
 
 interface LivePairOptions {
@@ -70,6 +66,8 @@ export class LivePair {
   private readonly heard: Set<string>;
   private link: Link;
   private kept = true;
+  /** Photos and recordings that were asked for and are not here yet. */
+  private wanted = new Set<string>();
   private work: Promise<void> = Promise.resolve();
   private timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -85,6 +83,11 @@ export class LivePair {
       speaks: SPEAKS,
       nowMs: Date.now,
       onDocs: () => this.came(),
+      blobOf: async (id) => {
+        const bytes = await options.store.blobs(id);
+        return bytes === undefined ? null : toBase64(bytes);
+      },
+      onBlob: (id, base64) => void this.keepBlob(id, base64),
     });
     this.stops.push(this.session.onState(() => this.options.onChange(this)));
     this.stops.push(options.store.subscribe(() => this.soon()));
@@ -103,6 +106,7 @@ export class LivePair {
       calls: callsIn(this.replica),
       beside: this.replica.overruled(RECORDS).length,
       kept: this.kept,
+      awaited: this.wanted.size,
     };
   }
 
@@ -131,6 +135,26 @@ export class LivePair {
   answer(id: string): void {
     answerCall(this.replica, id, this.speaker());
     this.tell();
+  }
+
+  /** Asks the other for every photo and recording that is not here; returns how many. */
+  async fetchBlobs(): Promise<number> {
+    const { rigId } = this.link;
+    if (rigId === null) return 0;
+    const bearing = (await this.options.store.records([rigId])).filter((r) => hasBlob(r.kind) && !OUTSIDE.has(r.kind));
+    const absent: string[] = [];
+    for (const { id } of bearing) if ((await this.options.store.blobs(id)) === undefined) absent.push(id);
+    this.wanted = new Set(absent);
+    for (const id of absent) this.session.want(id);
+    this.options.onChange(this);
+    return absent.length;
+  }
+
+  private async keepBlob(id: string, base64: string): Promise<void> {
+    if (!this.wanted.delete(id)) return;
+    const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+    await this.options.store.keepBlob(id, bytes);
+    this.options.onChange(this);
   }
 
   /** Another seat of the room, so that it is found again after a reload. */
@@ -215,9 +239,8 @@ export class LivePair {
 
 function changeOf(due: Due): Change | Patch {
   if (due.do === "put") return { kind: due.record.kind, id: due.record.id, after: due.record };
-  const [kind = "", id = ""] = due.doc.slice(RECORDS.length).split(/ (.*)/s);
-  if (due.do === "away") return { kind: kind as RecordKind, id: asId("rig", id), after: null };
-  return { kind: kind as RecordKind, id, patch: (record) => fieldsChanged(record, due.turn(record)) };
+  if (due.do === "away") return { kind: due.kind, id: due.id, after: null };
+  return { kind: due.kind, id: due.id, patch: (record) => fieldsChanged(record, due.turn(record)) };
 }
 
 /** Fields in which a record differs from another; undefined for one that is gone. */
@@ -225,4 +248,11 @@ function fieldsChanged(before: AnyRecord, after: AnyRecord): Readonly<Record<str
   const [old, next]: readonly Readonly<Record<string, unknown>>[] = [{ ...before }, { ...after }];
   const names = [...new Set([...Object.keys(old ?? {}), ...Object.keys(next ?? {})])].filter((name) => name !== "updatedAt");
   return Object.fromEntries(names.filter((name) => canonical(old?.[name]) !== canonical(next?.[name])).map((name) => [name, next?.[name]]));
+}
+
+/** Bytes as text, a piece at a time: all at once would be too many arguments. */
+function toBase64(bytes: Uint8Array): string {
+  let text = "";
+  for (const byte of bytes) text += String.fromCharCode(byte);
+  return btoa(text);
 }

@@ -1,18 +1,18 @@
-import type { Line } from "@amp-saver/pairing";
-import { openRoom, RelayLine, type RelayRefusal, type Stream } from "@amp-saver/pairing/relay";
+import { type Line, type PairState, pairStateSchema } from "@amp-saver/pairing";
+import { openRoom, RelayLine, type RelayRefusal } from "@amp-saver/pairing/relay";
 import { WindowLine } from "@amp-saver/pairing/window";
 import { newId } from "../store/identity.ts";
 import type { RecordStore } from "../store/port.ts";
+import { followClock } from "../store/shared-clock.ts";
 import { alertWith } from "../ui/alert.ts";
 import { PAIR } from "../words/pair.ts";
 import { becomePair, currentPair } from "./current.ts";
 import { keptLink, keptState, type Link } from "./link.ts";
-import { LivePair, type PairState } from "./live-pair.ts";
+import { LivePair } from "./live-pair.ts";
 
 const ROOMS = "/api/rooms";
 
-const relay = (link: Pick<Link, "code" | "seat">): RelayLine =>
-  new RelayLine(ROOMS, link.code, link.seat, (url) => new EventSource(url) as unknown as Stream);
+const relay = (link: Pick<Link, "code" | "seat">): RelayLine => new RelayLine(ROOMS, link.code, link.seat, (url) => new EventSource(url));
 
 function begin(store: RecordStore, line: Line, link: Link, state: PairState | null): LivePair {
   currentPair()?.leave();
@@ -27,6 +27,9 @@ function begin(store: RecordStore, line: Line, link: Link, state: PairState | nu
         if (currentPair() === changed) becomePair(changed);
         return;
       }
+      // The one who came in counts by the clock of the one who invited.
+      const { aheadMs } = changed.view().session;
+      if (link.joined && aheadMs !== null) followClock(aheadMs);
       becomePair(changed);
     },
     onCall: ({ what, name }) => alertWith(PAIR.heard(name, what)),
@@ -76,6 +79,7 @@ export function shareWithWindow(store: RecordStore, rigId: string, name: string)
 export function resume(store: RecordStore): void {
   const link = keptLink();
   if (link === null || currentPair() !== null || link.by === "direct") return;
-  const state = keptState() as PairState | null;
+  const kept = pairStateSchema.safeParse(keptState());
+  const state = kept.success ? kept.data : null;
   begin(store, link.by === "relay" ? relay(link) : new WindowLine(link.code), link, state);
 }

@@ -65,6 +65,9 @@ export const PAIR = {
   joinHelp: "You see the job, answer calls and can call stop.",
   roomCode: "Room code",
   badRoom: "The room code has 10 letters and figures.",
+  photos: "Fetch the photos",
+  photosLeft: (asked: number, left: number): string =>
+    asked === 0 ? "Every photo is here." : left === 0 ? "Every photo came." : `${left} of ${asked} photos are on their way.`,
   end: "End the connection",
   ends: "It ends for both. Each phone keeps the job.",
   ahead: (seconds: number): string =>

@@ -1,5 +1,5 @@
 import { DEFINITIONS } from "../kind/index.ts";
-import type { AnyRecord } from "../record.ts";
+import { type AnyRecord, RECORD_KINDS } from "../record.ts";
 import { at, groupsOf, withGroup } from "./merge.ts";
 
 /** A record taken apart into the groups of fields that are merged by themselves, by the name of each. */
@@ -30,17 +30,15 @@ export function piecesOf(record: AnyRecord): Pieces {
  */
 export function fromPieces(pieces: Pieces, updatedAt: string, here: AnyRecord | undefined): unknown {
   const born = pieces[BORN];
-  if (typeof born !== "object" || born === null || !("kind" in born) || !Object.hasOwn(DEFINITIONS, String(born.kind))) return null;
-  const begun = { ...born, updatedAt } as AnyRecord;
-  const { own, entries } = DEFINITIONS[begun.kind].merge;
+  const kind = RECORD_KINDS.find((k) => typeof born === "object" && born !== null && "kind" in born && born.kind === k);
+  if (kind === undefined || typeof born !== "object") return null;
+  const { own, entries } = DEFINITIONS[kind].merge;
   const mine: Readonly<Record<string, unknown>> = here === undefined ? {} : { ...here };
   const kept = Object.fromEntries(own.flatMap((name) => (mine[name] === undefined ? [] : [[name, mine[name]]])));
   // A field of entries is there even while it has none.
   const empty = Object.fromEntries(entries.filter((name) => mine[name] !== undefined).map((name) => [name, {}]));
-  return Object.entries(pieces).reduce<AnyRecord>(
-    (record, [name, value]) => (name === BORN ? record : withGroup(record, name.split(APART), value)),
-    { ...begun, ...empty, ...kept } as AnyRecord,
-  );
+  const begun = { ...born, updatedAt, ...empty, ...kept } as AnyRecord;
+  return withPieces(begun, pieces);
 }
 
 /** A record with some of its pieces changed; an undefined one is cleared. What it was born with stays. */

@@ -5,6 +5,7 @@ import { type Changing, learningCommit } from "../../store/commands.ts";
 import { newId } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
+import { sharedNowMs } from "../../store/shared-clock.ts";
 import { useNow } from "../../store/use-now.ts";
 import { alertWith } from "../../ui/alert.ts";
 import { LEARN } from "../../words/learn.ts";
@@ -29,7 +30,8 @@ export interface Conduct {
 /** Conducts the learning runs of this job and of those that take turns with it; all times follow from what is kept. */
 export function useConduct(bundle: JobBundle, displays: ReadonlyMap<string, Display>, aloud: boolean): Conduct {
   const { commit } = useStore();
-  const now = Math.max(useNow(1), Date.now());
+  useNow(1);
+  const now = sharedNowMs();
   const { job, jobs, units, learnings } = bundle;
   const taking = jobs.filter((j) => j.id === job.id || learnings.some((l) => l.jobId === j.id && l.together));
   const views = taking.map((j) => ({
@@ -46,7 +48,7 @@ export function useConduct(bundle: JobBundle, displays: ReadonlyMap<string, Disp
   const tell: Conduct["tell"] = useCallback(
     (view, of, what, told = {}) => {
       const key = nextEventKey(view.learning, newId<string>());
-      const event = { at: new Date(Date.now()).toISOString(), what, peakA: null, failed: false, by: "tap" as const, ...told };
+      const event = { at: new Date(sharedNowMs()).toISOString(), what, peakA: null, failed: false, by: "tap" as const, ...told };
       save(of, {}, `event ${key}`, { events: { [key]: event } });
     },
     [save],
@@ -111,7 +113,7 @@ function useAlerts(views: Views, aloud: boolean): void {
   const phases = useRef(new Map<string, string>());
   useEffect(() => {
     for (const { job, state, unitName } of views) {
-      const over = state.now.phase === "running" && Date.now() >= state.now.untilMs;
+      const over = state.now.phase === "running" && sharedNowMs() >= state.now.untilMs;
       const phase = over ? "over" : state.now.phase;
       const before = phases.current.get(job.id);
       phases.current.set(job.id, phase);

@@ -2,6 +2,7 @@ import { TEXT_MOST } from "@amp-saver/records";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { becomePair, usePair } from "../../pairing/current.ts";
+import type { LivePair, PairView } from "../../pairing/live-pair.ts";
 import { inviteByRelay, shareWithWindow } from "../../pairing/start.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
@@ -65,6 +66,7 @@ function Standing() {
       {session.aheadMs !== null && <p className="py-1">{PAIR.ahead(Math.round(session.aheadMs / 1000))}</p>}
       {beside > 0 && <p className="py-1">{PAIR.beside(beside)}</p>}
       {!kept && <p role="alert">{PAIR.notKept}</p>}
+      {session.partner !== null && <Photos pair={pair} view={view} />}
       <p className="py-1">{PAIR.ends}</p>
       <RoofButton
         onClick={() => {
@@ -122,5 +124,18 @@ export function NameField({ name, onName }: { readonly name: string; readonly on
         return null;
       }}
     />
+  );
+}
+
+/** Photos and recordings come when they are asked for: they are large. */
+function Photos({ pair, view }: { readonly pair: LivePair; readonly view: PairView }) {
+  const [asked, setAsked] = useState<number | null>(null);
+  return (
+    <div className="py-2">
+      <RoofButton disabled={view.session.line !== "open"} onClick={() => void pair.fetchBlobs().then(setAsked)}>
+        {PAIR.photos}
+      </RoofButton>
+      {asked !== null && <p role="status">{PAIR.photosLeft(asked, view.awaited)}</p>}
+    </div>
   );
 }
