@@ -1,5 +1,5 @@
 import { formatNumber } from "@amp-saver/core/quantity";
-import type { RoofAct } from "@amp-saver/core/study/roof-order";
+import type { RoofAct, TwoTask } from "@amp-saver/core/study/roof-order";
 import type { Span } from "./answer.ts";
 
 const minutes = (min: number): string => (min >= 90 ? `${formatNumber(min / 60, 1)} h` : `${formatNumber(min, 0)} min`);
@@ -28,6 +28,20 @@ export const ROOF_WORK = {
     "isolate-again": "Every source off and proven dead again",
     close: "Seal and close each, count the screws",
   } satisfies Readonly<Record<RoofAct["what"], string>>,
+  forTwo: (minutesOfTwo: string): string => `With two people: ${minutesOfTwo}`,
+  forTwoHelp: "While power is on, one of you is below. While it is off, each may have hands in one unit.",
+  forTwoHeads: ["On the roof", "Below", "Time"],
+  task: {
+    read: "Read the clamp",
+    call: "Call for cooling, switch off, time the rests",
+    "prove-dead": "Prove every pair dead",
+    "lock-out": "Switch off and lock out every source",
+    fit: "Open, mount, wire and check",
+    "mind-locks": "Mind the locks, hand tools up",
+    watch: "Watch the lamp and the covers",
+    "power-on": "Power on when the roof calls for it",
+    close: "Seal and close each",
+  } satisfies Readonly<Record<TwoTask, string>>,
   heads: ["What", "Unit", "Time"],
   all: "all",
   minutes,

@@ -6,6 +6,7 @@ import type { RigBundle } from "../../store/bundle.ts";
 import { useFitLogs } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
@@ -14,6 +15,7 @@ import { OpenFigure } from "../../ui/open-figure.tsx";
 import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
+import { COMMON } from "../../words/common.ts";
 import { OPENED } from "../../words/explain.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { QUOTE } from "../../words/quote.ts";
@@ -97,6 +99,18 @@ export function RoofWorkScreen({ bundle }: { readonly bundle: RigBundle }) {
                 source,
               }))}
             />
+            <Fold label={ROOF_WORK.forTwo(ROOF_WORK.minutes(work.forTwo.minutes))}>
+              <p className="py-1">{ROOF_WORK.forTwoHelp}</p>
+              <PlainTable
+                heads={ROOF_WORK.forTwoHeads}
+                rows={work.forTwo.turns.map(({ what, roof, below, minutes }) => [
+                  what === "fit" ? `${ROOF_WORK.task[roof.task]}: ${nameOf(roof.ids)}` : ROOF_WORK.task[roof.task],
+                  below.task === "fit" ? `${ROOF_WORK.task.fit}: ${nameOf(below.ids)}` : ROOF_WORK.task[below.task],
+                  ROOF_WORK.minutes(minutes),
+                ])}
+              />
+              <LinkButton to={`/pair/${rig.id}`}>{COMMON.secondPhone}</LinkButton>
+            </Fold>
             <p className="text-small text-ink2">{ROOF_WORK.source}</p>
           </>
         )}

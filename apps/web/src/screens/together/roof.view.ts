@@ -1,5 +1,5 @@
 import type { QuotePrices } from "@amp-saver/core/study/quote";
-import { type RoofOrder, roofOrder } from "@amp-saver/core/study/roof-order";
+import { type RoofOrder, roofForTwo, roofOrder } from "@amp-saver/core/study/roof-order";
 import { JUMPER } from "@amp-saver/core/study/wiring-plan";
 import { type AirConditioner, type FitLog, newWiring } from "@amp-saver/records";
 import type { RigBundle } from "../../store/bundle.ts";
@@ -22,6 +22,8 @@ export interface RoofWork {
   /** Units that are handed over: nothing of them is left to do. */
   readonly handedOver: readonly string[];
   readonly order: RoofOrder;
+  /** The same for two people: who does what meanwhile. */
+  readonly forTwo: ReturnType<typeof roofForTwo>;
   readonly kit: PlanView["kit"];
   readonly extras: PlanView["extras"];
   /** The thickest of what lengthens leads. */
@@ -41,20 +43,20 @@ export function roofWork(bundle: RigBundle, works: readonly FitLog[], starterUsd
   });
   const open = all.filter(({ handedOver }) => !handedOver);
   const planned = open.filter(({ plan }) => plan.plan.ok);
-  const order = roofOrder(
-    planned.map(({ unit, plan, rule }) => ({
-      id: unit.id,
-      wiringMin: ownPlanMinutes(plan, works)?.minutes ?? planMinutes(plan),
-      rule,
-      runs: rule.runs,
-    })),
-  );
+  const roof = planned.map(({ unit, plan, rule }) => ({
+    id: unit.id,
+    wiringMin: ownPlanMinutes(plan, works)?.minutes ?? planMinutes(plan),
+    rule,
+    runs: rule.runs,
+  }));
+  const order = roofOrder(roof);
   const learningMin = order.acts.find((a) => a.what === "learn")?.minutes ?? 0;
   return {
     planned,
     unplanned: open.filter(({ plan }) => !plan.plan.ok).map(({ unit }) => unit.name),
     handedOver: all.filter(({ handedOver }) => handedOver).map(({ unit }) => unit.name),
     order,
+    forTwo: roofForTwo(roof),
     kit: mergedKit(planned.map(({ plan }) => plan.kit)),
     extras: [...new Set(planned.flatMap(({ plan }) => plan.extras))],
     jumperAwg: Math.min(JUMPER.awg, ...planned.map(({ plan }) => plan.jumperAwg)),

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ROOF_ORDER_PARAMS as P, type RoofUnit, roofOrder } from "./index.ts";
+import { ROOF_ORDER_PARAMS as P, type RoofUnit, roofForTwo, roofOrder } from "./index.ts";
 
 const unit = (id: string, more: Partial<RoofUnit> = {}): RoofUnit => ({
   id,
@@ -48,5 +48,32 @@ describe("the order of work over a roof", () => {
       { seed: 17, numRuns: 60 },
     );
     expect(roofOrder([])).toEqual({ acts: [], minutes: 0, oneByOneMin: 0 });
+  });
+});
+
+describe("the order of work over a roof for two", () => {
+  it("fits two units side by side, and has somebody below whenever power is on", () => {
+    const { turns } = roofForTwo([unit("front", { wiringMin: 40 }), unit("rear")]);
+    const fit = turns.find((t) => t.what === "fit");
+    expect([fit?.roof.ids, fit?.below.ids]).toEqual([["front"], ["rear"]]);
+    for (const turn of turns)
+      if (["before", "power", "learn", "after"].includes(turn.what)) expect(["call", "power-on"]).toContain(turn.below.task);
+    expect(roofForTwo([unit("only")]).turns.find((t) => t.what === "fit")?.below.task).toBe("mind-locks");
+  });
+
+  it("is never longer than for one, fits every unit once, and each person one after the other", () => {
+    fc.assert(
+      fc.property(roofs, (units) => {
+        const [one, two] = [roofOrder(units), roofForTwo(units)];
+        expect(two.minutes).toBeLessThanOrEqual(one.minutes + 1e-9);
+        const fits = two.turns.filter((t) => t.what === "fit");
+        expect(fits).toHaveLength(1);
+        expect([...fits.flatMap((f) => [...f.roof.ids, ...f.below.ids])].toSorted()).toEqual(units.map((u) => u.id).toSorted());
+        const alone = one.acts.filter((a) => a.what === "fit").map((a) => a.minutes);
+        expect(fits[0]!.minutes).toBeGreaterThanOrEqual(Math.max(...alone) - 1e-9);
+        expect(fits[0]!.minutes).toBeGreaterThanOrEqual(alone.reduce((sum, m) => sum + m, 0) / 2 - 1e-9);
+      }),
+      { numRuns: 60 },
+    );
   });
 });
