@@ -81,6 +81,9 @@ export const PAIR = {
   called: (what: CallKind, name: string, at: string, answer: string | null): string =>
     `${at} ${name}: ${CALLS[what].button}. ${answer === null ? "No answer yet." : `Answered at ${answer}.`}`,
   wait: "Wait. The next call shows here.",
+  belowRuns: (unit: string, until: string): string => `${unit} runs until ${until}. Then switch it off.`,
+  belowRests: (unit: string, until: string): string => `${unit} rests until ${until}. Then call for cooling.`,
+  belowReady: "Call for cooling as soon as the roof is ready.",
   whole: "Show the whole job",
   held: (name: string, what: Hold["what"], since: string): string => `${name} ${WHAT[what]} since ${since}.`,
   heldTitle: "Switch nothing on",

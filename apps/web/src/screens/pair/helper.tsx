@@ -1,14 +1,20 @@
 import { Link, Navigate } from "react-router";
 import { usePair } from "../../pairing/current.ts";
+import { useRig } from "../../store/queries.ts";
+import { sharedNowMs } from "../../store/shared-clock.ts";
+import { useNow } from "../../store/use-now.ts";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { PAIR } from "../../words/pair.ts";
+import { belowSentence } from "./below.view.ts";
 import { clockOf, openCall, pairAnswer } from "./pair.view.ts";
 
 /** For somebody who never used it: one sentence, and at most two buttons. */
 export function HelperScreen() {
   const paired = usePair();
   useWakeLock(paired !== null);
+  useNow(1);
+  const rig = useRig(paired?.view.link.rigId ?? "");
   if (paired === null) return <Navigate to="/join" replace />;
   const { pair, view } = paired;
   const call = openCall(view);
@@ -21,7 +27,7 @@ export function HelperScreen() {
       : held !== undefined
         ? `${PAIR.heldTitle}. ${PAIR.held(held.name, held.what, clockOf(held.at))}`
         : view.session.line === "open"
-          ? PAIR.wait
+          ? ((rig == null ? null : belowSentence(rig, sharedNowMs())) ?? PAIR.wait)
           : pairAnswer(view)
               .map(({ text }) => text)
               .join("");
