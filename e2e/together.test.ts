@@ -192,7 +192,7 @@ describe("a three-unit rig, by touch on a phone", () => {
     const shed = await answerLike(page, /[Tt]urn off /);
     const names = shed
       .replace(/^.*[Tt]urn off /, "")
-      .replace(/( until it has)?\.$/, "")
+      .replace(/( while the others start)?\.$/, "")
       .split(/, | and /);
     expect(names.length).toBeGreaterThan(0);
     for (const name of names) await untick(page, name);
