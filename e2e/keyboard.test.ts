@@ -97,7 +97,7 @@ describe("by keyboard only", () => {
     const inFocus = (): Promise<string | null | undefined> =>
       page.evaluate(() => (document.activeElement?.role === "radio" ? document.activeElement.getAttribute("value") : undefined));
     for (const [stage, parts] of [
-      ["prepare", ["found", "plan", "kit"]],
+      ["prepare", ["found", "plan", "sheet", "kit"]],
       ["fit", ["find", "mount", "wire", "check", "power", "close"]],
       ["prove", ["after", "test", "proof"]],
     ] as const) {

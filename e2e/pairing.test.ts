@@ -153,6 +153,8 @@ describe("two phones, one job", () => {
     await shot(below.page, "held");
     await press(below.page, "Look at the job", "tap");
     await at(below.page, `/job/${job}/prove/test`);
+    await roof.page.close();
+    await sees(below.page, /Switch nothing on\. Roof out of reach/);
     await press(below.page, "It runs: start the timer", "tap");
     await sees(below.page, /Power, with hands in the unit\?\s+Roof has hands in the unit/);
     await shot(below.page, "power-asked");
@@ -164,8 +166,6 @@ describe("two phones, one job", () => {
       "the test to run",
       async () => (await below.page.$$("::-p-aria([name='It runs: start the timer'][role='button'])")).length === 0,
     );
-    await roof.page.close();
-    await sees(below.page, /Switch nothing on\. Roof out of reach/);
     await below.page.reload({ waitUntil: "load" });
     await sees(below.page, /Roof has hands in the unit since \d\d:\d\d.*The other phone is out of reach/s);
     await press(below.page, "Unlock it here", "tap");
