@@ -21,7 +21,11 @@ export function togetherSentence(plan: {
   if (fit === "too-much" && status === "overload" && shed.length > 0)
     return [{ text: "Not all at once. Turn off " }, { text: `${list(shed)}.`, decides: true }];
   if (fit === "too-much" && status === "start-blocked" && shed.length > 0)
-    return [{ text: "It runs, but not everything starts. Turn off " }, { text: list(shed), decides: true }, { text: " while the others start." }];
+    return [
+      { text: "It runs, but not everything starts. Turn off " },
+      { text: list(shed), decides: true },
+      { text: " while the others start." },
+    ];
   if (fit === "too-much")
     return [{ text: `No. ${startFails ?? "Something"} ` }, { text: "does not start and run with the rest on.", decides: true }];
   if (fit === "just-fits" && rule !== null)
