@@ -198,6 +198,60 @@ describe("two devices on one job", () => {
     expect(b.replica.overruled("record ")).toMatchObject([{ doc: "record reading x", piece: null }]);
   });
 
+  it("what comes in while something is being done here is still due afterward, and is not taken back", () => {
+    const { a, b, settle, lines } = paired(0, 0);
+    settle();
+    a.change({ ...rig, note: "first" }, 1);
+    while (lines.arrive("b"));
+    const due = b.shared.due();
+    a.change({ ...rig, note: "second" }, 2);
+    while (lines.arrive("b"));
+    for (const one of due) {
+      const mine = b.records.get("rig r");
+      if (one.do === "change" && mine !== undefined) b.records.set("rig r", one.turn(mine));
+      b.shared.took(one);
+    }
+    b.share(3);
+    settle();
+    expect(a.text()).toBe(b.text());
+    expect(a.records.get("rig r")).toMatchObject({ note: "second" });
+  });
+
+  it("meets a copy that lies there already: the newer of a field counts, the older stands beside it, and nothing is written over", () => {
+    const lines = memoryLines();
+    lines.cut();
+    const [a, b] = [new Phone("a", 0, BEGUN), new Phone("b", 0, BEGUN)];
+    a.records.set("rig r", { ...rig, note: "older", updatedAt: iso(NOW + 1000) });
+    b.records.set("rig r", { ...rig, note: "newer", updatedAt: iso(NOW + 9000) });
+    a.records.set("unit u", { ...unit, model: "A newer", updatedAt: iso(NOW + 9000) });
+    b.records.set("unit u", { ...unit, model: "B older", updatedAt: iso(NOW + 1000) });
+    const only = newReading({ id: asId("reading", "own"), now: iso(NOW) }, job, "before", 33);
+    b.records.set("reading own", only);
+    a.connect(lines.a);
+    b.connect(lines.b);
+    a.share(2000);
+    lines.mend();
+    while (lines.arrive("a") || lines.arrive("b"));
+    b.shared.meet([...b.records.values()], iso(NOW + 9500));
+    for (let k = 0; k < 3; k++) {
+      for (const phone of [a, b]) {
+        phone.takeIn();
+        phone.share(9600 + k);
+      }
+      while (lines.arrive("a") || lines.arrive("b"));
+    }
+    expect(a.text()).toBe(b.text());
+    expect(a.records.get("rig r")).toMatchObject({ note: "newer" });
+    expect(a.records.get("unit u")).toMatchObject({ model: "A newer" });
+    expect(a.records.get("reading own")).toMatchObject({ amps: 33 });
+    expect(
+      b.replica
+        .overruled("record ")
+        .map((o) => o.beside.value)
+        .toSorted(),
+    ).toEqual(["B older", "older"]);
+  });
+
   it("goes on after a reload from what was kept, and counts nothing twice", () => {
     const { a, b, lines, settle } = paired(0, 0);
     settle();

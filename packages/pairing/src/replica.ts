@@ -63,6 +63,11 @@ export class Replica {
     this.make(doc, piece, value, at);
   }
 
+  /** Sets a piece as it was before anything was known of the other: it counts only where it is `newer`, and nothing is overwritten by it. */
+  setUnaware(doc: string, piece: string, value: unknown, at: string, newer: boolean): void {
+    this.make(doc, piece, value, at, { l: newer ? this.clock + 1 : 1, seen: {} });
+  }
+
   /** Deletes a document as far as it is known here; returns how many changes that made. */
   remove(doc: string, at: string): number {
     if (this.read(doc) === null) return 0;
@@ -144,9 +149,19 @@ export class Replica {
     return [...(this.docs.get(doc)?.values() ?? [])];
   }
 
-  private make(doc: string, piece: string | null, value: unknown, at: string): void {
+  private make(doc: string, piece: string | null, value: unknown, at: string, told: Partial<Pick<Op, "l" | "seen">> = {}): void {
     const n = (this.known[this.device] ?? 0) + 1;
-    this.keep({ by: this.device, n, l: this.clock + 1, seen: { ...this.known }, doc, piece, ...(value !== undefined && { value }), at });
+    this.keep({
+      by: this.device,
+      n,
+      l: this.clock + 1,
+      seen: { ...this.known },
+      doc,
+      piece,
+      ...(value !== undefined && { value }),
+      at,
+      ...told,
+    });
   }
 
   /** Keeps a change, and drops those of the same piece that it knew of. */

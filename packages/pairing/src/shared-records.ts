@@ -11,14 +11,14 @@ export const SPEAKS: string = Object.entries(RECORD_VERSIONS)
   .map(([kind, { newest }]) => `${kind.slice(0, 4)}${newest}`)
   .join(" ");
 
-/** Something the other changed that is still to be done here. */
-export type Due =
-  | { readonly do: "put"; readonly doc: string; readonly record: AnyRecord }
-  | { readonly do: "away"; readonly doc: string; readonly kind: RecordKind; readonly id: string }
+/** Something the other changed that is still to be done here, and the pieces it makes; null for none. */
+export type Due = { readonly doc: string; readonly pieces: Pieces | null } & DueWork;
+type DueWork =
+  | { readonly do: "put"; readonly record: AnyRecord }
+  | { readonly do: "away"; readonly kind: RecordKind; readonly id: string }
   /** `turn` gives the record with the other's changes: whatever was changed here meanwhile stays, and goes out after them. */
   | {
       readonly do: "change";
-      readonly doc: string;
       readonly kind: RecordKind;
       readonly id: string;
       readonly turn: (record: AnyRecord) => AnyRecord;
@@ -65,7 +65,7 @@ export class SharedRig {
       .filter((doc) => !there.has(doc))
       .flatMap((doc): readonly Due[] => {
         const named = namedBy(doc);
-        return named === null ? [] : [{ do: "away", doc, ...named }];
+        return named === null ? [] : [{ do: "away", doc, pieces: null, ...named }];
       });
     const changed = [...there].flatMap((doc): readonly Due[] => {
       const held = this.replica.read(doc);
@@ -73,7 +73,7 @@ export class SharedRig {
       if (held === null || (base !== undefined && canonical(base) === canonical(held.pieces))) return [];
       const made = parseRecord(fromPieces(held.pieces, held.at, undefined));
       if (!made.ok) return [];
-      if (base === undefined) return [{ do: "put", doc, record: made.value }];
+      if (base === undefined) return [{ do: "put", doc, pieces: held.pieces, record: made.value }];
       const names = [...new Set([...Object.keys(base), ...Object.keys(held.pieces)])];
       const differ = names.filter((name) => canonical(base[name]) !== canonical(held.pieces[name]));
       const turn = (record: AnyRecord): AnyRecord => {
@@ -81,16 +81,32 @@ export class SharedRig {
         const untouched = differ.filter((name) => canonical(now[name]) === canonical(base[name]));
         return withPieces(record, Object.fromEntries(untouched.map((name) => [name, held.pieces[name]])));
       };
-      return [{ do: "change", doc, kind: made.value.kind, id: made.value.id, turn }];
+      return [{ do: "change", doc, pieces: held.pieces, kind: made.value.kind, id: made.value.id, turn }];
     });
     return [...gone, ...changed];
   }
 
-  /** Something due was done here. */
-  took({ doc }: Due): void {
-    const held = this.replica.read(doc);
-    if (held === null) this.base.delete(doc);
-    else this.base.set(doc, held.pieces);
+  /** Something due was done here: what came in meanwhile is still due. */
+  took({ doc, pieces }: Due): void {
+    if (pieces === null) this.base.delete(doc);
+    else this.base.set(doc, pieces);
+  }
+
+  /**
+   * Meets records that lie here already and that nothing is agreed on yet: of a piece that differs the newer record's counts,
+   * and the other's stands beside it; what only this device has goes out.
+   */
+  meet(records: readonly AnyRecord[], at: string): void {
+    for (const record of records) {
+      const [doc, pieces] = [RECORDS + recordKey(record), piecesOf(record)];
+      const held = this.replica.read(doc);
+      if (held === null) this.replica.change(doc, null, pieces, at);
+      else
+        for (const name of new Set([...Object.keys(pieces), ...Object.keys(held.pieces)]))
+          if (canonical(pieces[name]) !== canonical(held.pieces[name]))
+            this.replica.setUnaware(doc, name, pieces[name], record.updatedAt, record.updatedAt > held.at);
+      this.base.set(doc, pieces);
+    }
   }
 }
 

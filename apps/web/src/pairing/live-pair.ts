@@ -19,7 +19,7 @@ import {
   SharedRig,
   SPEAKS,
 } from "@amp-saver/pairing";
-import { type AnyRecord, hasBlob, type RecordKind } from "@amp-saver/records";
+import { type AnyRecord, hasBlob, type RecordKind, recordKey } from "@amp-saver/records";
 import { newId, nowIso } from "../store/identity.ts";
 import type { Change, Patch, RecordStore } from "../store/port.ts";
 import { forget, keep, type Link } from "./link.ts";
@@ -74,7 +74,8 @@ export class LivePair {
   constructor(options: LivePairOptions) {
     this.options = options;
     this.link = options.link;
-    this.replica = new Replica(options.state?.replica ?? { device: options.link.device, known: {}, ops: [] });
+    // Changes are counted by a name of this page's own: two pages of one device never count by the same.
+    this.replica = new Replica({ known: {}, ops: [], ...options.state?.replica, device: newId<string>() });
     this.shared = new SharedRig(this.replica, options.state?.agreed ?? []);
     this.heard = new Set(callsIn(this.replica).map(({ id }) => id));
     this.session = new Session(options.line, {
@@ -218,9 +219,8 @@ export class LivePair {
   }
 
   private async takeIn(): Promise<void> {
+    if (this.link.rigId === null) await this.meet();
     const due = this.shared.due();
-    const rig = due.find((d) => d.do === "put" && d.record.kind === "rig");
-    if (this.link.rigId === null && rig?.do === "put") this.link = { ...this.link, rigId: rig.record.id };
     if (due.length === 0) return;
     const done = await this.options.store.commit({ label: "import", silent: true, changes: due.map(changeOf) });
     if (!done.ok) return;
@@ -229,6 +229,21 @@ export class LivePair {
     this.options.onChange(this);
     // What was typed here meanwhile goes out after it.
     this.soon();
+  }
+
+  /** Learns which rig it is; a copy of it that lies here already is met, not written over. */
+  private async meet(): Promise<void> {
+    const rig = this.replica.names(`${RECORDS}rig `)[0];
+    if (rig === undefined) return;
+    const rigId = rig.slice(`${RECORDS}rig `.length);
+    const here = await this.options.store.records([rigId]);
+    const there = new Set(this.replica.names(RECORDS));
+    this.link = { ...this.link, rigId };
+    this.shared.meet(
+      here.filter((r) => !OUTSIDE.has(r.kind) || there.has(RECORDS + recordKey(r))),
+      nowIso(),
+    );
+    this.tell();
   }
 
   private remember(): void {
