@@ -35,7 +35,17 @@ const STAGES = [
 ];
 const JOBS = ["demo-front-job", "demo-rear-job", "demo-condenser-job", "demo-hatch-job"];
 const RIGS = ["demo-tin-lantern", "demo-fennel-row", "demo-heron-post"];
-const OTHERS = ["/", "/rigs", "/instruments", "/guide", "/practice", "/practice/windings", "/nowhere"];
+const OTHERS = [
+  "/",
+  "/rigs",
+  "/instruments",
+  "/guide",
+  "/practice",
+  "/practice/windings",
+  "/library",
+  "/pair/demo-tin-lantern",
+  "/nowhere",
+];
 const screensOf = (job: string): readonly string[] => STAGES.map((stage) => `/job/${job}/${stage}`);
 const VIEWS = RIGS.flatMap((rig) => ["together", "history", "day", "work"].map((view) => `/rig/${rig}/${view}`));
 

@@ -42,7 +42,7 @@ export function roomRoutes(rooms: Rooms): Router {
   });
 
   router.get("/:code", (request, response) => {
-    const there = rooms.isThere(request.params.code);
+    const there = rooms.isFree(request.params.code);
     if (there === true) response.status(204).end();
     else refuse(response, there);
   });

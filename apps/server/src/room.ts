@@ -13,7 +13,7 @@ interface Seat {
 export const ROOM_LIMITS = { rooms: 64, emptyMs: 30 * 60_000, wrong: 20, wrongMs: 60_000, textBytes: 1_200_000 } as const;
 
 /** Letters of a code that are not taken for each other; ten of them are 50 bits. */
-const LETTERS = "23456789ABCDEFGHJKMNPQRSTVWXYZ23";
+const LETTERS = "0123456789ABCDEFGHJKMNPQRSTVWXYZ";
 const CODE_LENGTH = 10;
 
 /** Why a room does not do what it is asked. */
@@ -43,10 +43,11 @@ export class Rooms {
     return { code };
   }
 
-  /** Whether a room is there. */
-  isThere(code: string): true | RoomRefusal {
+  /** Whether a room is there, and has a seat free. */
+  isFree(code: string): true | RoomRefusal {
     const room = this.find(code);
-    return typeof room === "string" ? room : true;
+    if (typeof room === "string") return room;
+    return room.seats.length < 2 ? true : "full";
   }
 
   /** Sits down, or comes back to a seat; both are told that the other is there. */

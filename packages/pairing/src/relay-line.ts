@@ -34,6 +34,15 @@ export async function openRoom(base: string): Promise<{ readonly code: string } 
   return "code" in answer.data ? answer.data : answer.data.reason;
 }
 
+/** Why one cannot go into a room; null where one can. */
+export async function askRoom(base: string, code: string): Promise<RelayRefusal | null> {
+  const response = await fetch(`${base}/${encodeURIComponent(code)}`).catch(() => null);
+  if (response === null) return "unreachable";
+  if (response.ok) return null;
+  const answer = answerSchema.safeParse(await response.json().catch(() => null));
+  return answer.success && "reason" in answer.data ? answer.data.reason : "unreachable";
+}
+
 /** A line over the server that served this page: what comes by a stream, what goes by posts, one after the other. */
 export class RelayLine implements Line {
   private readonly room: string;

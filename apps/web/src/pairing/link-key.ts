@@ -4,7 +4,7 @@ export const LINK_KEY = "amp-saver pair";
 /** Whether this device was linked to another before a reload. */
 export function isLinked(): boolean {
   try {
-    return localStorage.getItem(LINK_KEY) !== null;
+    return (sessionStorage.getItem(LINK_KEY) ?? localStorage.getItem(LINK_KEY)) !== null;
   } catch {
     return false;
   }

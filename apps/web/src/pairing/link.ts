@@ -28,8 +28,10 @@ export const keptState = (): unknown => json(STATE);
 /** Keeps the link and the state of the sharing; false where the browser has no room. */
 export function keep(link: Link, state: unknown): boolean {
   try {
-    localStorage.setItem(LINK_KEY, JSON.stringify(link));
-    localStorage.setItem(STATE, JSON.stringify(state));
+    // Two windows of one browser share what is local; each keeps its own link.
+    const place = link.by === "window" ? sessionStorage : localStorage;
+    place.setItem(LINK_KEY, JSON.stringify(link));
+    place.setItem(STATE, JSON.stringify(state));
     return true;
   } catch {
     return false;
@@ -38,13 +40,15 @@ export function keep(link: Link, state: unknown): boolean {
 
 /** Keeps nothing of it any more. */
 export function forget(): void {
-  localStorage.removeItem(LINK_KEY);
-  localStorage.removeItem(STATE);
+  for (const place of [sessionStorage, localStorage]) {
+    place.removeItem(LINK_KEY);
+    place.removeItem(STATE);
+  }
 }
 
 function json(key: string): unknown {
   try {
-    return JSON.parse(localStorage.getItem(key) ?? "null");
+    return JSON.parse(sessionStorage.getItem(key) ?? localStorage.getItem(key) ?? "null");
   } catch {
     return null;
   }

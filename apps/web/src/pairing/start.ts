@@ -1,5 +1,5 @@
 import { type Line, type PairState, pairStateSchema } from "@amp-saver/pairing";
-import { openRoom, RelayLine, type RelayRefusal } from "@amp-saver/pairing/relay";
+import { askRoom, openRoom, RelayLine, type RelayRefusal } from "@amp-saver/pairing/relay";
 import { WindowLine } from "@amp-saver/pairing/window";
 import { newId } from "../store/identity.ts";
 import type { RecordStore } from "../store/port.ts";
@@ -7,7 +7,7 @@ import { followClock } from "../store/shared-clock.ts";
 import { alertWith } from "../ui/alert.ts";
 import { PAIR } from "../words/pair.ts";
 import { becomePair, currentPair } from "./current.ts";
-import { keptLink, keptState, type Link } from "./link.ts";
+import { forget, keptLink, keptState, type Link } from "./link.ts";
 import { LivePair } from "./live-pair.ts";
 
 const ROOMS = "/api/rooms";
@@ -24,6 +24,8 @@ function begin(store: RecordStore, line: Line, link: Link, state: PairState | nu
     onChange: (changed) => {
       if (changed.view().session.line === "closed") {
         changed.leave();
+        // A roof that is still held stays held over a reload.
+        if (changed.view().holds.length === 0) forget();
         if (currentPair() === changed) becomePair(changed);
         return;
       }
@@ -58,10 +60,13 @@ export async function inviteByRelay(store: RecordStore, rigId: string, name: str
   return null;
 }
 
-/** Goes into the room of the other. */
-export function joinByRelay(store: RecordStore, code: string, name: string): void {
+/** Goes into the room of the other; says why where it cannot. */
+export async function joinByRelay(store: RecordStore, code: string, name: string): Promise<RelayRefusal | null> {
+  const refused = await askRoom(ROOMS, code);
+  if (refused !== null) return refused;
   const link = linkOf("relay", code, null, name);
   begin(store, relay(link), link, null);
+  return null;
 }
 
 /** Shares over a line that is open already. */

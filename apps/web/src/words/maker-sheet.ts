@@ -85,6 +85,7 @@ export const MAKER = {
   } satisfies Record<Beside["verdict"], string>,
   doubts: {
     "no-act": "No verb of it is known here. Say what it means, or leave it.",
+    forbids: "It says what not to do, or what stays. Read it on the sheet.",
     "which-c": "It says C without saying whose: run cap or compressor. Say which.",
     "no-wire": "It does not say which wire. Say which.",
     "no-place": "It does not say where to. Say where.",

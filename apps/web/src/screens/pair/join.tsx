@@ -1,3 +1,4 @@
+import type { RelayRefusal } from "@amp-saver/pairing/relay";
 import { useEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { usePair } from "../../pairing/current.ts";
@@ -12,8 +13,14 @@ import { CodeText, TakeCode } from "./code-text.tsx";
 import { NameField } from "./pair.tsx";
 import { PictureCode } from "./picture-code.tsx";
 
-const CODE = /^[2-9A-HJKMNP-TV-Z]{10}$/;
-const plain = (code: string): string => code.toUpperCase().replaceAll(/[^0-9A-Z]/g, "");
+const CODE = /^[0-9A-HJKMNP-TV-Z]{10}$/;
+/** A code as it was given: letters that look like figures are read as those. */
+const plain = (code: string): string =>
+  code
+    .toUpperCase()
+    .replaceAll(/[^0-9A-Z]/g, "")
+    .replaceAll("O", "0")
+    .replaceAll(/[IL]/g, "1");
 
 /** The other's invitation: one sentence and one button where it came by a link. */
 export function JoinScreen() {
@@ -23,6 +30,7 @@ export function JoinScreen() {
   const paired = usePair();
   const [name, setName] = useState<string>(PAIR.usual.below);
   const [typed, setTyped] = useState(code ?? "");
+  const [refused, setRefused] = useState<RelayRefusal | null>(null);
   const ready = paired !== null && paired.view.session.line !== "closed";
   useEffect(() => {
     if (ready) void navigate("/helper", { replace: true });
@@ -43,9 +51,14 @@ export function JoinScreen() {
           }}
         />
       )}
-      <RoofButton main disabled={!CODE.test(room)} onClick={() => joinByRelay(store, room, name)}>
+      <RoofButton main disabled={!CODE.test(room)} onClick={() => void joinByRelay(store, room, name).then(setRefused)}>
         {PAIR.join}
       </RoofButton>
+      {refused !== null && (
+        <p role="alert" className="py-1 font-semibold text-lead">
+          {PAIR.refused[refused]}
+        </p>
+      )}
       <Fold label={PAIR.name}>
         <NameField name={name} onName={setName} />
       </Fold>

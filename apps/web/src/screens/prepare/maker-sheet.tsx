@@ -60,12 +60,10 @@ export function MakerSheetPart(props: PartProps) {
                   view={view}
                   starter={starter}
                   correcting={correcting}
-                  onTold={(step) =>
-                    save((kept) => ({ sheetMeans: { ...kept.sheetMeans, [row.sentence.text]: step } }), `sheet ${row.sentence.text}`)
-                  }
+                  onTold={(step) => save((kept) => ({ sheetMeans: { ...kept.sheetMeans, [row.key]: step } }), `sheet ${row.key}`)}
                   onForget={() => {
-                    const { [row.sentence.text]: _, ...others } = starter.sheetMeans ?? {};
-                    save({ sheetMeans: others }, `sheet ${row.sentence.text}`);
+                    const { [row.key]: _, ...others } = starter.sheetMeans ?? {};
+                    save({ sheetMeans: others }, `sheet ${row.key}`);
                   }}
                 />
               ))}

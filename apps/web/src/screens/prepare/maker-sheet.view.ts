@@ -6,6 +6,7 @@ import {
   type LimitBeside,
   type LimitKind,
   limitsIn,
+  meaningKey,
   readSheet,
   SHEET_ACTS,
   SHEET_MOST,
@@ -25,8 +26,9 @@ export const MEANINGS = { acts: SHEET_ACTS, places: SHEET_PLACES } as const;
 /** Longest sheet, letters. */
 export const LONGEST_SHEET = SHEET_MOST;
 
-/** A sentence beside the plan, and the things to do of the plan that do here what it is after. */
+/** A sentence beside the plan, the name its meaning is kept under, and the things to do of the plan that do here what it is after. */
 export interface SheetRow extends Beside {
+  readonly key: string;
   readonly groups: readonly number[];
 }
 
@@ -58,7 +60,7 @@ export function sheetView(starter: Starter | undefined, view: PlanView): SheetVi
     [...new Set(at.map(groupOf))].filter((g) => g >= 0).toSorted((a, b) => a - b);
   const asked = new Set(rows.flatMap((row) => groupsOf(row.instead)));
   return {
-    rows: rows.map((row) => ({ ...row, groups: groupsOf(row.instead) })),
+    rows: rows.map((row) => ({ ...row, key: meaningKey(row.sentence.text), groups: groupsOf(row.instead) })),
     missing: groupsOf(missing).filter((g) => !asked.has(g)),
     limits: strictest(limitsIn(starter.sheet)).map((limit) => limitRow(stricterOf(limit, ownOf(limit.kind, starter)), starter)),
     disagree: rows.filter((r) => r.verdict === "disagrees").length,

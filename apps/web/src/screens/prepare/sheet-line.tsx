@@ -25,7 +25,7 @@ interface SheetLineProps {
 /** A sentence of the sheet, whether it fits, why not, and what to do here instead. */
 export function SheetLine({ row, here, names, view, starter, correcting, onTold, onForget }: SheetLineProps) {
   const { sentence, verdict, differences, brings } = row;
-  const told = starter.sheetMeans?.[sentence.text] !== undefined;
+  const told = starter.sheetMeans?.[row.key] !== undefined;
   const off = verdict === "disagrees" || verdict === "open";
   return (
     <li className={`border-b border-hair py-2 ${off ? "border-l-[5px] border-l-ink pl-3" : "pl-[17px]"}`}>

@@ -97,6 +97,14 @@ describe("a sheet beside the plan of one unit", () => {
     expect(compareSheet(readSheet(sheet, FAMILY_LEADS.F4, means), PLAIN).sentences[0]).toMatchObject({ verdict: "agrees" });
   });
 
+  it.each([
+    "Do not remove the blue wire from the C terminal of the run capacitor.",
+    "Leave the red wire on HERM.",
+    "Never connect the gray lead to compressor R.",
+  ])("never takes for a step what the sheet forbids: %s", (text) => {
+    expect(beside(text, PLAIN).sentences).toMatchObject([{ verdict: "open", sentence: { doubt: "forbids" } }]);
+  });
+
   it("names a terminal and a start aid that this unit lacks", () => {
     const all = beside("Connect the pink lead to T2 of the contactor.\nDisconnect the hard start kit.", PLAIN);
     expect(all.sentences.map((s) => [s.verdict, ...codes(s)])).toEqual([

@@ -5,6 +5,7 @@ import {
   ACT_WORDS,
   BARE_COLOR,
   BEFORE,
+  FORBIDS,
   LONE_LETTER,
   NEW_ACT,
   PLACE_WORDS,
@@ -19,6 +20,12 @@ import {
 
 /** Longest sheet that is read, letters. */
 export const SHEET_MOST = 6000;
+
+/** Letters by which a sentence is known again. */
+const KEY_LETTERS = 300;
+
+/** Under which what a person says of a sentence is kept. */
+export const meaningKey = (sentence: string): string => sentence.slice(0, KEY_LETTERS);
 
 /** What earlier sentences left behind: the wire last spoken of and the place last freed. */
 interface Context {
@@ -38,7 +45,7 @@ export function readSheet(
   let context: Context = { wire: null, freed: null };
   return linesOf(text).flatMap(({ text: line, n }) =>
     sentencesOf(line).flatMap((sentence): readonly SheetSentence[] => {
-      const told = means[sentence];
+      const told = means[meaningKey(sentence)];
       const read = told === undefined ? stepsOf(sentence, leads, context) : ok([told]);
       if (!read.ok) return [{ line: n, text: sentence, step: null, doubt: read.reason }];
       for (const { wire, act, from } of read.value)
@@ -78,6 +85,7 @@ type Mention = { readonly at: number; readonly end: number } & (
 function stepsOf(text: string, leads: readonly string[], context: Context): Result<readonly SheetStep[], SheetDoubt> {
   const act = actOf(text);
   const bare: SheetStep = { act: act ?? "other", wire: null, from: null, to: null, with: null };
+  if (FORBIDS.test(text)) return mentionsOf(text, leads).length > 0 ? fail("forbids", text) : ok([{ ...bare, act: "look" }]);
   if (act === null) return limitsIn(text).length > 0 ? ok([bare]) : fail("no-act", text);
   if (act === "mount" || act === "isolate" || act === "learn" || act === "look" || act === "other") return ok([bare]);
   const mentions = mentionsOf(text, leads);

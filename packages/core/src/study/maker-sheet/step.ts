@@ -64,7 +64,7 @@ export interface SheetStep {
 }
 
 /** Why a sentence of a sheet is left open. */
-export type SheetDoubt = "no-act" | "which-c" | "no-wire" | "no-place";
+export type SheetDoubt = "no-act" | "forbids" | "which-c" | "no-wire" | "no-place";
 
 /** A sentence of a sheet, and what it was understood as. */
 export interface SheetSentence {

@@ -67,11 +67,14 @@ export const ACT_WORDS: readonly (readonly [SheetAct, RegExp])[] = [
   ["join", /\b(?:splice|join|tie|butt)\b|\bcrimp\b.*\btogether\b/i],
   ["cut", /\b(?:cut|snip|sever)\b/i],
   ["move", /\b(?:move|relocate|transfer)\b/i],
-  ["lift", /\b(?:remove|disconnect|lift|unplug|pull|detach|unscrew|separate|uninstall|unbolt|discard|leave)\b|\btake\b.*\b(?:off|out)\b/i],
+  ["lift", /\b(?:remove|disconnect|lift|unplug|pull|detach|unscrew|separate|uninstall|unbolt|discard)\b|\btake\b.*\b(?:off|out)\b/i],
   ["mount", /\b(?:mount|secure|fasten|dry\s+fit)\b|\b(?:install|stick)\b(?!.*\b(?:leads?|wires?)\b)/i],
   ["land", /\b(?:connect|attach|plug|push|put|place|land|install|insert|fit|wire|slide|screw|route)\b/i],
   ["learn", /\b(?:run|start|cycle|repeat|restart)\b|\blearn/i],
 ];
+
+/** What a sheet forbids, or leaves as it is. */
+export const FORBIDS = /\b(?:do\s+not|don[’']t|never|must\s+not|should\s+not|without|leave)\b/i;
 
 /** Words that begin a further act inside a sentence. */
 export const NEW_ACT =
