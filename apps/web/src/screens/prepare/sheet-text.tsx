@@ -1,6 +1,7 @@
-import { useId, useRef, useState } from "react";
+import { useId, useState } from "react";
 import { Button } from "../../ui/button.tsx";
 import { FieldError } from "../../ui/field-error.tsx";
+import { FileButton } from "../../ui/file-button.tsx";
 import { useKeptText } from "../../ui/use-kept-text.ts";
 import { MAKER } from "../../words/maker-sheet.ts";
 import { PLATE_PHOTO } from "../../words/plate-photo.ts";
@@ -16,7 +17,6 @@ interface SheetTextProps {
 /** The steps of a sheet, typed, pasted or read from a photo; kept with a press. */
 export function SheetText({ kept, onKeep }: SheetTextProps) {
   const id = useId();
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useKeptText(MAKER.text, kept);
   const [state, setState] = useState<"busy" | "read" | "nothing" | PlateRefusal | null>(null);
   const tooLong = text.length > LONGEST_SHEET;
@@ -66,23 +66,8 @@ export function SheetText({ kept, onKeep }: SheetTextProps) {
             </Button>
           </>
         )}
-        <Button disabled={state === "busy"} onClick={() => input.current?.click()}>
-          {MAKER.photograph}
-        </Button>
+        <FileButton label={MAKER.photograph} accept="image/*" disabled={state === "busy"} onFile={(file) => void read(file)} />
       </div>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={MAKER.photograph}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file !== undefined) void read(file);
-        }}
-      />
       {state === "busy" && <p role="status">{MAKER.reading}</p>}
       {state === "read" && <p role="status">{MAKER.readIt}</p>}
       {state !== null && state !== "busy" && state !== "read" && (

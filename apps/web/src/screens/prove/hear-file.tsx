@@ -1,7 +1,7 @@
 import type { Heard } from "@amp-saver/core/study/by-ear";
 import type { Timing } from "@amp-saver/records";
-import { useRef, useState } from "react";
-import { Button } from "../../ui/button.tsx";
+import { useState } from "react";
+import { FileButton } from "../../ui/file-button.tsx";
 import { EAR } from "../../words/ear.ts";
 import { EAR_MOST, type EarRefusal, hearFile } from "../../workers/hear-file.ts";
 import { HeardList } from "./heard-list.tsx";
@@ -15,24 +15,15 @@ const refusalOf = (why: EarRefusal): string => {
 
 /** Starts told from a recording that is there already; the file is kept nowhere. */
 export function HearFile({ onKeep }: { readonly onKeep: (heard: NonNullable<Timing["heard"]>) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const [heard, setHeard] = useState<Heard | "busy" | EarRefusal | null>(null);
   return (
     <div className="py-1">
-      <Button disabled={heard === "busy"} onClick={() => input.current?.click()}>
-        {EAR.pick}
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label={EAR.pick}
+        fieldLabel={EAR.pickLabel}
         accept="audio/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={EAR.pickLabel}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file === undefined) return;
+        disabled={heard === "busy"}
+        onFile={(file) => {
           setHeard("busy");
           void hearFile(file).then((answer) => setHeard(answer.ok ? answer.value : answer.reason));
         }}
