@@ -44,7 +44,7 @@ const SHOTS = [
   ["instruments", "/instruments", TABLE],
   ["together", "/rig/demo-tin-lantern/together", TABLE],
   ["day", "/rig/demo-tin-lantern/day", TABLE],
-  ["check-phone", `${JOB}/check`, PHONE],
+  ["maker-sheet", "/job/demo-rear-job/prepare/sheet", TABLE],
   ["history", "/rig/demo-heron-post/history", TABLE],
   ["guide", "/guide", TABLE],
   ["practice", "/practice/which-wire-is-which", TABLE, "daylight", { keep: ["amp-saver practice which-wire-is-which", PRACTICED] }],

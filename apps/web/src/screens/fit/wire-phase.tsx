@@ -117,7 +117,6 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
             compact
           />
         </TwoFaces>
-        <SheetNote bundle={bundle} view={plan} />
         {next !== undefined && <p className="py-2 text-body text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
         {barred && (
           <p role="alert" className="py-2 font-semibold text-lead">
@@ -173,6 +172,7 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
           </div>
         )}
         {done !== undefined && done.note !== "" && <p className="py-1 text-body">{FIT.noted(done.note)}</p>}
+        <SheetNote bundle={bundle} view={plan} />
         <SoundNotes key={key} bundle={bundle} step={key} />
         {worthAPhoto(group) && (
           <p className="mt-3 font-semibold">

@@ -16,7 +16,7 @@ export function SheetNote({ bundle: { job, starters }, view }: SheetNoteProps) {
   const disagree = useMemo(() => sheetView(starter, view)?.disagree ?? 0, [starter, view]);
   if (disagree === 0) return null;
   return (
-    <p className="py-1 text-body">
+    <p className="pt-1 pb-3 text-body">
       {MAKER.inFit(disagree)}{" "}
       <Link to={`/job/${job.id}/prepare/sheet`} className="underline underline-offset-4">
         {MAKER.toSheet}
