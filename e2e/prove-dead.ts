@@ -8,14 +8,16 @@ const fieldsLike = (page: Page, pattern: RegExp): Promise<readonly string[]> =>
     .$$eval("main input", (all) => all.map((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? ""))
     .then((labels) => labels.filter((label) => pattern.test(label)));
 
-async function fill(page: Page, pattern: RegExp, text: string): Promise<number> {
-  const labels = await fieldsLike(page, pattern);
-  for (const label of labels) await type(page, label, text);
-  return labels.length;
-}
-
-/** Goes through everything that Isolate asks on the page that is open, with a clock that can be set, and declares it dead. */
-export async function proveDead(page: Page): Promise<void> {
+/** Goes through everything that Isolate asks on the page that is open, with a clock that can be set, and declares it dead; something may happen between. */
+export async function proveDead(page: Page, between: () => Promise<void> = async () => undefined): Promise<void> {
+  const fill = async (pattern: RegExp, text: string): Promise<number> => {
+    const labels = await fieldsLike(page, pattern);
+    for (const label of labels) {
+      await type(page, label, text);
+      await between();
+    }
+    return labels.length;
+  };
   await answerLike(page, /^\d+ checks? left\. Next: /);
   const tick = async (pattern: RegExp): Promise<void> => {
     for (const box of await page.$$('[role="checkbox"][aria-checked="false"]')) {
@@ -35,15 +37,16 @@ export async function proveDead(page: Page): Promise<void> {
     await asked.scrollIntoView();
     await asked.click();
     await until("the answer", () => asked.evaluate((e) => e.getAttribute("aria-checked") !== "false").catch(() => true));
+    await between();
   }
   await type(page, "Meter proved before, V", "121");
-  await fill(page, /^(line|neutral).*, V$/, "0.1");
+  await fill(/^(line|neutral).*, V$/, "0.1");
   await tick(/: on low impedance/);
-  const first = await fill(page, /: DC volts, V$/, "2");
+  const first = await fill(/: DC volts, V$/, "2");
   await sees(page, /Read again in \d+ s/);
   await setClock(page, 31);
   await until("the second readings", async () => (await fieldsLike(page, /: DC volts again, V$/)).length === first);
-  await fill(page, /: DC volts again, V$/, "1");
+  await fill(/: DC volts again, V$/, "1");
   await type(page, "Meter proved after, V", "120");
   await answerLike(page, /^All checks done/);
   await press(page, "It is proven dead: start work");

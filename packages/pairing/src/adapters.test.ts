@@ -1,3 +1,4 @@
+import { describe, expect, it } from "vitest";
 import { type Channel, ChannelLine } from "./channel-line.ts";
 import { lineConformance } from "./conformance.ts";
 import { WindowLine } from "./window-line.ts";
@@ -23,6 +24,15 @@ class FakeChannel implements Channel {
     setTimeout(() => this.other?.tell("message", text), 1);
   }
 
+  /** The way between the two is gone: both ends notice. */
+  lose(): void {
+    for (const end of [this, this.other]) {
+      if (end === null) continue;
+      end.readyState = "closed";
+      setTimeout(() => end.tell("close"), 1);
+    }
+  }
+
   close(): void {
     this.readyState = "closed";
     const { other } = this;
@@ -33,10 +43,56 @@ class FakeChannel implements Channel {
 }
 
 lineConformance("over a data channel", async () => {
-  const [one, other] = [new FakeChannel(), new FakeChannel()];
-  one.other = other;
-  other.other = one;
-  return { a: new ChannelLine(one), b: new ChannelLine(other), settle: () => pause(100), done: async () => undefined };
+  const [a, b] = [new ChannelLine(null), new ChannelLine(null)];
+  const join = (): FakeChannel => {
+    const [here, there] = [new FakeChannel(), new FakeChannel()];
+    here.other = there;
+    there.other = here;
+    a.take(here);
+    b.take(there);
+    return here;
+  };
+  let now = join();
+  return {
+    a,
+    b,
+    settle: () => pause(100),
+    cut: async () => {
+      now.lose();
+      await pause(5);
+    },
+    mend: async () => {
+      now = join();
+    },
+    done: async () => undefined,
+  };
+});
+
+describe("a line over data channels", () => {
+  it("is cut by a channel that refuses before it says that it is gone, and goes on over the next", () => {
+    const [one, other] = [new FakeChannel(), new FakeChannel()];
+    const line = new ChannelLine(one);
+    const states: string[] = [];
+    line.onState((state) => states.push(state));
+    one.send = () => {
+      throw new Error("closing");
+    };
+    expect(line.send("lost")).toBe(false);
+    line.take(other);
+    // What the one of before still says is not heard.
+    one.tell("close");
+    expect(states).toEqual(["open", "cut", "open"]);
+  });
+
+  it("that begins with none is cut, and takes none once it is ended", () => {
+    const line = new ChannelLine(null);
+    expect(line.send("x")).toBe(false);
+    line.close();
+    const late = new FakeChannel();
+    line.take(late);
+    expect(late.readyState).toBe("closed");
+    expect(line.send("x")).toBe(false);
+  });
 });
 
 let names = 0;

@@ -1,7 +1,8 @@
 import { canonical } from "@amp-saver/core/quantity";
-import { type AnyRecord, asId, type Job, newJob, newReading, newRig, newUnit, recordKey } from "@amp-saver/records";
+import { type AnyRecord, asId, type Job, newJob, newLearning, newReading, newRig, newUnit, recordKey } from "@amp-saver/records";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { ClockOffset } from "./clock.ts";
 import { memoryLines } from "./memory-line.ts";
 import { Replica } from "./replica.ts";
 import { Session } from "./session.ts";
@@ -112,6 +113,10 @@ const act = fc.oneof(
     arbitrary: fc.record({ do: fc.constant("reading" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 10, max: 60 }) }),
   },
   {
+    weight: 3,
+    arbitrary: fc.record({ do: fc.constant("run" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 10, max: 60 }) }),
+  },
+  {
     weight: 1,
     arbitrary: fc.record({ do: fc.constant("delete" as const), side: fc.constantFrom("a", "b"), text: fc.integer({ min: 0, max: 9 }) }),
   },
@@ -132,6 +137,7 @@ describe("two devices on one job", () => {
         settle();
         const added = new Set<string>();
         const deleted = new Set<string>();
+        const told = new Set<string>();
         let n = 0;
         for (const [ms, { do: what, side, text }] of acts.entries()) {
           const phone = side === "a" ? a : b;
@@ -146,6 +152,13 @@ describe("two devices on one job", () => {
           } else if (what === "unit") {
             const mine = held.find((r) => r.kind === "unit");
             if (mine !== undefined) phone.change({ ...mine, model: `M ${text}` }, ms);
+          } else if (what === "run") {
+            // A record that either may begin, apart from the other.
+            n += 1;
+            const mine = held.find((r) => r.kind === "learning") ?? newLearning(phone.now(ms), job);
+            const start = { at: phone.now(ms), what: "start" as const, peakA: text, failed: false, by: "tap" as const };
+            told.add(`${side}${n}`);
+            phone.change({ ...mine, events: { ...mine.events, [`${side}${n}`]: start } }, ms);
           } else if (what === "reading") {
             n += 1;
             const reading = newReading({ id: asId("reading", `${side}${n}`), now: phone.now(ms) }, job, "before", text);
@@ -164,6 +177,9 @@ describe("two devices on one job", () => {
         expect(canonical(a.replica.knows)).toBe(canonical(b.replica.knows));
         const readings = [...a.records.values()].filter((r) => r.kind === "reading").map(recordKey);
         expect(readings.toSorted()).toEqual([...added].filter((key) => !deleted.has(key)).toSorted());
+        const learning = [...a.records.values()].find((r) => r.kind === "learning");
+        expect(Object.keys(learning?.events ?? {}).toSorted()).toEqual([...told].toSorted());
+        expect([a.shared.unread(), b.shared.unread()]).toEqual([0, 0]);
         expect(canonical(a.replica.overruled(""))).toBe(canonical(b.replica.overruled("")));
       }),
       { numRuns: 200 },
@@ -263,6 +279,23 @@ describe("two devices on one job", () => {
     expect(again.missing(b.replica.knows).ops.map((op) => op.value)).toEqual(["typed alone"]);
   });
 
+  it("notices an end that falls silent while its line seems open, and is in step again with its first word", () => {
+    const { a, b, lines, settle } = paired(0, 0);
+    settle();
+    const stands = (): string | undefined => a.session?.state.line;
+    a.session?.ping();
+    a.session?.ping();
+    expect(stands()).toBe("open");
+    a.session?.ping();
+    expect(stands()).toBe("cut");
+    a.change({ ...rig, note: "typed meanwhile" }, 5);
+    while (lines.arrive("a") || lines.arrive("b"));
+    expect(stands()).toBe("open");
+    settle();
+    expect(b.text()).toBe(a.text());
+    expect(b.records.get(`rig ${rig.id}`)).toMatchObject({ note: "typed meanwhile" });
+  });
+
   it("does not share with another version of the app, and takes no text that is none of its messages", () => {
     const lines = memoryLines();
     const [a, b] = [new Phone("a", 0, BEGUN), new Phone("b", 0, [])];
@@ -329,5 +362,16 @@ describe("two devices on one job", () => {
       while (lines.arrive("a")) ms += wait / 10;
     }
     expect(Math.abs((a?.state.aheadMs ?? 0) - 247_000)).toBeLessThan(100);
+  });
+
+  it("forgets what was measured before one of the clocks was set", () => {
+    const offset = new ClockOffset();
+    expect(offset.hear(0, 5010, 20)).toBe(5000);
+    // Slower answers of the same clocks change nothing.
+    expect(offset.hear(1000, 6100, 1900)).toBe(5000);
+    // Set back by an hour.
+    expect(offset.hear(2000, 2000 - 3_595_000 + 30, 2060)).toBe(-3_595_000);
+    // One's own clock was set while the answer was under way: it tells nothing.
+    expect(offset.hear(9000, 0, 8000)).toBe(-3_595_000);
   });
 });

@@ -6,6 +6,8 @@ import type { Replica } from "./replica.ts";
 
 /** Letters of a picture that go at once, so that a stop never waits behind it. */
 const BLOB_PIECE = 60_000;
+/** Pings without a word from the other after which it counts as out of reach. */
+const SILENT_AFTER = 2;
 /** Most letters of one. */
 const BLOB_MOST = 12_000_000;
 
@@ -80,6 +82,9 @@ export class Session {
   /** Pictures under way, as far as they are here. */
   private readonly coming = new Map<string, string>();
   private readonly stops: (() => void)[] = [];
+  private lineState: LineState = "cut";
+  /** Pings since the other was last heard. */
+  private unheard = 0;
 
   constructor(line: Line, options: SessionOptions) {
     this.line = line;
@@ -110,8 +115,10 @@ export class Session {
     return this.say({ say: "want", blob });
   }
 
-  /** Measures the other's clock. */
+  /** Measures the other's clock, and notices when the other falls silent; to be called every few seconds. */
   ping(): void {
+    if (this.lineState === "open" && this.unheard >= SILENT_AFTER) this.turn({ line: "cut" });
+    this.unheard += 1;
     this.say({ say: "ping", sentMs: this.options.nowMs() });
   }
 
@@ -125,6 +132,8 @@ export class Session {
 
   private turned(line: LineState): void {
     this.theirs = null;
+    this.lineState = line;
+    this.unheard = 0;
     this.turn({ line });
     if (line !== "open") return;
     this.greet(true);
@@ -139,6 +148,9 @@ export class Session {
   private hear(text: string): void {
     const message = read(text);
     if (message === null) return;
+    this.unheard = 0;
+    // Whoever was silent is asked anew what it knows.
+    if (this.lineState === "open" && this.current.line === "cut") this.turned("open");
     switch (message.say) {
       case "hello":
         this.turn({

@@ -58,6 +58,14 @@ export class SharedRig {
     return made;
   }
 
+  /** How many documents of the other make no record here: what it wrote cannot be read. */
+  unread(): number {
+    return this.replica.names(RECORDS).filter((doc) => {
+      const held = this.replica.read(doc);
+      return held !== null && !parseRecord(fromPieces(held.pieces, held.at, undefined)).ok;
+    }).length;
+  }
+
   /** What the other changed, to be done here; what makes no record is left. */
   due(): readonly Due[] {
     const there = new Set(this.replica.names(RECORDS));

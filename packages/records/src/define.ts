@@ -38,8 +38,8 @@ export interface MergeGroups {
   readonly entries: readonly string[];
   /** Fields that are one group: they come from one side whole. */
   readonly together: readonly string[];
-  /** Fields that are worked out anew from the others: each side keeps its own. */
-  readonly own: readonly string[];
+  /** Fields that are worked out anew from the others, as they are before that: each side keeps its own. */
+  readonly own: Readonly<Record<string, unknown>>;
 }
 
 /** Everything of a persisted type. */
@@ -92,7 +92,7 @@ export function defineRecord<K extends string, S extends z.ZodType>(plan: {
     steps: Object.fromEntries(named.map(([, step], k) => [k + 1, step])),
     schema: plan.schema({ kind: z.literal(kind), id: idOf(kind), schema: z.literal(newest), createdAt: timestamp, updatedAt: timestamp }),
     references,
-    merge: { entries: [], together: [], own: [], ...merge },
+    merge: { entries: [], together: [], own: {}, ...merge },
     blob: blob ?? null,
     listedBy: listedBy ?? "createdAt",
     born: ({ id, now }) => ({ kind, id, schema: newest, createdAt: now, updatedAt: now }),

@@ -1,9 +1,12 @@
-import { useEffect, useLayoutEffect, useRef } from "react";
+import { lazy, Suspense, useEffect, useLayoutEffect, useRef } from "react";
 import { useLocation } from "react-router";
+import { usePair } from "../pairing/current.ts";
 import { pagePlace } from "../ui/drafts.ts";
 import { COMMON, PRODUCT } from "../words/common.ts";
 import { Notices } from "./notices.tsx";
 import { type OtherUnit, TitleBlock, type TitleCell } from "./title-block.tsx";
+
+const PairStrip = lazy(() => import("../screens/pair/strip.tsx").then((m) => ({ default: m.PairStrip })));
 
 interface PageProps {
   readonly title: string;
@@ -21,6 +24,7 @@ export function Page({ title, cells, line, other, foot, children }: PageProps) {
   }, [title]);
   const { hash } = useLocation();
   const main = useRef<HTMLElement>(null);
+  const isPaired = usePair() !== null;
   const place = pagePlace();
   // Another stage begins at its headline; another part of the same one stays where it is. Scrolled in the frame that draws it, which lays the page out anyway.
   useLayoutEffect(() => {
@@ -34,6 +38,11 @@ export function Page({ title, cells, line, other, foot, children }: PageProps) {
         {COMMON.skip}
       </a>
       <TitleBlock cells={cells} line={line} other={other ?? null} />
+      {isPaired && (
+        <Suspense fallback={null}>
+          <PairStrip />
+        </Suspense>
+      )}
       <main ref={main} className="flex min-h-0 grow flex-col overflow-y-auto">
         {children}
       </main>

@@ -9,6 +9,13 @@ const linkSchema = z.strictObject({
   rigId: z.string().max(100).nullable(),
   device: z.string().min(1).max(60),
   name: z.string().min(1).max(80),
+  /** Who was met at the other end; null before that. */
+  partner: z
+    .strictObject({ device: z.string().max(60), name: z.string().max(80) })
+    .nullable()
+    .default(null),
+  /** The other's clock less this one's as it was last known, ms: it counts while the line is cut, too. */
+  aheadMs: z.number().nullable().default(null),
   /** Whether this one came in by the other's invitation. */
   joined: z.boolean(),
 });
@@ -25,13 +32,23 @@ export function keptLink(): Link | null {
 /** What was kept of the sharing itself. */
 export const keptState = (): unknown => json(STATE);
 
+/** Two windows of one browser share what is local; each keeps its own link. */
+const placeOf = (link: Link): Storage => (link.by === "window" ? sessionStorage : localStorage);
+
 /** Keeps the link and the state of the sharing; false where the browser has no room. */
 export function keep(link: Link, state: unknown): boolean {
   try {
-    // Two windows of one browser share what is local; each keeps its own link.
-    const place = link.by === "window" ? sessionStorage : localStorage;
-    place.setItem(LINK_KEY, JSON.stringify(link));
-    place.setItem(STATE, JSON.stringify(state));
+    placeOf(link).setItem(STATE, JSON.stringify(state));
+  } catch {
+    return false;
+  }
+  return keepLink(link);
+}
+
+/** Keeps the link alone; false where the browser has no room. */
+export function keepLink(link: Link): boolean {
+  try {
+    placeOf(link).setItem(LINK_KEY, JSON.stringify(link));
     return true;
   } catch {
     return false;

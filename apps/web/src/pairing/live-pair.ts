@@ -19,10 +19,11 @@ import {
   SharedRig,
   SPEAKS,
 } from "@amp-saver/pairing";
+import { type Channel, ChannelLine } from "@amp-saver/pairing/channel";
 import { type AnyRecord, hasBlob, type RecordKind, recordKey } from "@amp-saver/records";
 import { newId, nowIso } from "../store/identity.ts";
 import type { Change, Patch, RecordStore } from "../store/port.ts";
-import { forget, keep, type Link } from "./link.ts";
+import { forget, keep, keepLink, type Link } from "./link.ts";
 
 /** How two devices stand, for the screens. */
 export interface PairView {
@@ -34,6 +35,10 @@ export interface PairView {
   readonly calls: readonly Call[];
   /** Typed at once on both: how many pieces were said beside what counts. */
   readonly beside: number;
+  /** Whether the browser did not keep what the other changed; it is tried again with the next change. */
+  readonly isStuck: boolean;
+  /** How many records of the other cannot be read here. */
+  readonly unread: number;
   /** False where the browser has no room to keep the sharing over a reload. */
   readonly kept: boolean;
   /** Photos and recordings that were asked for and are still under way. */
@@ -66,6 +71,9 @@ export class LivePair {
   private readonly heard: Set<string>;
   private link: Link;
   private kept = true;
+  private unread = 0;
+  private isStuck = false;
+  private stood: SessionState["line"] = "cut";
   /** Photos and recordings that were asked for and are not here yet. */
   private wanted = new Set<string>();
   private work: Promise<void> = Promise.resolve();
@@ -90,7 +98,7 @@ export class LivePair {
       },
       onBlob: (id, base64) => void this.keepBlob(id, base64),
     });
-    this.stops.push(this.session.onState(() => this.options.onChange(this)));
+    this.stops.push(this.session.onState((state) => this.stands(state)));
     this.stops.push(options.store.subscribe(() => this.soon()));
     const pings = setInterval(() => this.session.ping(), PING_MS);
     this.stops.push(() => clearInterval(pings));
@@ -101,14 +109,28 @@ export class LivePair {
     const holds = holdsIn(this.replica);
     return {
       link: this.link,
-      session: this.session.state,
+      session: {
+        ...this.session.state,
+        partner: this.session.state.partner ?? this.link.partner,
+        aheadMs: this.session.state.aheadMs ?? this.link.aheadMs,
+      },
       holds: holds.filter((h) => h.device !== this.link.device),
       own: holds.filter((h) => h.device === this.link.device),
       calls: callsIn(this.replica),
       beside: this.replica.overruled(RECORDS).length,
+      unread: this.unread,
+      isStuck: this.isStuck,
       kept: this.kept,
       awaited: this.wanted.size,
     };
+  }
+
+  /** Goes on over a new channel of the direct link that this is; false where it is another link, or ended. */
+  goOnOver(link: string, channel: Channel): boolean {
+    const { line } = this.options;
+    if (!(line instanceof ChannelLine) || this.link.code !== link || this.session.state.line === "closed") return false;
+    line.take(channel);
+    return true;
   }
 
   /** Tells the other that this device holds the roof, or no longer does. */
@@ -181,6 +203,24 @@ export class LivePair {
     return { device: this.link.device, name: this.link.name, at: nowIso() };
   }
 
+  private stands({ line, partner, aheadMs }: SessionState): void {
+    // Whoever holds the session in hand is told before it is there.
+    const cameBack = line === "open" && this.stood !== "open";
+    this.stood = line;
+    if (cameBack) queueMicrotask(() => this.askAgain());
+    const known = { partner: partner ?? this.link.partner, aheadMs: aheadMs ?? this.link.aheadMs };
+    if (canonical(known) !== canonical({ partner: this.link.partner, aheadMs: this.link.aheadMs })) {
+      this.link = { ...this.link, ...known };
+      keepLink(this.link);
+    }
+    this.options.onChange(this);
+  }
+
+  /** What was under way when the line was cut is asked for again. */
+  private askAgain(): void {
+    for (const id of this.wanted) this.session.want(id);
+  }
+
   private tell(): void {
     this.session.share();
     this.remember();
@@ -193,6 +233,8 @@ export class LivePair {
       this.heard.add(made.id);
       if (made.device !== this.link.device) this.options.onCall(made);
     }
+    // A hold outlives a reload from the moment it is heard of.
+    this.remember();
     this.options.onChange(this);
     this.work = this.work.then(() => this.takeIn()).catch(() => undefined);
   }
@@ -221,9 +263,14 @@ export class LivePair {
   private async takeIn(): Promise<void> {
     if (this.link.rigId === null) await this.meet();
     const due = this.shared.due();
+    this.unread = this.shared.unread();
     if (due.length === 0) return;
     const done = await this.options.store.commit({ label: "import", silent: true, changes: due.map(changeOf) });
-    if (!done.ok) return;
+    this.isStuck = !done.ok;
+    if (!done.ok) {
+      this.options.onChange(this);
+      return;
+    }
     for (const one of due) this.shared.took(one);
     this.remember();
     this.options.onChange(this);

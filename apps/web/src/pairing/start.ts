@@ -1,4 +1,5 @@
 import { type Line, type PairState, pairStateSchema } from "@amp-saver/pairing";
+import { type Channel, ChannelLine } from "@amp-saver/pairing/channel";
 import { askRoom, openRoom, RelayLine, type RelayRefusal } from "@amp-saver/pairing/relay";
 import { WindowLine } from "@amp-saver/pairing/window";
 import { newId } from "../store/identity.ts";
@@ -11,6 +12,8 @@ import { forget, keptLink, keptState, type Link } from "./link.ts";
 import { LivePair } from "./live-pair.ts";
 
 const ROOMS = "/api/rooms";
+/** Letters that tell one direct link from another: no secret, the codes bear their own. */
+const DIRECT_LETTERS = 8;
 
 const relay = (link: Pick<Link, "code" | "seat">): RelayLine => new RelayLine(ROOMS, link.code, link.seat, (url) => new EventSource(url));
 
@@ -48,6 +51,8 @@ const linkOf = (by: Link["by"], code: string, rigId: string | null, name: string
   rigId,
   device: newId<string>(),
   name,
+  partner: null,
+  aheadMs: null,
   joined: rigId === null,
 });
 
@@ -69,9 +74,22 @@ export async function joinByRelay(store: RecordStore, code: string, name: string
   return null;
 }
 
-/** Shares over a line that is open already. */
-export function shareOver(store: RecordStore, line: Line, rigId: string | null, name: string): void {
-  begin(store, line, linkOf("direct", "", rigId, name), null);
+/** The name of the direct link that was cut and waits for its other phone, or a new one. */
+export function directLink(): string {
+  const link = waitingDirect();
+  return link ?? newId<string>().slice(0, DIRECT_LETTERS);
+}
+
+/** The direct link that was cut and waits for its other phone; null where there is none. */
+function waitingDirect(): string | null {
+  const view = currentPair()?.view();
+  return view?.link.by === "direct" && view.session.line === "cut" ? view.link.code : null;
+}
+
+/** Shares over a channel that is open already: goes on with the link it is of, or begins it. */
+export function shareOver(store: RecordStore, link: string, channel: Channel, rigId: string | null, name: string): void {
+  if (currentPair()?.goOnOver(link, channel) === true) return;
+  begin(store, new ChannelLine(channel), linkOf("direct", link, rigId, name), null);
 }
 
 /** Shares with another window of this browser. */
@@ -80,11 +98,15 @@ export function shareWithWindow(store: RecordStore, rigId: string, name: string)
   begin(store, new WindowLine(link.code), link, null);
 }
 
-/** Takes up the link of before a reload; a direct one has to be made anew. */
+/** Takes up the link of before a reload; a direct one stays cut until the two show each other codes again. */
 export function resume(store: RecordStore): void {
   const link = keptLink();
-  if (link === null || currentPair() !== null || link.by === "direct") return;
+  if (link === null || currentPair() !== null) return;
   const kept = pairStateSchema.safeParse(keptState());
-  const state = kept.success ? kept.data : null;
-  begin(store, link.by === "relay" ? relay(link) : new WindowLine(link.code), link, state);
+  begin(store, lineOf(link), link, kept.success ? kept.data : null);
+}
+
+function lineOf(link: Link): Line {
+  if (link.by === "relay") return relay(link);
+  return link.by === "window" ? new WindowLine(link.code) : new ChannelLine(null);
 }

@@ -22,14 +22,20 @@ export const PAIR = {
     { text: `${name} is out of reach. ` },
     { text: "Both go on alone and catch up.", decides: true },
   ],
+  cutDirect: (name: string): readonly Span[] => [
+    { text: `${name} is out of reach. ` },
+    { text: "Show each other codes again.", decides: true },
+  ],
+  codesAgain: "Connect again",
+  readFirst: "The other shows its code first",
   over: [{ text: "The connection is ended. " }, { text: "Each phone keeps the job.", decides: true }] satisfies readonly Span[],
   otherVersion: [
     { text: "The other phone runs another version. " },
     { text: "Update both, then invite again.", decides: true },
   ] satisfies readonly Span[],
   sure: "It helps you talk. It is no lock-out: padlock and tag stay the rule.",
-  name: "Your name on the other phone",
-  nameWrong: (most: number): string => `Your name must have 1 to ${most} letters.`,
+  name: "Name on the other phone",
+  nameWrong: (most: number): string => `Name on the other phone must have 1 to ${most} letters.`,
   usual: { roof: "Roof", below: "Below" },
   ways: "How to connect",
   way: { relay: "Over this server", direct: "Direct, no server", window: "Another window" },
@@ -73,6 +79,9 @@ export const PAIR = {
   ahead: (seconds: number): string =>
     Math.abs(seconds) < 2 ? "Both clocks agree." : `The other clock is ${Math.abs(seconds)} s ${seconds > 0 ? "ahead" : "behind"}.`,
   beside: (n: number): string => `${n === 1 ? "One field was" : `${n} fields were`} typed on both phones at once. The later one counts.`,
+  stuck: "This browser did not keep the other phone’s last change. Free some storage. It is tried again with the next change.",
+  unread: (n: number): string =>
+    `${n === 1 ? "One record" : `${n} records`} of the other phone cannot be read here. Share a rig file instead.`,
   notKept: "This browser has no room to keep the connection over a reload.",
   calls: "Calls",
   call: (what: CallKind): string => CALLS[what].button,

@@ -124,7 +124,7 @@ const isEntry = (group: readonly string[]): boolean => group.length === 2;
 /** Groups of fields in which two copies of a record are compared: a field, an entry of one, or what belongs together. */
 export function groupsOf(a: AnyRecord, b: AnyRecord): readonly (readonly string[])[] {
   const { entries, together, own } = DEFINITIONS[a.kind].merge;
-  const apart = new Set([...STAMPS, ...own, ...together]);
+  const apart = new Set([...STAMPS, ...Object.keys(own), ...together]);
   const alone = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((name) => !apart.has(name));
   return [...alone, ...(together.length === 0 ? [] : [TOGETHER])].flatMap((name): readonly (readonly string[])[] => {
     const maps = [a, b].map((r) => fieldsOf(r)[name]).filter(isMap);

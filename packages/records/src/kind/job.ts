@@ -88,7 +88,7 @@ export const jobRecord = defineRecord({
         .optional(),
     }),
   references: ["rigId", "unitId", "starterId"],
-  merge: { own: ["answer", "smallest"] },
+  merge: { own: { answer: null, smallest: undefined } },
 });
 export type Job = RecordFrom<typeof jobRecord>;
 

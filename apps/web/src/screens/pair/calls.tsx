@@ -1,4 +1,4 @@
-import { CALLS } from "@amp-saver/pairing";
+import { CALLS, type CallKind } from "@amp-saver/pairing";
 import type { LivePair, PairView } from "../../pairing/live-pair.ts";
 import { alertWith } from "../../ui/alert.ts";
 import { RoofButton } from "../../ui/roof-button.tsx";
@@ -20,14 +20,7 @@ export function Calls({ pair, view }: CallsProps) {
       <div className="grid grid-cols-2 gap-2 py-2">
         {CALLS.map((what) => (
           <div key={what} className={what === "stop" ? "col-span-2" : ""}>
-            <RoofButton
-              main={what === "stop"}
-              onClick={() => {
-                pair.callOut(what);
-                // A stop sounds on both at once.
-                if (what === "stop") alertWith(PAIR.call(what));
-              }}
-            >
+            <RoofButton main={what === "stop"} onClick={() => callOut(pair, what)}>
               {PAIR.call(what)}
             </RoofButton>
           </div>
@@ -42,6 +35,12 @@ export function Calls({ pair, view }: CallsProps) {
       </ul>
     </section>
   );
+}
+
+/** Calls something out; a stop sounds on both at once. */
+export function callOut(pair: LivePair, what: CallKind): void {
+  pair.callOut(what);
+  if (what === "stop") alertWith(PAIR.call(what));
 }
 
 /** The other's call that waits for an answer. */

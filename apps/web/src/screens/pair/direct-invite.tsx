@@ -1,17 +1,18 @@
 import { useEffect, useRef, useState } from "react";
 import { type Offer, offerDirect } from "../../pairing/direct.ts";
-import { shareOver } from "../../pairing/start.ts";
+import { directLink, shareOver } from "../../pairing/start.ts";
 import { useStore } from "../../store/provider.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { PAIR } from "../../words/pair.ts";
 import { CodeText, TakeCode } from "./code-text.tsx";
 import { PictureCode } from "./picture-code.tsx";
 
-/** Shows this phone's code and takes the other's: no server between. */
-export function DirectInvite({ rigId, name }: { readonly rigId: string; readonly name: string }) {
+/** Shows this phone's code and takes the other's: no server between. A link that was cut goes on. */
+export function DirectInvite({ rigId, name }: { readonly rigId: string | null; readonly name: string }) {
   const { store } = useStore();
   const offer = useRef<Offer | null>(null);
   const used = useRef(false);
+  const link = useRef("");
   const [code, setCode] = useState<string | null>(null);
   const [state, setState] = useState<"idle" | "finding" | "failed">("idle");
   useEffect(
@@ -21,7 +22,8 @@ export function DirectInvite({ rigId, name }: { readonly rigId: string; readonly
     [],
   );
   const show = async (): Promise<void> => {
-    offer.current = await offerDirect();
+    link.current = directLink();
+    offer.current = await offerDirect(link.current);
     setCode(offer.current.code);
     setState("idle");
   };
@@ -39,13 +41,13 @@ export function DirectInvite({ rigId, name }: { readonly rigId: string; readonly
       <TakeCode
         onCode={(answer) => {
           setState("finding");
-          void offer.current?.answered(answer).then((line) => {
-            if (line === null) {
+          void offer.current?.answered(answer).then((channel) => {
+            if (channel === null) {
               setState("failed");
               return;
             }
             used.current = true;
-            shareOver(store, line, rigId, name);
+            shareOver(store, link.current, channel, rigId, name);
           });
         }}
       />

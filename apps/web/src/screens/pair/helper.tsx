@@ -1,4 +1,4 @@
-import { Link, Navigate } from "react-router";
+import { Link, Navigate, useNavigate } from "react-router";
 import { usePair } from "../../pairing/current.ts";
 import { useRig } from "../../store/queries.ts";
 import { sharedNowMs } from "../../store/shared-clock.ts";
@@ -7,11 +7,13 @@ import { RoofButton } from "../../ui/roof-button.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { PAIR } from "../../words/pair.ts";
 import { belowSentence } from "./below.view.ts";
-import { clockOf, openCall, pairAnswer } from "./pair.view.ts";
+import { callOut } from "./calls.tsx";
+import { clockOf, needsCodes, openCall, pairAnswer } from "./pair.view.ts";
 
 /** For somebody who never used it: one sentence, and at most two buttons. */
 export function HelperScreen() {
   const paired = usePair();
+  const navigate = useNavigate();
   useWakeLock(paired !== null);
   useNow(1);
   const rig = useRig(paired?.view.link.rigId ?? "");
@@ -42,10 +44,11 @@ export function HelperScreen() {
         </RoofButton>
       )}
       {!isOver && (
-        <RoofButton main={call === null} onClick={() => pair.callOut("stop")}>
+        <RoofButton main={call === null} onClick={() => callOut(pair, "stop")}>
           {PAIR.call("stop")}
         </RoofButton>
       )}
+      {needsCodes(view) && call === null && <RoofButton onClick={() => void navigate("/pair")}>{PAIR.codesAgain}</RoofButton>}
       {rigId !== null && (
         <Link to="/" className="py-3 underline underline-offset-4">
           {PAIR.whole}

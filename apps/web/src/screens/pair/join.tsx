@@ -2,16 +2,14 @@ import type { RelayRefusal } from "@amp-saver/pairing/relay";
 import { useEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { usePair } from "../../pairing/current.ts";
-import { answerDirect } from "../../pairing/direct.ts";
-import { joinByRelay, shareOver } from "../../pairing/start.ts";
+import { joinByRelay } from "../../pairing/start.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Fold } from "../../ui/fold.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { PAIR } from "../../words/pair.ts";
-import { CodeText, TakeCode } from "./code-text.tsx";
+import { DirectJoin } from "./direct-join.tsx";
 import { NameField } from "./pair.tsx";
-import { PictureCode } from "./picture-code.tsx";
 
 const CODE = /^[0-9A-HJKMNP-TV-Z]{10}$/;
 /** A code as it was given: letters that look like figures are read as those. */
@@ -68,40 +66,5 @@ export function JoinScreen() {
         </Fold>
       )}
     </main>
-  );
-}
-
-/** Reads the other's code and shows one's own. */
-function DirectJoin({ name }: { readonly name: string }) {
-  const { store } = useStore();
-  const [own, setOwn] = useState<string | null>(null);
-  const [failed, setFailed] = useState(false);
-  const take = async (code: string): Promise<void> => {
-    const answered = await answerDirect(code);
-    setFailed(answered === null);
-    if (answered === null) return;
-    setOwn(answered.code);
-    const line = await answered.line;
-    if (line === null) setFailed(true);
-    else shareOver(store, line, null, name);
-  };
-  return (
-    <>
-      <p className="py-2">{PAIR.wayHelp.direct}</p>
-      {own === null ? (
-        <TakeCode onCode={(code) => void take(code)} />
-      ) : (
-        <>
-          <PictureCode text={own} label={PAIR.offerPicture} />
-          <CodeText code={own} />
-          <p role="status">{PAIR.finding}</p>
-        </>
-      )}
-      {failed && (
-        <p role="alert" className="py-1 font-semibold text-lead">
-          {PAIR.badCode}
-        </p>
-      )}
-    </>
   );
 }

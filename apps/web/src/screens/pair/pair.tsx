@@ -7,13 +7,15 @@ import { inviteByRelay, shareWithWindow } from "../../pairing/start.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Fold } from "../../ui/fold.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { PAIR } from "../../words/pair.ts";
 import { Calls } from "./calls.tsx";
 import { DirectInvite } from "./direct-invite.tsx";
-import { pairAnswer } from "./pair.view.ts";
+import { DirectJoin } from "./direct-join.tsx";
+import { clockOf, needsCodes, pairAnswer } from "./pair.view.ts";
 import { PictureCode } from "./picture-code.tsx";
 
 const WAYS = ["relay", "direct", "window"] as const;
@@ -51,10 +53,15 @@ function Standing() {
   const paired = usePair();
   if (paired === null) return null;
   const { pair, view } = paired;
-  const { session, link, beside, kept } = view;
+  const { session, link, beside, unread, isStuck, kept } = view;
   const address = `${location.origin}/join/${link.code}`;
   return (
     <div className="max-w-[560px] py-2">
+      {view.holds.map((hold) => (
+        <p key={hold.id} role="alert" className="py-1 font-semibold text-lead">
+          {`${PAIR.heldTitle}. ${PAIR.held(hold.name, hold.what, clockOf(hold.at))}`}
+        </p>
+      ))}
       {session.partner === null && link.by === "relay" && !link.joined && (
         <>
           <p className="figure py-2 text-[1.8rem]">{PAIR.room(link.code)}</p>
@@ -63,8 +70,18 @@ function Standing() {
           <p className="break-all py-1 text-small">{address}</p>
         </>
       )}
+      {needsCodes(view) && (
+        <>
+          <DirectInvite rigId={link.rigId} name={link.name} />
+          <Fold label={PAIR.readFirst} ruled>
+            <DirectJoin name={link.name} />
+          </Fold>
+        </>
+      )}
       {session.aheadMs !== null && <p className="py-1">{PAIR.ahead(Math.round(session.aheadMs / 1000))}</p>}
       {beside > 0 && <p className="py-1">{PAIR.beside(beside)}</p>}
+      {isStuck && <p role="alert">{PAIR.stuck}</p>}
+      {unread > 0 && <p role="alert">{PAIR.unread(unread)}</p>}
       {!kept && <p role="alert">{PAIR.notKept}</p>}
       {session.partner !== null && <Photos pair={pair} view={view} />}
       <p className="py-1">{PAIR.ends}</p>

@@ -10,8 +10,13 @@ export function pairAnswer(view: PairView | null): readonly Span[] {
   if (refused !== null) return PAIR.otherVersion;
   if (line === "closed") return PAIR.over;
   if (partner === null) return PAIR.waiting;
-  return line === "open" ? PAIR.with(partner.name) : PAIR.cut(partner.name);
+  if (line === "open") return PAIR.with(partner.name);
+  return needsCodes(view) ? PAIR.cutDirect(partner.name) : PAIR.cut(partner.name);
 }
+
+/** Whether the two find each other again only by showing codes: with no server nobody else tells them where they are. */
+export const needsCodes = ({ link, session }: Pick<PairView, "link" | "session">): boolean =>
+  link.by === "direct" && session.line === "cut";
 
 /** A time of day as both read it. */
 export const clockOf = (iso: string): string => format(parseISO(iso), "HH:mm");
@@ -32,3 +37,6 @@ export function openCall({ calls, link }: Pick<PairView, "calls" | "link">): Pai
   const open = calls.filter((c) => c.answer === null && c.device !== link.device);
   return open.find((c) => c.what === "stop") ?? open[0] ?? null;
 }
+
+/** Pages that say themselves how it stands with the other. */
+export const saysItself = (path: string): boolean => path === "/helper" || path.startsWith("/pair");

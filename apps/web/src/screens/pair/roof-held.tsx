@@ -5,7 +5,7 @@ import type { LivePair, PairView } from "../../pairing/live-pair.ts";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { PAIR } from "../../words/pair.ts";
-import { OpenCall } from "./calls.tsx";
+import { callOut, OpenCall } from "./calls.tsx";
 import { clockOf } from "./pair.view.ts";
 
 interface RoofHeldProps {
@@ -29,12 +29,10 @@ export function RoofHeld({ hold, pair, view, onLook }: RoofHeldProps) {
     >
       <h2 className="font-bold text-[2.2rem] leading-[1.1]">{PAIR.heldTitle}</h2>
       <p className="py-3 text-[1.5rem] leading-[1.2]">{PAIR.held(hold.name, hold.what, clockOf(hold.at))}</p>
-      {view.session.line !== "open" && <p className="py-2 text-large">{PAIR.heldSilent}</p>}
       <p className="py-2 text-body">{PAIR.sure}</p>
       <div className="grid gap-3 bg-face p-3 text-ink">
-        <OpenCall pair={pair} view={view} />
         <RoofButton onClick={onLook}>{PAIR.look}</RoofButton>
-        <RoofButton main onClick={() => pair.callOut("stop")}>
+        <RoofButton main onClick={() => callOut(pair, "stop")}>
           {PAIR.call("stop")}
         </RoofButton>
         {unlocking ? (
@@ -55,6 +53,11 @@ export function RoofHeld({ hold, pair, view, onLook }: RoofHeldProps) {
         ) : (
           <RoofButton onClick={() => setUnlocking(true)}>{PAIR.unlock}</RoofButton>
         )}
+      </div>
+      {/* What comes and goes stands below the buttons: none of them may move under a finger. */}
+      {view.session.line !== "open" && <p className="py-2 text-large">{PAIR.heldSilent}</p>}
+      <div className="bg-face text-ink">
+        <OpenCall pair={pair} view={view} />
       </div>
     </div>
   );
