@@ -16,7 +16,7 @@ export const at = (page: Page, path: string): Promise<void> =>
   }, path);
 
 /** What of the rig lies on a device, without what each works out or stamps for itself. */
-export async function shared(page: Page): Promise<string> {
+async function shared(page: Page): Promise<string> {
   const { records } = await keptIn(page);
   return JSON.stringify(records.map(({ updatedAt: _at, answer: _answer, smallest: _smallest, ...rest }) => rest));
 }

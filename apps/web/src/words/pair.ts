@@ -92,6 +92,8 @@ export const PAIR = {
   wait: "Wait. The next call shows here.",
   belowRuns: (unit: string, until: string): string => `${unit} runs until ${until}. Then switch it off.`,
   belowRests: (unit: string, until: string): string => `${unit} rests until ${until}. Then call for cooling.`,
+  belowTest: (unit: string, until: string): string => `${unit} is tried until ${until}. Leave it on.`,
+  belowFeed: (feed: string): string => `Next off: ${feed}. Lock it and tag it, then tell the roof.`,
   belowReady: "Call for cooling as soon as the roof is ready.",
   whole: "Show the whole job",
   held: (name: string, what: Hold["what"], since: string): string => `${name} ${WHAT[what]} since ${since}.`,

@@ -78,7 +78,7 @@ function Standing() {
           </Fold>
         </>
       )}
-      {session.aheadMs !== null && <p className="py-1">{PAIR.ahead(Math.round(session.aheadMs / 1000))}</p>}
+      {session.aheadMs !== null && session.line === "open" && <p className="py-1">{PAIR.ahead(Math.round(session.aheadMs / 1000))}</p>}
       {beside > 0 && <p className="py-1">{PAIR.beside(beside)}</p>}
       {isStuck && <p role="alert">{PAIR.stuck}</p>}
       {unread > 0 && <p role="alert">{PAIR.unread(unread)}</p>}
