@@ -20,9 +20,15 @@ export class CountingHand {
   private taps = 0;
   private entries = 0;
   private swipes = 0;
+  private readonly swipedTo = new Map<string, number>();
 
   constructor(page: Page) {
     this.page = page;
+  }
+
+  /** Where it was swiped, most first. */
+  places(): readonly string[] {
+    return [...this.swipedTo].toSorted(([, a], [, b]) => b - a).map(([to, n]) => `${n} ${to}`);
   }
 
   count(): Count {
@@ -73,7 +79,7 @@ export class CountingHand {
   /** Taps a list and one of its words. */
   async pick(label: string, word: string): Promise<void> {
     const list = await until(label, () => this.page.$(`::-p-aria(${label})`));
-    await this.reach(list);
+    await this.reach(list, label);
     const value = await list.evaluate((e, text) => [...(e as HTMLSelectElement).options].find((o) => o.text === text)?.value, word);
     if (value === undefined) throw new Error(`${label} has no ${word}`);
     await (list as ElementHandle<HTMLSelectElement>).select(value);
@@ -95,7 +101,7 @@ export class CountingHand {
     await until(`${name} to be tapped`, async () => {
       const found = await find();
       if (await found.evaluate((e) => (e as HTMLButtonElement).disabled === true)) return notYet("greyed");
-      await this.reach(found);
+      await this.reach(found, name);
       // Where the page was drawn anew under the finger, it goes there again.
       return found.tap().then(
         () => true,
@@ -106,11 +112,13 @@ export class CountingHand {
   }
 
   /** Swipes until a target is on the screen and nothing lies over it. */
-  private async reach(target: ElementHandle<Element>): Promise<void> {
+  private async reach(target: ElementHandle<Element>, name: string): Promise<void> {
     for (let k = 0; k < MOST_SWIPES; k++) {
       const moved = await target.evaluate((e, share) => {
         const box = e.getBoundingClientRect();
         let frame = e.parentElement;
+        // What is fixed to the screen scrolls with nothing.
+        for (let up: Element | null = e; up !== null; up = up.parentElement) if (getComputedStyle(up).position === "fixed") frame = null;
         while (frame !== null && !(frame.scrollHeight > frame.clientHeight + 2 && /auto|scroll/.test(getComputedStyle(frame).overflowY)))
           frame = frame.parentElement;
         const { top = 0, bottom = innerHeight } = frame?.getBoundingClientRect() ?? {};
@@ -124,6 +132,8 @@ export class CountingHand {
       }, SWIPE_SHARE);
       if (moved === 0) return;
       this.swipes += 1;
+      const to = `${new URL(this.page.url()).pathname.replace(/\/job\/[^/]+/, "")} ${moved < 0 ? "up" : "down"} to ${name}`;
+      this.swipedTo.set(to, (this.swipedTo.get(to) ?? 0) + 1);
     }
     throw new Error(`not reached after ${MOST_SWIPES} swipes`);
   }

@@ -200,7 +200,9 @@ it.each([
   await handOver();
 
   const counted = hand.count();
-  process.stdout.write(`${held}: ${counted.taps} taps, ${counted.entries} entries, ${counted.swipes} swipes\n`);
+  process.stdout.write(
+    `${held}: ${counted.taps} taps, ${counted.entries} entries, ${counted.swipes} swipes\n${hand.places().join("\n")}\n`,
+  );
   expect(complaints).toEqual([]);
   for (const what of ["taps", "entries", "swipes"] as const) expect.soft(counted[what], what).toBeLessThanOrEqual(MOST[what]);
   await close();

@@ -31,6 +31,9 @@ interface TitleBlockProps {
   readonly other?: OtherUnit | null;
 }
 
+/** On a phone held sideways the rest of the line is for the parts of a page; the theme is behind “?” there. */
+const SHORT = "sideways:min-[43.75rem]:max-w-[184px]";
+
 /** Where am I: cells of a drawing's title block on top; on a phone one line. */
 export function TitleBlock({ cells, line, other }: TitleBlockProps) {
   const { theme, change } = useSettings();
@@ -58,11 +61,11 @@ export function TitleBlock({ cells, line, other }: TitleBlockProps) {
         </div>
       ))}
       {other == null ? (
-        <div className="flex min-w-0 grow items-center truncate px-3 font-semibold min-[62.5rem]:hidden">
+        <div className={`flex min-w-0 grow items-center truncate px-3 font-semibold min-[62.5rem]:hidden ${SHORT}`}>
           <span className="truncate">{line}</span>
         </div>
       ) : (
-        <Link to={other.to} className="flex min-w-0 grow flex-col justify-center px-3 leading-[1.2] min-[62.5rem]:hidden">
+        <Link to={other.to} className={`flex min-w-0 grow flex-col justify-center px-3 leading-[1.2] min-[62.5rem]:hidden ${SHORT}`}>
           <span className="truncate font-semibold">{line}</span>
           <span className="truncate text-small underline underline-offset-2">{COMMON.other(other.name)}</span>
         </Link>
@@ -82,7 +85,7 @@ export function TitleBlock({ cells, line, other }: TitleBlockProps) {
       <button
         type="button"
         onClick={turn}
-        className="border-l-[1.5px] border-ink px-4 text-small max-[62.4375rem]:px-3 max-[20rem]:hidden"
+        className="border-l-[1.5px] border-ink px-4 text-small max-[62.4375rem]:px-3 max-[20rem]:hidden sideways:min-[43.75rem]:hidden"
         aria-label={`${theme === "night" ? COMMON.night : COMMON.daylight}`}
       >
         {theme === "night" ? COMMON.night : COMMON.daylight}
@@ -90,7 +93,7 @@ export function TitleBlock({ cells, line, other }: TitleBlockProps) {
       <button
         type="button"
         onClick={() => setKeys(true)}
-        className="flex items-center gap-2 border-l-[1.5px] border-ink px-4 text-small max-[62.4375rem]:px-3"
+        className="flex min-w-[46px] items-center gap-2 border-l-[1.5px] border-ink px-4 text-small max-[62.4375rem]:px-3 sideways:min-[43.75rem]:ml-auto"
         aria-label={COMMON.keys}
       >
         <KeyCap name="?" /> <span className="figure hidden pointer-coarse:inline">?</span>

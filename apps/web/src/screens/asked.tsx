@@ -151,7 +151,7 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
             <span className="figure">{ASKED.count(k + 1, questions.length)}</span>
           </p>
           {question.intro}
-          <div className={alike ? "[@media(max-height:31.1875rem)]:grid [@media(max-height:31.1875rem)]:grid-cols-2 gap-4" : ""}>
+          <div className={alike ? "sideways:grid sideways:grid-cols-2 gap-4" : ""}>
             <OneQuestion key={question.id} question={question} onward={onward} />
             {others !== undefined && alike && <Rest {...others} />}
           </div>
@@ -181,7 +181,7 @@ function OneByOne({ label, questions, end, rests = [] }: AskedProps) {
 /** The others that are open, by name, and one answer for them all. */
 function Rest({ open, label, onAll }: RestOfThem) {
   return (
-    <div className="mt-3 flex flex-col gap-2 border-t border-hair pt-2 [@media(max-height:31.1875rem)]:mt-0 [@media(max-height:31.1875rem)]:flex-col-reverse [@media(max-height:31.1875rem)]:justify-end">
+    <div className="mt-3 flex flex-col gap-2 border-t border-hair pt-2 sideways:mt-0 sideways:flex-col-reverse sideways:justify-end">
       <ul className="text-body text-ink2">
         {open.map(({ id, name }) => (
           <li key={id}>{name}</li>

@@ -12,14 +12,16 @@ interface AnswerProps {
   readonly parts: readonly Span[];
   readonly sure?: React.ReactNode;
   readonly extra?: React.ReactNode;
+  /** What is done from here on a phone, so that nobody has to look for it below: under the headline, beside it where it is held sideways. */
+  readonly acts?: React.ReactNode;
   /** Where the guide explains how this is answered. */
   readonly guide?: GuideTopic;
 }
 
 /** One question, its answer in a sentence with the deciding figure marked, and how sure that is. */
-export function Answer({ question, parts, sure, extra, guide }: AnswerProps) {
+export function Answer({ question, parts, sure, extra, acts, guide }: AnswerProps) {
   return (
-    <div className="flex items-end justify-between gap-4">
+    <div className={`flex items-end justify-between gap-4 ${acts == null ? "" : "max-[62.4375rem]:flex-wrap sideways:flex-nowrap"}`}>
       <div className="min-w-0">
         <p className="text-body text-ink2">
           {question} {guide !== undefined && <WhyLink to={guide} about={question} />}
@@ -34,6 +36,7 @@ export function Answer({ question, parts, sure, extra, guide }: AnswerProps) {
         {sure !== undefined && <p className="text-body">{sure}</p>}
       </div>
       {extra}
+      {acts != null && <div className="grid w-full shrink-0 gap-2 sideways:w-[240px] min-[62.5rem]:hidden">{acts}</div>}
     </div>
   );
 }

@@ -18,6 +18,7 @@ import { FIT } from "../../words/fit.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { provedAt } from "../isolate/isolate.view.ts";
 import { Photos } from "../photos/photos.tsx";
+import { TakePhoto } from "../photos/take-photo.tsx";
 import { MapFrame } from "../prepare/map-frame.tsx";
 import { SheetNote } from "../prepare/sheet-note.tsx";
 import { StepList } from "../prepare/step-list.tsx";
@@ -91,6 +92,31 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
   const next = worded[at + 1];
   const ended = undone.length === 0 && chosen === null;
   const parts = !ended ? [{ text: step.sentence }] : ticks === "steps" ? FIT.allDone : FIT.undoDone;
+  const keeps = group.main.do === "photo" && done === undefined && !barred && !differs ? { onKept: () => keep("", held) } : {};
+  const unseen = stepsWithoutPhoto({ groups: [group] }, photos, job.unitId).length > 0;
+  // On a phone what is to be photographed is asked for where the step stands.
+  const first = !wide && !ended && (group.main.do === "photo" ? done === undefined : worthAPhoto(group) && unseen);
+  const bar = barred && (
+    <p role="alert" className="py-2 font-semibold text-lead">
+      {FIT.unproved}{" "}
+      <Link to={`/job/${job.id}/fit/find`} className="underline underline-offset-4">
+        {FIT.toFind}
+      </Link>
+    </p>
+  );
+  const act = done === undefined && (
+    <>
+      {moved && <p className="font-semibold text-lead">{FIT.remake}</p>}
+      <RoofButton main disabled={barred} onClick={() => keep("", held)}>
+        {moved ? FIT.remade : pulls ? FIT.tugged : FIT.done}
+      </RoofButton>
+    </>
+  );
+  const goOn = undone.length === 0 && (
+    <LinkButton to={`/job/${job.id}/fit/${ticks === "steps" ? "power" : "close"}`} main className={wide ? "mt-4" : ""}>
+      {ticks === "steps" ? FIT.phases.power : FIT.phases.close}
+    </LinkButton>
+  );
   const side = work.leftHanded ? "min-[62.5rem]:order-first" : "";
   return (
     <StageFrame>
@@ -103,6 +129,17 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
           guide="fit"
           question={ticks === "steps" ? FIT.question : FIT.undoQuestion}
           parts={parts}
+          acts={
+            !wide && (
+              <>
+                {act}
+                {goOn}
+                {bar}
+                {/* It goes once the photo is kept, and moves no button by that. */}
+                {first && <TakePhoto key={`take ${key}`} bundle={bundle} subjects={SUBJECTS} step={key} large {...keeps} />}
+              </>
+            )
+          }
           {...(step.not !== null && { sure: <b className="text-lead">{step.not}</b> })}
         />
         <TwoFaces bundle={bundle} wiring={wiring} plan={plan} names={names} lit={lit}>
@@ -118,21 +155,11 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
           />
         </TwoFaces>
         {next !== undefined && <p className="py-2 text-body text-ink2">{FIT.after(at + 2, next.sentence)}</p>}
-        {barred && (
-          <p role="alert" className="py-2 font-semibold text-lead">
-            {FIT.unproved}{" "}
-            <Link to={`/job/${job.id}/fit/find`} className="underline underline-offset-4">
-              {FIT.toFind}
-            </Link>
-          </p>
-        )}
+        {wide && bar}
         <div className={`grid gap-3 py-3 ${work.leftHanded ? "text-left" : ""}`}>
           {done === undefined ? (
             <>
-              {moved && <p className="font-semibold text-lead">{FIT.remake}</p>}
-              <RoofButton main disabled={barred} onClick={() => keep("", held)}>
-                {moved ? FIT.remade : pulls ? FIT.tugged : FIT.done}
-              </RoofButton>
+              {wide && act}
               {pulls && !moved && (
                 <RoofButton disabled={barred} onClick={() => keep("", "moved")}>
                   {FIT.moved}
@@ -174,23 +201,9 @@ function StepScreen({ bundle, work, wiring, view, plan, names, proof, save, cour
         {done !== undefined && done.note !== "" && <p className="py-1 text-body">{FIT.noted(done.note)}</p>}
         <SheetNote bundle={bundle} view={plan} />
         <SoundNotes key={key} bundle={bundle} step={key} />
-        {worthAPhoto(group) && (
-          <p className="mt-3 font-semibold">
-            {stepsWithoutPhoto({ groups: [group] }, photos, job.unitId).length > 0 ? FIT.photoWanted : FIT.photoThere}
-          </p>
-        )}
-        <Photos
-          key={`photos ${key}`}
-          bundle={bundle}
-          subjects={SUBJECTS}
-          step={key}
-          {...(group.main.do === "photo" && done === undefined && !barred && !differs && { onKept: () => keep("", held) })}
-        />
-        {undone.length === 0 && (
-          <LinkButton to={`/job/${job.id}/fit/${ticks === "steps" ? "power" : "close"}`} main className="mt-4">
-            {ticks === "steps" ? FIT.phases.power : FIT.phases.close}
-          </LinkButton>
-        )}
+        {worthAPhoto(group) && <p className="mt-3 font-semibold">{unseen ? FIT.photoWanted : FIT.photoThere}</p>}
+        <Photos key={`photos ${key}`} bundle={bundle} subjects={SUBJECTS} step={key} onlyShown={first} {...keeps} />
+        {wide && goOn}
         {ticks === "undone" && ended && (
           <Button look="quiet" onClick={() => save({ steps: {}, undone: {}, confirmed: {} }, "undone")}>
             {FIT.clearSteps}

@@ -19,6 +19,7 @@ import { PlainTable } from "../../ui/plain-table.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { saveFile } from "../../ui/save-file.ts";
 import { TextField } from "../../ui/text-field.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
 import { KEEPING } from "../../words/keeping.ts";
 import { SMALLEST } from "../../words/smallest.ts";
@@ -37,6 +38,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const view = useHandOver(bundle);
   const { measure, namesInFiles } = useSettings();
   const navigate = useNavigate();
+  const wide = useWide();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   useEffect(() => awaitPdf(), []);
@@ -87,10 +89,33 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         handedOverAt: nowIso(),
       })),
     );
+  const toPaper = (
+    <RoofButton
+      main
+      disabled={busy || view.busy}
+      onClick={() => void make(async () => saveFile(`${slug}-hand-over.pdf`, await sheet(), "application/pdf"))}
+    >
+      {busy ? HAND_OVER.working : view.busy ? HAND_OVER.coming : HAND_OVER.pdf}
+    </RoofButton>
+  );
+  const toNext = done ? null : <RoofButton onClick={handOver}>{HAND_OVER.done}</RoofButton>;
   return (
     <StageFrame>
       <Evidence>
-        <Answer guide="hand-over" question={HAND_OVER.question} parts={handOverAnswer(bundle, view.proved)} sure={HAND_OVER.sure} />
+        <Answer
+          guide="hand-over"
+          question={HAND_OVER.question}
+          parts={handOverAnswer(bundle, view.proved)}
+          sure={HAND_OVER.sure}
+          acts={
+            !wide && (
+              <>
+                {toPaper}
+                {toNext}
+              </>
+            )
+          }
+        />
         <SectionHeading spaced>{HAND_OVER.limits}</SectionHeading>
         {view.limits.length === 0 ? (
           <p className="py-1 text-ink2">{HAND_OVER.noSource}</p>
@@ -143,13 +168,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         />
         {view.failed !== null && <Failed text={view.failed} onAgain={view.again} />}
         <div className="grid gap-2">
-          <RoofButton
-            main
-            disabled={busy || view.busy}
-            onClick={() => void make(async () => saveFile(`${slug}-hand-over.pdf`, await sheet(), "application/pdf"))}
-          >
-            {busy ? HAND_OVER.working : view.busy ? HAND_OVER.coming : HAND_OVER.pdf}
-          </RoofButton>
+          {wide && toPaper}
           <RoofButton disabled={busy} onClick={() => void make(label)}>
             {HAND_OVER.label}
           </RoofButton>
@@ -185,7 +204,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
               <p className="text-body text-ink2">{HAND_OVER.nextVisitHelp}</p>
             </>
           ) : (
-            <RoofButton onClick={handOver}>{HAND_OVER.done}</RoofButton>
+            wide && toNext
           )}
         </div>
       </Rail>

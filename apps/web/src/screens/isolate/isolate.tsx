@@ -95,7 +95,7 @@ export function IsolateScreen({ bundle }: { readonly bundle: JobBundle }) {
   return (
     <div className="mx-auto flex w-full max-w-[820px] flex-col px-4 py-3 min-[62.5rem]:px-6">
       <Answer guide="isolate" question={ISOLATE.question} parts={parts} sure={ISOLATE.sure} />
-      <div className="mt-3 [@media(max-height:31.1875rem)]:order-2">
+      <div className="mt-3 sideways:order-2">
         <Caution title={ISOLATE.caution}>
           {ISOLATE.cautionText} {view.liveLeg !== null && <b className="block">{ISOLATE.liveLeg[view.liveLeg]}</b>}
         </Caution>

@@ -1,6 +1,6 @@
-import { PHOTO_MOST_SIDE, type Photo, TEXT_MOST } from "@amp-saver/records";
-import { useRef, useState } from "react";
-import { addPhotoCommit, deletePhotoCommit, editCommit } from "../../store/commands.ts";
+import { type Photo, TEXT_MOST } from "@amp-saver/records";
+import { useState } from "react";
+import { deletePhotoCommit, editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { usePicture } from "../../store/use-picture.ts";
@@ -8,11 +8,10 @@ import { Button } from "../../ui/button.tsx";
 import { DraftScope } from "../../ui/drafts.ts";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Sheet } from "../../ui/sheet.tsx";
-import { shrinkPhoto } from "../../ui/shrink-photo.ts";
 import { TextField } from "../../ui/text-field.tsx";
-import { useStayGuard } from "../../ui/use-stay-guard.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
 import { PLATE_PHOTO } from "../../words/plate-photo.ts";
+import { TakePhoto } from "./take-photo.tsx";
 
 interface PhotosProps {
   readonly bundle: JobBundle;
@@ -24,77 +23,25 @@ interface PhotosProps {
   readonly step?: string;
   /** Called once a photo is kept. */
   readonly onKept?: () => void;
+  /** Where photos are taken elsewhere on the page, they are only shown here. */
+  readonly onlyShown?: boolean;
   /** Reads what stands on a photo, where that is offered: once one of a plate is kept, and whenever it is asked. */
   readonly onRead?: (id: string) => void;
 }
 
 /** Photos of a unit: taken or chosen, looked at, noted, deleted. */
-export function Photos({ bundle: { job, unit, photos }, title = PHOTO_WORDS.title, subjects, step, onKept, onRead }: PhotosProps) {
-  const { commit, keepBlob } = useStore();
-  const picker = useRef<HTMLInputElement>(null);
-  const [subject, setSubject] = useState<Photo["of"]>("plate");
-  const [refused, setRefused] = useState<string | null>(null);
+export function Photos({ bundle, title = PHOTO_WORDS.title, subjects, step, onKept, onRead, onlyShown = false }: PhotosProps) {
+  const { unit, photos } = bundle;
+  const { commit } = useStore();
   const [opened, setOpened] = useState<string | null>(null);
   const own = photos.filter(
     (p) => p.unitId === unit.id && subjects.includes(p.of) && (step === undefined || p.step === undefined || p.step === step),
   );
   const shown = own.find((p) => p.id === opened);
-  const [underWay, setUnderWay] = useState(0);
-  useStayGuard(underWay > 0);
-  const take = async (file: File): Promise<void> => {
-    const shrunk = await shrinkPhoto(file, PHOTO_MOST_SIDE);
-    setRefused(shrunk === null ? PHOTO_WORDS.refused(file.name) : null);
-    if (shrunk === null) return;
-    const made = addPhotoCommit(job, subject, {
-      across: shrunk.across,
-      down: shrunk.down,
-      bytes: shrunk.bytes.length,
-      ...(step !== undefined && { step }),
-    });
-    const kept = await keepBlob(made.id, shrunk.bytes);
-    if (!kept.ok) return;
-    const done = await commit(made.commit);
-    if (!done.ok) return;
-    onKept?.();
-    if (subject === "plate") onRead?.(made.id);
-  };
   return (
     <section className="mt-5 max-w-[720px]">
       <SectionHeading>{title}</SectionHeading>
-      <div className="flex flex-wrap gap-2 py-2">
-        {subjects.map((of) => (
-          <Button
-            key={of}
-            onClick={() => {
-              setSubject(of);
-              picker.current?.click();
-            }}
-          >
-            {PHOTO_WORDS.take[of]}
-          </Button>
-        ))}
-        <input
-          ref={picker}
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label={PHOTO_WORDS.file}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file === undefined) return;
-            setUnderWay((n) => n + 1);
-            void take(file).finally(() => setUnderWay((n) => n - 1));
-          }}
-        />
-      </div>
-      <p role="status">{underWay > 0 && PHOTO_WORDS.underWay(underWay)}</p>
-      {refused !== null && (
-        <p role="alert" className="py-1 font-semibold text-lead">
-          {refused}
-        </p>
-      )}
+      {!onlyShown && <TakePhoto bundle={bundle} subjects={subjects} step={step} onKept={onKept} onRead={onRead} />}
       {own.length > 0 && (
         <ul className="flex flex-wrap gap-2 py-1">
           {own.map((photo, k) => (

@@ -4,9 +4,11 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { Pick } from "../../ui/pick.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { FOUND, PREPARE } from "../../words/wiring.ts";
 import { PLAN } from "../../words/wiring-plan.ts";
 import { Photos } from "../photos/photos.tsx";
+import { TakePhoto } from "../photos/take-photo.tsx";
 import { ConductorForm } from "./conductor-form.tsx";
 import { END_OPTIONS } from "./ends.view.ts";
 import { MapFrame } from "./map-frame.tsx";
@@ -17,6 +19,7 @@ import { corrected, withWire } from "./wiring.view.ts";
 
 const USUAL_END = "";
 const SUBJECTS = ["as-found", "diagram"] as const;
+const [FIRST, LATER] = [["as-found"], ["diagram"]] as const;
 
 /** The circuit as found: built from switches, then corrected wire by wire. */
 export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
@@ -24,6 +27,7 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
   const { asFound } = view;
   const states = useMemo(() => [asFound], [asFound]);
   const keep = (netlist: Netlist): void => save({ corrected: netlist, built: null }, "corrected");
+  const first = !useWide() && !bundle.photos.some((p) => p.unitId === bundle.unit.id && p.of === "as-found");
   const wire = asFound.conductors.find((c) => c.id === picked);
   return (
     <StageFrame>
@@ -33,6 +37,7 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
           question={FOUND.question}
           parts={FOUND.answer(asFound.parts.length, asFound.conductors.length, wiring.corrected !== null)}
           sure={FOUND.sure}
+          acts={first && <TakePhoto bundle={bundle} subjects={FIRST} large />}
         />
         <div className="mt-3">
           <MapFrame
@@ -45,7 +50,7 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
             onPick={(id) => setPicked(id === picked ? null : id)}
           />
         </div>
-        <Photos bundle={bundle} subjects={SUBJECTS} />
+        <Photos bundle={bundle} subjects={first ? LATER : SUBJECTS} />
       </Evidence>
       <Rail>
         <ConductorForm

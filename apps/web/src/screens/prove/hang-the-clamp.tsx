@@ -11,7 +11,7 @@ export function HangTheClamp({ bundle }: { readonly bundle: JobBundle }) {
   const { wiring } = useUnitWiring(bundle);
   const { lock, relock } = useLock(bundle, wiring, 5);
   return (
-    <section className="mb-3 border-[1.5px] border-ink bg-face px-3 py-2">
+    <section className="border-[1.5px] border-ink bg-face px-3 py-2">
       <SectionHeading>{BEFORE.hang}</SectionHeading>
       {lock === null ? (
         <>

@@ -10,6 +10,7 @@ import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Lines } from "../../ui/lines.tsx";
 import { RoofButton } from "../../ui/roof-button.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { PROOF } from "../../words/proof.ts";
 import { PROVE } from "../../words/prove.ts";
 import { useProof } from "../use-proof.ts";
@@ -24,17 +25,27 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
   const { measure } = useSettings();
   const { input, study, busy } = useProof(bundle);
   const { start } = study.readings;
+  const wide = useWide();
   const air = shownAs("outdoorC", measure);
   const lines = proofLines(bundle, study, input, (c) => formatWith(air.fromSi(c), 0, air.unit));
   const nothing = study.readings.verdict === "none" && study.sources.length === 0;
   const kept = resultProof(bundle)?.frozen ?? null;
   const again = kept === null ? null : thaw(kept, input);
+  const freezing = (
+    <RoofButton
+      disabled={busy || nothing}
+      onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}
+    >
+      {kept === null ? PROOF.freeze : PROOF.refreeze}
+    </RoofButton>
+  );
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
       <Answer
         guide="prove"
         question={PROOF.proofQuestion(unit.name)}
         parts={proofAnswer(bundle, study.readings)}
+        acts={!wide && freezing}
         sure={start === null ? PROVE.how : PROVE.sure(start.before.count, start.after.count, start.low, start.high)}
       />
       <Lines head={PROOF.shown} lines={lines.shown} />
@@ -47,12 +58,7 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
             {again.since && <b>{PROOF.since}</b>}
           </p>
         )}
-        <RoofButton
-          disabled={busy || nothing}
-          onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}
-        >
-          {kept === null ? PROOF.freeze : PROOF.refreeze}
-        </RoofButton>
+        {wide && freezing}
         <Link
           to={`/job/${job.id}/hand-over`}
           onClick={() => {

@@ -124,11 +124,15 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
         {wide && drawn}
       </Evidence>
       <Rail>
-        {side === "before" ? <HangTheClamp bundle={bundle} /> : null}
-        {readingSide(bundle) !== side && <WrongSide bundle={bundle} side={side} />}
-        <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
-        <div className="mt-3 grid gap-3">
-          <Coach bundle={bundle} side={side} readings={readings} view={view} />
+        <div className="grid gap-3 sideways:grid-cols-2 sideways:items-start">
+          <div className="grid gap-3">
+            {side === "before" && <HangTheClamp bundle={bundle} />}
+            {readingSide(bundle) !== side && <WrongSide bundle={bundle} side={side} />}
+            <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
+            <div className="sideways:order-first">
+              <Coach bundle={bundle} side={side} readings={readings} view={view} />
+            </div>
+          </div>
           <ReadingForm bundle={bundle} side={side} instruments={instruments} />
         </div>
         {side === "after" && (

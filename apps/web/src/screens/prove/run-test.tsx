@@ -20,6 +20,7 @@ import { RoofButton } from "../../ui/roof-button.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { useKeptText } from "../../ui/use-kept-text.ts";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
+import { useWide } from "../../ui/use-wide.ts";
 import { COMMON } from "../../words/common.ts";
 import { clock } from "../../words/learn.ts";
 import { PROOF } from "../../words/proof.ts";
@@ -31,6 +32,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
   const { job, sources } = bundle;
   const { commit } = useStore();
   const now = Math.max(useNow(1), Date.now());
+  const wide = useWide();
   const [frame, width] = useWidth<HTMLDivElement>();
   const proof = resultProof(bundle);
   const on = runningTest(proof);
@@ -58,9 +60,21 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
   const parts =
     on === null ? PROOF.testShown(name(asked), shown) : goneS >= goalS ? PROOF.testGoal(goneS / 60) : PROOF.testRuns(clock(goalS - goneS));
   const stopped = Object.values(proof?.tests ?? {}).some((t) => t.outcome === "stopped");
+  const act =
+    on === null ? (
+      <RoofButton main power disabled={sourceId === ""} onClick={begin}>
+        {PROOF.testBegin}
+      </RoofButton>
+    ) : (
+      <RoofButton main onClick={() => end("well")}>
+        {PROOF.testWell}
+      </RoofButton>
+    );
+  // A run is not ended by a second tap where it was begun.
+  const above = !wide && sources.length > 0 && (on === null || goneS >= goalS);
   return (
     <div ref={frame} className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
-      <Answer guide="prove" question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} />
+      <Answer guide="prove" question={PROOF.testQuestion(name(asked))} parts={parts} sure={PROOF.testSure} acts={above && act} />
       {on === null ? (
         <div className="mt-3">
           {sources.length === 0 ? (
@@ -88,11 +102,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
               return null;
             }}
           />
-          <div className="py-3">
-            <RoofButton main power disabled={sourceId === ""} onClick={begin}>
-              {PROOF.testBegin}
-            </RoofButton>
-          </div>
+          <div className="py-3">{!above && act}</div>
         </div>
       ) : (
         <div className="mt-3 border-y-[1.5px] border-ink bg-bench py-2">
@@ -101,9 +111,7 @@ export function RunTestPart({ bundle }: { readonly bundle: JobBundle }) {
           </p>
           {width > 0 && <TimerRule width={width} goneS={Math.min(goneS, goalS)} wholeS={goalS} />}
           <div className="grid gap-2 py-2">
-            <RoofButton main onClick={() => end("well")}>
-              {PROOF.testWell}
-            </RoofButton>
+            {!above && act}
             <RoofButton onClick={() => end("stopped")}>{PROOF.testStopped}</RoofButton>
           </div>
         </div>

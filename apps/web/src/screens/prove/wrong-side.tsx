@@ -7,7 +7,7 @@ import { BEFORE } from "../../words/prove.ts";
 export function WrongSide({ bundle, side }: { readonly bundle: JobBundle; readonly side: Reading["when"] }) {
   const to = side === "before" ? "prove/after" : "before";
   return (
-    <p role="status" className="mb-3 border-l-[6px] border-ink bg-face px-3 py-2">
+    <p role="status" className="border-l-[6px] border-ink bg-face px-3 py-2">
       {BEFORE.otherSide[side]}{" "}
       <Link to={`/job/${bundle.job.id}/${to}`} className="font-semibold underline underline-offset-4">
         {BEFORE.toOtherSide[side]}

@@ -42,7 +42,7 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
     if (!job.done.includes("survey")) void commit({ ...editCommit(job, { done: [...job.done, "survey"], stage: "check" }), silent: true });
   };
   return (
-    <StageFrame>
+    <StageFrame beside>
       <Evidence>
         <Answer
           guide="survey"

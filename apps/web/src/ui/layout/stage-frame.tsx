@@ -3,14 +3,17 @@ import type { ComponentProps, ReactNode } from "react";
 interface StageFrameProps {
   /** Whether there is nothing to ask. */
   readonly alone?: boolean;
+  /** Whether both parts stand side by side on a phone held sideways, too. */
+  readonly beside?: boolean;
   readonly children: ReactNode;
 }
 
+const BESIDE = "sideways:min-[43.75rem]:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]";
+
 /** The frame of every screen of two parts: what is shown, and the rail; one under the other where it is narrow. */
-export function StageFrame({ alone = false, children }: StageFrameProps) {
-  return (
-    <div className={`grid min-h-full grid-cols-[minmax(0,1fr)] ${alone ? "" : "min-[62.5rem]:grid-cols-[1fr_390px]"}`}>{children}</div>
-  );
+export function StageFrame({ alone = false, beside = false, children }: StageFrameProps) {
+  const columns = alone ? "" : `min-[62.5rem]:grid-cols-[1fr_390px] ${beside ? BESIDE : ""}`;
+  return <div className={`grid min-h-full grid-cols-[minmax(0,1fr)] ${columns}`}>{children}</div>;
 }
 
 /** The part that answers. */
