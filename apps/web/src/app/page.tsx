@@ -33,7 +33,7 @@ export function Page({ title, cells, line, other, foot, children }: PageProps) {
     return () => cancelAnimationFrame(frame);
   }, [place, hash]);
   return (
-    <div className="flex h-full flex-col">
+    <div className="group/page flex h-full flex-col">
       <a href="#answer" className="absolute -top-20 left-2 z-50 bg-ink px-3 py-2 text-face focus:top-2">
         {COMMON.skip}
       </a>

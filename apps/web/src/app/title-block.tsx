@@ -31,8 +31,8 @@ interface TitleBlockProps {
   readonly other?: OtherUnit | null;
 }
 
-/** On a phone held sideways the rest of the line is for the parts of a page; the theme is behind “?” there. */
-const SHORT = "sideways:min-[43.75rem]:max-w-[184px]";
+/** On a phone held sideways the rest of the line is for the parts of a page that has some; the theme is behind “?” there. */
+const SHORT = "sideways:min-[43.75rem]:group-has-[[data-parts]]/page:max-w-[184px]";
 
 /** Where am I: cells of a drawing's title block on top; on a phone one line. */
 export function TitleBlock({ cells, line, other }: TitleBlockProps) {

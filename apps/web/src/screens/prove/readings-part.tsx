@@ -128,10 +128,10 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           <div className="grid gap-3">
             {side === "before" && <HangTheClamp bundle={bundle} />}
             {readingSide(bundle) !== side && <WrongSide bundle={bundle} side={side} />}
-            <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
-            <div className="sideways:order-first">
-              <Coach bundle={bundle} side={side} readings={readings} view={view} />
+            <div className="sideways:order-last">
+              <Caution title={PROVE.liveTitle}>{PROVE.liveText}</Caution>
             </div>
+            <Coach bundle={bundle} side={side} readings={readings} view={view} />
           </div>
           <ReadingForm bundle={bundle} side={side} instruments={instruments} />
         </div>
