@@ -104,7 +104,12 @@ export const ISOLATE = {
         return of ?? "";
     }
   },
-  feedStates: { locked: "Off, locked or tagged", off: "Off only", away: "Not here today", on: "Still on" },
+  feedStates: (kind: Feed["kind"]) => ({
+    locked: "Off, locked or tagged",
+    off: "Off only",
+    away: kind === "auto-start" || kind === "breaker" || kind === "fuse" || kind === "disconnect" ? "There is none" : "Not here today",
+    on: "Still on",
+  }),
   feedsBefore: (clock: string, names: readonly string[]): string =>
     `At ${clock} each of these was off and locked, or not here: ${names.join(", ")}. Go and look at every one.`,
   allOff: (count: number): string => `${all(count)} are off, locked or tagged`,

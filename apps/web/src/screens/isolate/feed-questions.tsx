@@ -39,7 +39,7 @@ export function feedQuestions(
         <Choice<FeedState | "">
           label={nameOf(id)}
           value={stateOf(work.sources[id])}
-          options={FEED_STATES.map((state) => ({ value: state, word: ISOLATE.feedStates[state] }))}
+          options={FEED_STATES.map((state) => ({ value: state, word: ISOLATE.feedStates(kind)[state] }))}
           onChange={(state) => state !== "" && save(id, FEED_ANSWERS[state])}
         />
         <p className="text-small text-ink2">{ISOLATE.feedHelp(view.place, kind)}</p>
