@@ -3,12 +3,14 @@ import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 /** End-to-end tests that take longest, which begin before the others so that none of them is waited for alone. */
 const LONGEST = [
+  "pairing-visit",
   "every-screen",
   "nothing-lost",
   "whole-job",
   "sample",
   "offline",
   "one-verdict",
+  "photo-wiring",
   "years-later",
   "roof",
   "versions",

@@ -63,6 +63,8 @@ async function at(page: Page, path: string): Promise<void> {
   await until(`${path} to stay as it is`, async () => {
     const text = await page.evaluate(() => {
       const main = document.querySelector("main");
+      // Before its answer is there a page says nothing yet, however long that takes.
+      if (document.querySelector("h1") === null) return "";
       // biome-ignore lint/performance/useDomNodeTextContent: what is asked is what a person sees.
       return main?.innerText ?? "";
     });

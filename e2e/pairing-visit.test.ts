@@ -1,5 +1,5 @@
 import type { Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { SeededRandom } from "../packages/core/src/numeric/index.ts";
 import type { Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
@@ -21,16 +21,10 @@ const PEAKS = [
 /** How the line of two phones is lost, and how it comes back. */
 interface Cutting {
   readonly meet: (roof: Page, below: Page) => Promise<void>;
-  readonly cut: (roof: Page, below: Page) => Promise<void>;
+  readonly cut: (roof: Page, below: Page, phones: TwoPhones) => Promise<void>;
   /** What two people do to be connected again. */
   readonly mend: (roof: Page, below: Page) => Promise<void>;
 }
-
-let phones: TwoPhones;
-beforeAll(async () => {
-  phones = await TwoPhones.serve();
-});
-afterAll(() => phones.close());
 
 /** Keeps every direct connection that a page makes from the next load on, so that it can be lost. */
 const watchPeers = (page: Page): Promise<unknown> =>
@@ -76,7 +70,7 @@ const direct: Cutting = {
 
 const relay: Cutting = {
   meet: meetByRoom,
-  cut: async () => phones.cut(),
+  cut: async (_roof, _below, phones) => phones.cut(),
   mend: async () => undefined,
 };
 
@@ -84,6 +78,7 @@ const relay: Cutting = {
 class Visit {
   readonly roof: Session;
   readonly below: Session;
+  readonly phones: TwoPhones;
   cuts = 0;
   private readonly by: Cutting;
   private readonly random = new SeededRandom(23, 1);
@@ -91,7 +86,8 @@ class Visit {
   private isCut = false;
   private here: Page;
 
-  constructor(roof: Session, below: Session, by: Cutting) {
+  constructor(phones: TwoPhones, roof: Session, below: Session, by: Cutting) {
+    this.phones = phones;
     this.roof = roof;
     this.below = below;
     this.by = by;
@@ -115,7 +111,7 @@ class Visit {
     if (this.cuts === CUTS) return;
     this.cuts += 1;
     this.isCut = true;
-    await this.by.cut(this.roof.page, this.below.page);
+    await this.by.cut(this.roof.page, this.below.page, this.phones);
   }
 
   async mend(): Promise<void> {
@@ -146,7 +142,7 @@ const pathOf = (page: Page): Promise<string> => page.evaluate(() => location.pat
 const lifted = (page: Page): Promise<number> =>
   page.evaluate(() => (localStorage.getItem("amp-saver pair state") ?? "").split('"lifted"').length - 1);
 
-async function begin(by: Cutting): Promise<Visit> {
+async function begin(phones: TwoPhones, by: Cutting): Promise<Visit> {
   const [roof, below] = [await phones.open(), await phones.open()];
   const endings: (() => Promise<void>)[] = [];
   for (const { page } of [roof, below]) {
@@ -165,7 +161,7 @@ async function begin(by: Cutting): Promise<Visit> {
   await type(page, "Locked rotor amps", "50");
   await by.meet(page, below.page);
   await sees(below.page, /Wait\. The next call shows here/);
-  const visit = new Visit(roof, below, by);
+  const visit = new Visit(phones, roof, below, by);
   await visit.same("the same rig on both");
   for (const end of endings) await end();
   return visit;
@@ -277,20 +273,26 @@ async function course(visit: Visit, jobs: readonly string[]): Promise<void> {
     }
 }
 
-describe.each([
-  ["over the server", relay],
-  ["directly, with codes shown anew after each cut", direct],
-])("two phones through a visit %s", (_by, by) => {
-  it("read, isolate and learn with two units while the line is cut ten times: the same on both, each once, the lock lifted by a person only", async () => {
-    const visit = await begin(by);
-    const jobs = await jobsOf(visit.roof.page);
-    expect(jobs).toHaveLength(2);
-    await readings(visit, jobs[0]!);
-    await isolation(visit, jobs[0]!);
-    await shot(visit.below.page, "visit");
-    await course(visit, jobs);
-    await visit.same("the same on both in the end");
-    expect(visit.cuts).toBe(CUTS);
-    expect([...visit.roof.complaints, ...visit.below.complaints].filter((c) => !/Failed to load resource|ERR_/.test(c))).toEqual([]);
-  });
+/** Each from a server of its own, so that the cuts of the one are not the other's; both at once, since each mostly waits. */
+describe("two phones through a visit", () => {
+  it.concurrent.each([
+    ["over the server", relay],
+    ["directly, with codes shown anew after each cut", direct],
+  ])(
+    "%s: read, isolate and learn with two units while the line is cut ten times: the same on both, each once, the lock lifted by a person only",
+    async (_by, by) => {
+      const phones = await TwoPhones.serve();
+      const visit = await begin(phones, by);
+      const jobs = await jobsOf(visit.roof.page);
+      expect(jobs).toHaveLength(2);
+      await readings(visit, jobs[0]!);
+      await isolation(visit, jobs[0]!);
+      await shot(visit.below.page, "visit");
+      await course(visit, jobs);
+      await visit.same("the same on both in the end");
+      expect(visit.cuts).toBe(CUTS);
+      expect([...visit.roof.complaints, ...visit.below.complaints].filter((c) => !/Failed to load resource|ERR_/.test(c))).toEqual([]);
+      await phones.close();
+    },
+  );
 });

@@ -164,6 +164,7 @@ export async function twoUnits(page: Page, hand: Hand, photo: string): Promise<v
   await shared();
   await stage("before");
   await hand.tap("Power is back: lock again");
+  await sees(page, /Hang the clamp only on a dead unit/);
   await hand.pick("Fed by", "Shore power");
   await hand.fill("Volts at the unit", "119");
   await readings(["56.2", "57.0", "55.8"], "11.4");
