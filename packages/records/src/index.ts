@@ -67,7 +67,7 @@ export {
   type WaveformFacts,
   type WaveformId,
 } from "./kind/waveform.ts";
-export { JOINTS, newWiring, OHM_COUNTS, type Wiring } from "./kind/wiring.ts";
+export { JOINTS, newWiring, OHM_COUNTS, type Wiring, wiringOf } from "./kind/wiring.ts";
 export { lineNamed } from "./line-named.ts";
 export { migrate, type Step } from "./migrate.ts";
 export { parseRecord } from "./parse.ts";

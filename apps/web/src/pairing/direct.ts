@@ -104,8 +104,8 @@ function opened(channel: RTCDataChannel, peer: RTCPeerConnection): Promise<Chann
 /** What one device shows the other, and what it does with the answer. */
 export interface Offer {
   readonly code: string;
-  /** Takes the other's answer; null where it is none, or the two do not find each other. */
-  readonly answered: (code: string) => Promise<Channel | null>;
+  /** Takes the other's answer: the channel, or why there is none; where the two do not find each other, the offer is spent. */
+  readonly answered: (code: string) => Promise<Channel | "no-code" | "not-found">;
   readonly drop: () => void;
 }
 
@@ -119,12 +119,12 @@ export async function offerDirect(link: string): Promise<Offer> {
     code,
     answered: async (answer) => {
       const read = readCode(answer, "answer");
-      if (read?.link !== link) return null;
+      if (read?.link !== link) return "no-code";
       const taken = await peer.setRemoteDescription(read.description).then(
         () => true,
         () => false,
       );
-      return taken ? opened(channel, peer) : null;
+      return taken ? ((await opened(channel, peer)) ?? "not-found") : "no-code";
     },
     drop: () => peer.close(),
   };

@@ -76,14 +76,9 @@ export async function joinByRelay(store: RecordStore, code: string, name: string
 
 /** The name of the direct link that was cut and waits for its other phone, or a new one. */
 export function directLink(): string {
-  const link = waitingDirect();
-  return link ?? newId<string>().slice(0, DIRECT_LETTERS);
-}
-
-/** The direct link that was cut and waits for its other phone; null where there is none. */
-function waitingDirect(): string | null {
   const view = currentPair()?.view();
-  return view?.link.by === "direct" && view.session.line === "cut" ? view.link.code : null;
+  const waits = view?.link.by === "direct" && view.session.line === "cut";
+  return waits ? view.link.code : newId<string>().slice(0, DIRECT_LETTERS);
 }
 
 /** Shares over a channel that is open already: goes on with the link it is of, or begins it. */

@@ -1,4 +1,4 @@
-import { newWiring } from "@amp-saver/records";
+import { wiringOf } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../store/queries.ts";
 import { useSettings } from "../store/settings.tsx";
@@ -8,7 +8,7 @@ import { farBox, planView } from "./prepare/wiring.view.ts";
 /** How the unit of a job is wired, the starter asked about, the plan, and the names of its parts. */
 export function useUnitWiring({ unit, job, wirings, starters }: JobBundle) {
   const { measure } = useSettings();
-  const wiring = useMemo(() => wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), [wirings, unit]);
+  const wiring = useMemo(() => wiringOf(wirings, unit), [wirings, unit]);
   const starter = starters.find((s) => s.id === job.starterId);
   const plan = useMemo(() => planView(wiring, starter), [wiring, starter]);
   const names = useMemo(

@@ -21,7 +21,7 @@ interface AnswerProps {
 /** One question, its answer in a sentence with the deciding figure marked, and how sure that is. */
 export function Answer({ question, parts, sure, extra, acts, guide }: AnswerProps) {
   return (
-    <div className={`flex items-end justify-between gap-4 ${acts == null ? "" : "max-[62.4375rem]:flex-wrap sideways:flex-nowrap"}`}>
+    <div className={`flex items-end justify-between gap-4 ${acts ? "flex-wrap sideways:flex-nowrap" : ""}`}>
       <div className="min-w-0">
         <p className="text-body text-ink2">
           {question} {guide !== undefined && <WhyLink to={guide} about={question} />}
@@ -36,7 +36,7 @@ export function Answer({ question, parts, sure, extra, acts, guide }: AnswerProp
         {sure !== undefined && <p className="text-body">{sure}</p>}
       </div>
       {extra}
-      {acts != null && <div className="grid w-full shrink-0 gap-2 sideways:w-[240px] min-[62.5rem]:hidden">{acts}</div>}
+      {acts ? <div className="grid w-full shrink-0 gap-2 sideways:w-[240px]">{acts}</div> : null}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { useRef } from "react";
 import { Button } from "./button.tsx";
+import { RoofButton } from "./roof-button.tsx";
 
 interface FileButtonProps {
   readonly label: string;
@@ -7,17 +8,20 @@ interface FileButtonProps {
   readonly fieldLabel?: string;
   readonly accept: string;
   readonly disabled?: boolean;
+  /** Whether it is what is asked for now: as large as whatever else is done on a roof. */
+  readonly large?: boolean;
   readonly onFile: (file: File) => void;
 }
 
 /** A button that asks for one file; the same may be asked for again. */
-export function FileButton({ label, fieldLabel = label, accept, disabled = false, onFile }: FileButtonProps) {
+export function FileButton({ label, fieldLabel = label, accept, disabled = false, large = false, onFile }: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null);
+  const Ask = large ? RoofButton : Button;
   return (
     <>
-      <Button disabled={disabled} onClick={() => input.current?.click()}>
+      <Ask disabled={disabled} onClick={() => input.current?.click()}>
         {label}
-      </Button>
+      </Ask>
       <input
         ref={input}
         type="file"

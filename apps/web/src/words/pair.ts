@@ -64,7 +64,10 @@ export const PAIR = {
   scan: "Read it by camera",
   scanning: "Hold the other phone’s picture code before the camera.",
   noCamera: "The camera was not allowed. Paste the code as text.",
-  badCode: "This is not a code of the other phone, or the two do not find each other. Try again.",
+  directFailed: {
+    "no-code": "This is not a code of the other phone. Take the one it shows now.",
+    "not-found": "The two did not find each other in a minute. Check that both are on one hotspot, then show new codes.",
+  },
   finding: "Looking for the other phone.",
   joinTitle: "Join",
   join: "Join the other phone",

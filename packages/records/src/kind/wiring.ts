@@ -187,6 +187,10 @@ const FOUND_AID: Readonly<Record<AirConditioner["startAid"], Wiring["switches"][
   kit: "hard-start",
 };
 
+/** The wiring of a unit as it is kept, or as it is before anyone has looked inside. */
+export const wiringOf = (wirings: readonly Wiring[], unit: AirConditioner): Wiring =>
+  wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit);
+
 /** The wiring of a unit before anyone has looked inside: plain, with the start aid that the survey names. */
 export function newWiring(now: string, unit: AirConditioner): Wiring {
   return {

@@ -98,7 +98,18 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
       {busy ? HAND_OVER.working : view.busy ? HAND_OVER.coming : HAND_OVER.pdf}
     </RoofButton>
   );
-  const toNext = done ? null : <RoofButton onClick={handOver}>{HAND_OVER.done}</RoofButton>;
+  const toNext = done ? (
+    <p className="font-semibold">
+      {job.handedOverAt === undefined ? HAND_OVER.isDone : HAND_OVER.doneOn(format(parseISO(job.handedOverAt), "d MMMM yyyy, H:mm"))}
+    </p>
+  ) : (
+    <RoofButton onClick={handOver}>{HAND_OVER.done}</RoofButton>
+  );
+  const told = said !== null && (
+    <p role="alert" className="font-semibold">
+      {said}
+    </p>
+  );
   return (
     <StageFrame>
       <Evidence>
@@ -112,6 +123,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
               <>
                 {toPaper}
                 {toNext}
+                {told}
               </>
             )
           }
@@ -179,19 +191,11 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
           <RoofButton disabled={busy || view.busy} onClick={() => void make(share)}>
             {HAND_OVER.share}
           </RoofButton>
-          {said !== null && (
-            <p role="alert" className="font-semibold">
-              {said}
-            </p>
-          )}
+          {wide && told}
           <KeepPattern bundle={bundle} />
-          {done ? (
+          {wide && toNext}
+          {done && (
             <>
-              <p className="font-semibold">
-                {job.handedOverAt === undefined
-                  ? HAND_OVER.isDone
-                  : HAND_OVER.doneOn(format(parseISO(job.handedOverAt), "d MMMM yyyy, H:mm"))}
-              </p>
               <RoofButton onClick={() => void saveRig(store, rig.id, namesInFiles)}>{KEEPING.handOver}</RoofButton>
               <RoofButton
                 onClick={() => {
@@ -203,8 +207,6 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
               </RoofButton>
               <p className="text-body text-ink2">{HAND_OVER.nextVisitHelp}</p>
             </>
-          ) : (
-            wide && toNext
           )}
         </div>
       </Rail>

@@ -26,10 +26,10 @@ import {
   type FitLog,
   feedsOf,
   type Job,
-  newWiring,
   type Rig,
   type Source,
   type Wiring,
+  wiringOf,
 } from "@amp-saver/records";
 import { asFoundOf } from "../prepare/wiring.view.ts";
 
@@ -185,7 +185,7 @@ export function roofProof(job: Job, { jobs, works, units, wirings, deadProofOf, 
     const work = works.find((w) => w.jobId === other.id);
     const proof = deadProofOf(other.id);
     if (other.unitId === job.unitId || unit === undefined || work === undefined || proof === null) continue;
-    const wiring = wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit);
+    const wiring = wiringOf(wirings, unit);
     const view = isolationView({ ...rest, unit, units, wiring, work: countedFitLog(work, proof, nowMs) });
     if (lockNow(view, proof, nowMs) === null) return { unitName: unit.name, at: provedAt(work, proof), work };
   }

@@ -1,5 +1,5 @@
 import { ISOLATION_PARAMS } from "@amp-saver/core/study/isolation";
-import { newWiring } from "@amp-saver/records";
+import { wiringOf } from "@amp-saver/records";
 import type { RigBundle } from "../../store/bundle.ts";
 import { ISOLATE } from "../../words/isolate.ts";
 import { PAIR } from "../../words/pair.ts";
@@ -47,7 +47,7 @@ function feedSentence({ rig, jobs, units, sources, wirings, works }: Rig, nowMs:
     const work = works.find((w) => w.jobId === job.id);
     const since = nowMs - Date.parse(work?.updatedAt ?? "");
     if (unit === undefined || work?.run === undefined || !(since < ISOLATION_PARAMS.breakMin.value * MINUTE_MS)) continue;
-    const wiring = wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit);
+    const wiring = wiringOf(wirings, unit);
     const view = isolationView({ rig, unit, units, sources, wiring, work });
     const open = view.open.find((task) => task.task === "source-off" || task.task === "source-locked");
     const feed = view.feeds.find(({ id }) => open !== undefined && "id" in open && open.id === id);

@@ -14,7 +14,7 @@ export function DirectInvite({ rigId, name }: { readonly rigId: string | null; r
   const used = useRef(false);
   const link = useRef("");
   const [code, setCode] = useState<string | null>(null);
-  const [state, setState] = useState<"idle" | "finding" | "failed">("idle");
+  const [state, setState] = useState<"idle" | "finding" | "no-code" | "not-found">("idle");
   useEffect(
     () => () => {
       if (!used.current) offer.current?.drop();
@@ -27,11 +27,19 @@ export function DirectInvite({ rigId, name }: { readonly rigId: string | null; r
     setCode(offer.current.code);
     setState("idle");
   };
+  const failed = (state === "no-code" || state === "not-found") && (
+    <p role="alert" className="py-1 font-semibold text-lead">
+      {PAIR.directFailed[state]}
+    </p>
+  );
   if (code === null)
     return (
-      <RoofButton main onClick={() => void show()}>
-        {PAIR.show}
-      </RoofButton>
+      <>
+        <RoofButton main onClick={() => void show()}>
+          {PAIR.show}
+        </RoofButton>
+        {failed}
+      </>
     );
   return (
     <>
@@ -42,8 +50,10 @@ export function DirectInvite({ rigId, name }: { readonly rigId: string | null; r
         onCode={(answer) => {
           setState("finding");
           void offer.current?.answered(answer).then((channel) => {
-            if (channel === null) {
-              setState("failed");
+            if (typeof channel === "string") {
+              setState(channel);
+              // Another try needs another code.
+              if (channel === "not-found") setCode(null);
               return;
             }
             used.current = true;
@@ -52,11 +62,7 @@ export function DirectInvite({ rigId, name }: { readonly rigId: string | null; r
         }}
       />
       {state === "finding" && <p role="status">{PAIR.finding}</p>}
-      {state === "failed" && (
-        <p role="alert" className="py-1 font-semibold text-lead">
-          {PAIR.badCode}
-        </p>
-      )}
+      {failed}
     </>
   );
 }

@@ -10,15 +10,18 @@ import { PictureCode } from "./picture-code.tsx";
 export function DirectJoin({ name }: { readonly name: string }) {
   const { store } = useStore();
   const [own, setOwn] = useState<string | null>(null);
-  const [failed, setFailed] = useState(false);
+  const [failed, setFailed] = useState<"no-code" | "not-found" | null>(null);
   const take = async (code: string): Promise<void> => {
     const answered = await answerDirect(code);
-    setFailed(answered === null);
+    setFailed(answered === null ? "no-code" : null);
     if (answered === null) return;
     setOwn(answered.code);
     const channel = await answered.channel;
-    if (channel === null) setFailed(true);
-    else shareOver(store, answered.link, channel, null, name);
+    if (channel === null) {
+      // Another try begins with another code of the other.
+      setOwn(null);
+      setFailed("not-found");
+    } else shareOver(store, answered.link, channel, null, name);
   };
   return (
     <>
@@ -32,9 +35,9 @@ export function DirectJoin({ name }: { readonly name: string }) {
           <p role="status">{PAIR.finding}</p>
         </>
       )}
-      {failed && (
+      {failed !== null && (
         <p role="alert" className="py-1 font-semibold text-lead">
-          {PAIR.badCode}
+          {PAIR.directFailed[failed]}
         </p>
       )}
     </>

@@ -1,10 +1,9 @@
 import { PHOTO_MOST_SIDE, type Photo } from "@amp-saver/records";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { addPhotoCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { Button } from "../../ui/button.tsx";
-import { RoofButton } from "../../ui/roof-button.tsx";
+import { FileButton } from "../../ui/file-button.tsx";
 import { shrinkPhoto } from "../../ui/shrink-photo.ts";
 import { useStayGuard } from "../../ui/use-stay-guard.ts";
 import { PHOTO_WORDS } from "../../words/photos.ts";
@@ -26,12 +25,10 @@ interface TakePhotoProps {
 /** Takes a photo of a job's unit, or has one chosen. */
 export function TakePhoto({ bundle: { job }, subjects, step, large = false, onKept, onRead }: TakePhotoProps) {
   const { commit, keepBlob } = useStore();
-  const picker = useRef<HTMLInputElement>(null);
-  const [subject, setSubject] = useState<Photo["of"]>("plate");
   const [refused, setRefused] = useState<string | null>(null);
   const [underWay, setUnderWay] = useState(0);
   useStayGuard(underWay > 0);
-  const take = async (file: File): Promise<void> => {
+  const take = async (subject: Photo["of"], file: File): Promise<void> => {
     const shrunk = await shrinkPhoto(file, PHOTO_MOST_SIDE);
     setRefused(shrunk === null ? PHOTO_WORDS.refused(file.name) : null);
     if (shrunk === null) return;
@@ -48,36 +45,22 @@ export function TakePhoto({ bundle: { job }, subjects, step, large = false, onKe
     onKept?.();
     if (subject === "plate") onRead?.(made.id);
   };
-  const Take = large ? RoofButton : Button;
   return (
     <>
       <div className={large ? "grid gap-2" : "flex flex-wrap gap-2 py-2"}>
         {subjects.map((of) => (
-          <Take
+          <FileButton
             key={of}
-            onClick={() => {
-              setSubject(of);
-              picker.current?.click();
+            label={PHOTO_WORDS.take[of]}
+            fieldLabel={PHOTO_WORDS.file}
+            accept="image/*"
+            large={large}
+            onFile={(file) => {
+              setUnderWay((n) => n + 1);
+              void take(of, file).finally(() => setUnderWay((n) => n - 1));
             }}
-          >
-            {PHOTO_WORDS.take[of]}
-          </Take>
+          />
         ))}
-        <input
-          ref={picker}
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label={PHOTO_WORDS.file}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file === undefined) return;
-            setUnderWay((n) => n + 1);
-            void take(file).finally(() => setUnderWay((n) => n - 1));
-          }}
-        />
       </div>
       <p role="status">{underWay > 0 && PHOTO_WORDS.underWay(underWay)}</p>
       {refused !== null && (

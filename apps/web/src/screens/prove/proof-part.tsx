@@ -32,12 +32,20 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
   const kept = resultProof(bundle)?.frozen ?? null;
   const again = kept === null ? null : thaw(kept, input);
   const freezing = (
-    <RoofButton
-      disabled={busy || nothing}
-      onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}
-    >
-      {kept === null ? PROOF.freeze : PROOF.refreeze}
-    </RoofButton>
+    <>
+      {kept !== null && again !== null && (
+        <p>
+          {PROOF.frozen(format(parseISO(kept.at), "d MMMM yyyy, H:mm"), kept.coreVersion)} {again.same ? PROOF.same : PROOF.differs}{" "}
+          {again.since && <b>{PROOF.since}</b>}
+        </p>
+      )}
+      <RoofButton
+        disabled={busy || nothing}
+        onClick={() => void commit(proofCommit(job, { frozen: freeze(input, study, nowIso()) }, "frozen"))}
+      >
+        {kept === null ? PROOF.freeze : PROOF.refreeze}
+      </RoofButton>
+    </>
   );
   return (
     <div className="mx-auto w-full max-w-[820px] px-4 py-3 min-[62.5rem]:px-6">
@@ -52,12 +60,6 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
       <Lines head={PROOF.predicted} lines={busy && lines.predicted.length === 0 ? [PROOF.predicting] : lines.predicted} />
       <Lines head={PROOF.notShown} lines={lines.gaps.length === 0 ? [PROOF.nothingMissing] : lines.gaps} />
       <div className="mt-4 grid gap-2">
-        {kept !== null && again !== null && (
-          <p>
-            {PROOF.frozen(format(parseISO(kept.at), "d MMMM yyyy, H:mm"), kept.coreVersion)} {again.same ? PROOF.same : PROOF.differs}{" "}
-            {again.since && <b>{PROOF.since}</b>}
-          </p>
-        )}
         {wide && freezing}
         <Link
           to={`/job/${job.id}/hand-over`}

@@ -1,7 +1,7 @@
 import type { QuotePrices } from "@amp-saver/core/study/quote";
 import { type RoofOrder, roofForTwo, roofOrder } from "@amp-saver/core/study/roof-order";
 import { JUMPER } from "@amp-saver/core/study/wiring-plan";
-import { type AirConditioner, type FitLog, newWiring } from "@amp-saver/records";
+import { type AirConditioner, type FitLog, wiringOf } from "@amp-saver/records";
 import type { RigBundle } from "../../store/bundle.ts";
 import { type QuoteView, roofQuote } from "../choose/quote.view.ts";
 import { ownPlanMinutes, planMinutes } from "../fit/fit.view.ts";
@@ -37,7 +37,7 @@ export function roofWork(bundle: RigBundle, works: readonly FitLog[], starterUsd
   const all = units.map((unit) => {
     const job = jobs.filter((j) => j.unitId === unit.id).at(-1);
     const starter = starters.find((s) => s.id === job?.starterId);
-    const plan = planView(wirings.find((w) => w.unitId === unit.id) ?? newWiring(unit.createdAt, unit), starter);
+    const plan = planView(wiringOf(wirings, unit), starter);
     const handedOver = job?.handedOverAt !== undefined;
     return { unit, handedOver, plan, starterName: starter?.name ?? null, rule: starter?.learningRule ?? USUAL_RULE };
   });
