@@ -8,7 +8,7 @@ import { SAMPLE_HZ, soundOfStart } from "../packages/core/validation/start-sound
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answerLike, downloaded, named, pick, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, downloaded, pick, press, sees, type, until, upload } from "./hands.ts";
 import { waveFile } from "./wave-file.ts";
 
 let phone: Session;
@@ -83,10 +83,10 @@ describe("with nothing but a finger", () => {
     const { page } = phone;
     await tap(page, "Cooling is called");
     await sees(page, /Waiting, not faulty: (fan starts|start delay), \d:\d\d until it is late/);
-    await (await named(page, "radio", "No")).tap();
+    await press(page, "No", "tap", "radio");
     await setClock(page, 120);
     await sees(page, /The fan should be running: no call, or no power/);
-    await (await named(page, "radio", "Yes")).tap();
+    await press(page, "Yes", "tap", "radio");
     await setClock(page, 1200);
     await sees(page, /Late by \d+:\d\d: off, then look/);
     await sees(page, /Volts at the unit while it calls for cooling/);

@@ -54,7 +54,12 @@ describe("a start by ear, through the microphone", () => {
     await type(page, "Your own count of start 1, seconds", "0.9");
     await sees(page, new RegExp(`0\\.9 s by your own count; by ear it was ${seconds} s`));
     await sees(page, /Expected on this source/);
-    const { records } = await keptIn(page);
+    const records = await until("the recording to be kept", async () => {
+      const kept = (await keptIn(page)).records;
+      return kept.some((r) => r.kind === "sound")
+        ? kept
+        : notYet(await page.$$eval("[role=alert]", (all) => all.map((e) => e.textContent)));
+    });
     const timing = records.find((r) => r.kind === "timing");
     expect(timing).toMatchObject({ when: "before", countedS: 0.9, heard: { lineHz: expect.closeTo(60, 0) } });
     expect(records.filter((r) => r.kind === "sound")).toHaveLength(1);

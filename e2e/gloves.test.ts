@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answerLike, named, notYet, press, sees, type, until } from "./hands.ts";
+import { answerLike, named, notYet, press, sees, take, ticks, type, until } from "./hands.ts";
 
 let roof: Session;
 beforeAll(async () => {
@@ -46,7 +46,7 @@ async function everythingOff(page: Page): Promise<number> {
     const radio = await page.$(`${QUESTIONS} [role="radio"][value="locked"]`);
     if (radio === null) return taps;
     const before = await asked(page);
-    await radio.tap();
+    await until("the answer", () => ticks(page, radio, "tap"));
     await another(page, before);
     taps += 1;
   }
@@ -132,8 +132,8 @@ describe("in gloves, one question a screen", () => {
     const { page } = roof;
     await press(page, "Show them as a list", "tap");
     const generator = `${QUESTIONS} [role="radiogroup"][aria-label="2.2 kW generator"] [role="radio"]`;
-    await (await until("the generator’s answers", () => page.$(`${generator}[value="locked"]`))).tap();
-    await (await until("the same", () => page.$(`${generator}[value="away"]`))).tap();
+    await take(page, `${generator}[value="locked"]`);
+    await take(page, `${generator}[value="away"]`);
     await press(page, "Ask one at a time", "tap");
     await go(page, `${REAR}/isolate`);
     await answerLike(page, /^Proven dead at/);

@@ -88,19 +88,59 @@ function atRest(element: ElementHandle<Element>): Promise<true> {
   });
 }
 
-/** Clicks a button and tells whether the click reached it, which it does not where the page moves meanwhile. */
-export async function clicked(page: Page, button: ElementHandle<Element>): Promise<boolean> {
-  await button.evaluate((e) => {
-    const global = globalThis as { reached?: boolean };
-    global.reached = false;
-    const note = (): void => {
-      global.reached = true;
+/** How long a click is waited for that a hand made and that may have met nothing, ms. */
+const CLICK_MS = 5000;
+
+/** Clicks or taps an element and tells whether it was reached, which it is not where the page moves meanwhile. */
+async function clicked(page: Page, element: ElementHandle<Element>, how: "click" | "tap"): Promise<boolean> {
+  await element.evaluate((e) => {
+    const global = globalThis as { reached?: boolean | null };
+    global.reached = null;
+    const note = (event: Event): void => {
+      global.reached ??= event.composedPath().includes(e);
     };
-    e.addEventListener("click", note, { once: true, capture: true });
+    addEventListener("click", note, { once: true, capture: true });
   });
-  await button.click();
-  const reached = await page.evaluate(() => (globalThis as { reached?: boolean }).reached).catch(() => undefined);
-  return reached !== false;
+  await element[how]();
+  return until(
+    "the click to meet something",
+    async () => {
+      const reached = await page.evaluate(() => (globalThis as { reached?: boolean | null }).reached).catch(() => undefined);
+      // Where another page has come meanwhile, it was reached.
+      return reached === undefined ? [true] : reached !== null && [reached];
+    },
+    CLICK_MS,
+  ).then(
+    ([reached]) => reached === true,
+    () => false,
+  );
+}
+
+/** Whether a box is ticked or a choice taken; null for what is neither, or is gone. */
+const ticked = (element: ElementHandle<Element>): Promise<string | null> =>
+  element.evaluate((e) => (e.isConnected ? e.getAttribute("aria-checked") : null)).catch(() => null);
+
+/** Clicks or taps what may be ticked, and waits until it shows that it was: false where the click went elsewhere. */
+export async function ticks(page: Page, box: ElementHandle<Element>, how: "click" | "tap" = "click"): Promise<boolean> {
+  const before = await ticked(box);
+  await box.scrollIntoView();
+  await atRest(box);
+  if (!(await clicked(page, box, how))) return false;
+  if (before === null) return true;
+  const isRadio = await box.evaluate((e) => e.getAttribute("role") === "radio").catch(() => true);
+  await until("the tick to be seen", async () => {
+    const now = await ticked(box);
+    return now === null || now !== before || (isRadio && now === "true");
+  });
+  return true;
+}
+
+/** Taps the answer at a place of the page, again where the page moved under the finger. */
+export function take(page: Page, selector: string): Promise<boolean> {
+  return until(`${selector} to be answered`, async () => {
+    const found = await page.$(selector);
+    return found !== null && ticks(page, found, "tap");
+  });
 }
 
 /** Presses a button by its name, with the mouse or a finger, as a hand would: not while it is greyed, and again when it was drawn anew meanwhile. */
@@ -111,11 +151,8 @@ export async function press(page: Page, name: string, how: "click" | "tap" = "cl
       return (await found.evaluate((e) => (e as HTMLButtonElement).disabled === true).catch(() => true)) ? notYet("greyed") : found;
     });
     try {
-      await button.scrollIntoView();
-      await atRest(button);
-      if (how === "tap") await button.tap();
-      else if (!(await clicked(page, button))) throw new Error(`${name} was drawn anew under the finger: detached`);
-      return;
+      if (await ticks(page, button, how)) return;
+      throw new Error(`${name} was drawn anew under the finger: detached`);
     } catch (error) {
       if (tries === 1 || !/detached/.test(String(error))) throw error;
     }

@@ -80,7 +80,7 @@ describe("with instruments that answer", () => {
     const { page } = phone;
     await go(page, "/instruments");
     await answerLike(page, /^5 instruments are connected, all simulated\.$/);
-    await (await named(page, "radio", "inrush")).tap();
+    await press(page, "inrush", "tap", "radio");
     await sees(page, /– – –\s+inrush/);
     expect(await axeFindings(page)).toEqual([]);
   });

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, named, press, sees, type } from "./hands.ts";
+import { answerLike, press, sees, type } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -44,9 +44,9 @@ describe("on a phone, by touch", () => {
 
   it("shows volts and speed in place of amps", async () => {
     const { page } = session;
-    await (await named(page, "radio", "Volts and rpm")).tap();
+    await press(page, "Volts and rpm", "tap", "radio");
     await sees(page, /Rpm/);
-    await (await named(page, "radio", "Amps")).tap();
+    await press(page, "Amps", "tap", "radio");
   });
 
   it("opens the stages as a list and takes a reading", async () => {

@@ -1,6 +1,6 @@
 import type { Page } from "puppeteer-core";
 import { setClock } from "./clock.ts";
-import { answerLike, clicked, press, sees, type, until } from "./hands.ts";
+import { answerLike, press, sees, ticks, type, until } from "./hands.ts";
 
 /** Texts by which the page's fields of this kind are named. */
 const fieldsLike = (page: Page, pattern: RegExp): Promise<readonly string[]> =>
@@ -24,19 +24,13 @@ export async function proveDead(page: Page, between: () => Promise<void> = async
       const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
       if (!pattern.test(name)) continue;
       // Pressed again where the page moved under the finger, as who looks at it would.
-      await until(`${name} to be reached`, async () => {
-        await box.scrollIntoView();
-        return clicked(page, box);
-      });
-      await until(`${name} to be ticked`, async () => (await box.evaluate((e) => e.getAttribute("aria-checked"))) === "true");
+      await until(`${name} to be ticked`, () => ticks(page, box));
     }
   };
   const open = '[role="radio"][value="locked"][aria-checked="false"]';
   for (let radio = await page.$(open); radio !== null; radio = await page.$(open)) {
     const asked = radio;
-    await asked.scrollIntoView();
-    await asked.click();
-    await until("the answer", () => asked.evaluate((e) => e.getAttribute("aria-checked") !== "false").catch(() => true));
+    await until("the answer", () => ticks(page, asked));
     await between();
   }
   await type(page, "Meter proved before, V", "121");

@@ -1,4 +1,5 @@
 import type { Page } from "puppeteer-core";
+import { ticks, until } from "./hands.ts";
 
 /** Ticks everything on the page whose name matches. */
 export async function tickAll(page: Page, pattern: RegExp): Promise<number> {
@@ -7,8 +8,8 @@ export async function tickAll(page: Page, pattern: RegExp): Promise<number> {
   for (const box of boxes) {
     const name = await box.evaluate((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
     if (!pattern.test(name)) continue;
-    await box.scrollIntoView();
-    await box.tap();
+    // Tapped again where the page moved under the finger, as who looks at it would.
+    await until(`${name} to be ticked`, () => ticks(page, box, "tap"));
     ticked += 1;
   }
   return ticked;

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answer, answerLike, asList, downloaded, named, pick, press, sees, type, until, upload } from "./hands.ts";
+import { answer, answerLike, asList, downloaded, named, pick, press, sees, take, ticks, type, until, upload } from "./hands.ts";
 import { proveDead } from "./prove-dead.ts";
 import { small, tickAll } from "./roof-page.ts";
 
@@ -85,15 +85,13 @@ describe("on the roof, with the network off from the first tap", () => {
     await type(page, "Reason: measure line to ground", "x");
     await answerLike(page, /^15 checks left/);
     for (const radio of await page.$$('[role="radio"][value="yes"]')) {
-      await radio.scrollIntoView();
-      await radio.tap();
+      await until("the answer", () => ticks(page, radio, "tap"));
     }
     await sees(page, /Flammable refrigerant: ventilate, no sparks, no soldering/);
     const feeds = await page.$$('[role="radio"][value="locked"]');
     expect(feeds).toHaveLength(4);
     for (const radio of feeds) {
-      await radio.scrollIntoView();
-      await radio.tap();
+      await until("the answer", () => ticks(page, radio, "tap"));
     }
     await type(page, "Meter proved before, V", "121");
     for (const [pair, volts] of [
@@ -276,9 +274,9 @@ describe("on the roof, with the network off from the first tap", () => {
     const declare = await named(page, "button", "It is proven dead: start work");
     expect(await declare.evaluate((e) => (e as HTMLButtonElement).disabled)).toBe(true);
     const generator = '[role="radiogroup"][aria-label="Generator"] [role="radio"]';
-    await (await until("the generator’s answers", () => page.$(`${generator}[value="off"]`))).tap();
+    await take(page, `${generator}[value="off"]`);
     await answerLike(page, /^15 checks left\. Next: switch off Generator: auto-start\.$/);
-    await (await until("the same", () => page.$(`${generator}[value="away"]`))).tap();
+    await take(page, `${generator}[value="away"]`);
     await answerLike(page, /^13 checks left\. Next: /);
     await go(page, `${job}/fit/wire`);
     await answerLike(page, /^Locked/);

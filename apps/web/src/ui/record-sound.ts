@@ -32,11 +32,13 @@ export async function recordSound(mostS: number, wanted: AbortSignal): Promise<R
   const recorder = new MediaRecorder(stream, { audioBitsPerSecond: BITS_PER_SECOND });
   const chunks: Blob[] = [];
   const began = performance.now();
+  let ended: number | null = null;
   const done = new Promise<Recorded>((settle) => {
     recorder.addEventListener("dataavailable", (event) => chunks.push(event.data));
     recorder.addEventListener("stop", () => {
       for (const track of stream.getTracks()) track.stop();
-      const seconds = (performance.now() - began) / 1000;
+      // Counted to the moment it was stopped: a device that is busy may hand the sound over long after.
+      const seconds = Math.min(((ended ?? performance.now()) - began) / 1000, mostS);
       const type = recorder.mimeType.split(";")[0] ?? "";
       void new Blob(chunks).arrayBuffer().then((buffer) => settle({ bytes: new Uint8Array(buffer), seconds, type }));
     });
@@ -45,7 +47,9 @@ export async function recordSound(mostS: number, wanted: AbortSignal): Promise<R
   const stop = (): void => {
     clearTimeout(timer);
     document.removeEventListener("visibilitychange", stop);
-    if (recorder.state !== "inactive") recorder.stop();
+    if (recorder.state === "inactive") return;
+    ended = performance.now();
+    recorder.stop();
   };
   const timer = setTimeout(stop, mostS * 1000);
   document.addEventListener("visibilitychange", stop);

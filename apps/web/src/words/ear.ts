@@ -13,6 +13,7 @@ export const EAR = {
     "no-microphone": "This browser cannot listen here. Record the start another way and choose the file.",
     refused: "The microphone was not allowed. Allow it in the browser, or choose a file.",
   },
+  recordingLost: "The recording could not be kept. What was heard stands below.",
   alsoKeep: (seconds: number): string => `Keep the recording, ${seconds} s at most`,
   keep: (at: number): string => `Keep the start at ${formatNumber(at, 1)} s`,
   count: "Your own count, seconds",

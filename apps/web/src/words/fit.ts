@@ -59,7 +59,7 @@ export const FIT = {
   soundStop: "Stop and keep the note",
   soundCannot: "This browser cannot record here. Write a note instead.",
   soundRefused: "The microphone was refused. Nothing was recorded.",
-  soundNotKept: "This browser’s sound cannot be kept. Write a note instead.",
+  soundNotKept: "The sound could not be kept. Write a note instead.",
   soundName: (n: number, seconds: number): string => `Spoken note ${n}, ${Math.round(seconds)} s`,
   soundRemove: (n: number): string => `Delete note ${n}`,
   soundAbsent: "This note’s sound is not on this device.",

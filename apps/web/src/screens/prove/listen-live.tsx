@@ -1,14 +1,13 @@
-import { SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES, type Timing } from "@amp-saver/records";
+import { SOUND_MOST_S, type Timing } from "@amp-saver/records";
 import { useEffect, useRef, useState } from "react";
-import { addSoundCommit } from "../../store/commands.ts";
-import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
-import { canRecord, recordSound } from "../../ui/record-sound.ts";
+import { canRecord } from "../../ui/record-sound.ts";
 import { RoofButton } from "../../ui/roof-button.tsx";
 import { Tick } from "../../ui/tick.tsx";
 import { useWakeLock } from "../../ui/use-wake-lock.ts";
 import { EAR } from "../../words/ear.ts";
 import { type HeardSoFar, LISTEN_MOST_S, type Listening, type ListenRefusal, listen } from "../../workers/listen.ts";
+import { useSoundKeeper } from "../use-sound-keeper.ts";
 import { earStep } from "./ear.view.ts";
 import { HeardList } from "./heard-list.tsx";
 
@@ -20,12 +19,13 @@ interface ListenLiveProps {
 
 /** Listens by the phone's own microphone; a recording is kept only where it was asked for. */
 export function ListenLive({ bundle: { job }, side, onKeep }: ListenLiveProps) {
-  const { commit, keepBlob } = useStore();
+  const record = useSoundKeeper(job, earStep(side));
   const running = useRef<Listening | null>(null);
   const shown = useRef(true);
   const [state, setState] = useState<"idle" | "asking" | "listening" | ListenRefusal>("idle");
   const [heard, setHeard] = useState<HeardSoFar | null>(null);
   const [alsoKeep, setAlsoKeep] = useState(false);
+  const [lost, setLost] = useState(false);
   useWakeLock(state === "listening");
   useEffect(() => {
     shown.current = true;
@@ -34,18 +34,10 @@ export function ListenLive({ bundle: { job }, side, onKeep }: ListenLiveProps) {
       running.current?.stop();
     };
   }, []);
-  const record = async (ended: AbortSignal): Promise<void> => {
-    const recording = await recordSound(SOUND_MOST_S, ended);
-    if (recording === null) return;
-    const { bytes, seconds, type } = await recording.done;
-    const known = SOUND_TYPES.find((t) => t === type);
-    if (known === undefined || bytes.length === 0 || bytes.length > SOUND_MOST_BYTES) return;
-    const made = addSoundCommit(job, earStep(side), { seconds, type: known, bytes: bytes.length });
-    if ((await keepBlob(made.id, bytes)).ok) await commit(made.commit);
-  };
   const begin = async (): Promise<void> => {
     setState("asking");
     setHeard(null);
+    setLost(false);
     const over = new AbortController();
     const begun = await listen(setHeard, () => {
       over.abort();
@@ -59,7 +51,9 @@ export function ListenLive({ bundle: { job }, side, onKeep }: ListenLiveProps) {
     running.current = begun;
     if (!shown.current) begun.stop();
     setState("listening");
-    if (alsoKeep) void record(over.signal);
+    if (!alsoKeep) return;
+    const outcome = await record(over.signal);
+    if (shown.current) setLost(outcome !== "kept");
   };
   return (
     <div className="py-1">
@@ -82,6 +76,11 @@ export function ListenLive({ bundle: { job }, side, onKeep }: ListenLiveProps) {
       {(state === "refused" || state === "no-microphone") && (
         <p role="alert" className="py-1 font-semibold text-lead">
           {EAR.microphone[state]}
+        </p>
+      )}
+      {lost && (
+        <p role="alert" className="py-1 font-semibold text-lead">
+          {EAR.recordingLost}
         </p>
       )}
       {heard !== null && <HeardList heard={heard} over={state === "idle"} onKeep={onKeep} />}
