@@ -9,6 +9,7 @@ import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answerLike, downloaded, pick, press, sees, type, until, upload } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 import { waveFile } from "./wave-file.ts";
 
 let phone: Session;
@@ -27,12 +28,12 @@ afterAll(() => phone.close());
 async function typeReading(page: Page, amps: string): Promise<void> {
   await type(page, "Amps", amps);
   await tap(page, "Keep this reading");
-  await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+  await until("the field to empty", async () => (await lookAt(page, "#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
 }
 
 /** Seconds the large timer shows. */
 const timer = (page: Page): Promise<number> =>
-  page.$eval('main p[role="timer"].figure', (e) => {
+  lookAt(page, 'main p[role="timer"].figure', (e) => {
     const [minutes, seconds] = (e.textContent ?? "").split(":").map(Number);
     return minutes! * 60 + seconds!;
   });
@@ -111,7 +112,7 @@ describe("with nothing but a finger", () => {
     expect(after).toBeLessThanOrEqual(before);
     expect(after).toBeGreaterThan(before - 178);
     expect(await axeFindings(page)).toEqual([]);
-    const small = await page.$$eval("main button, main select, main input:not(.sr-only)", (all) =>
+    const small = await lookAtAll(page, "main button, main select, main input:not(.sr-only)", (all) =>
       all.filter((e) => (e as HTMLElement).offsetParent !== null && e.getBoundingClientRect().height < 47.5).map((e) => e.textContent),
     );
     expect(small).toEqual([]);

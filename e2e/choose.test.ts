@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, fieldValue, press, sees, type, until } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -30,7 +31,7 @@ describe("choosing a remedy", () => {
     await until(
       "a fresh source",
       async () =>
-        (await page.$$eval("button[aria-expanded]", (all) => all.filter((b) => b.textContent === "Generator").length)) === 2 &&
+        (await lookAtAll(page, "button[aria-expanded]", (all) => all.filter((b) => b.textContent === "Generator").length)) === 2 &&
         (await fieldValue(page, "Running watts")) === "",
     );
     await type(page, "Running watts", "2600");
@@ -69,7 +70,7 @@ describe("choosing a remedy", () => {
     await press(page, "Open in Check: Soft starter, Loft class");
     await answerLike(page, /^Yes/);
     await page.waitForSelector('[role="radio"][value="soft"][aria-checked="true"]');
-    await until("tries to begin", async () => /Works in \d+ of 100 tries/.test(await page.$eval("main", (e) => e.textContent ?? "")));
+    await until("tries to begin", async () => /Works in \d+ of 100 tries/.test(await lookAt(page, "main", (e) => e.textContent ?? "")));
   });
 
   it("stops the tries when told to", async () => {
@@ -88,7 +89,7 @@ describe("choosing a remedy", () => {
     await page.waitForFunction(() => /Works in \d+ of 100 tries\./.test(document.querySelector("main")?.textContent ?? ""));
     const done = await page.evaluate(() => document.documentElement.dataset.stopped?.replace(",", ""));
     expect(Number(done)).toBeLessThan(1000);
-    expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/so far/);
+    expect(await lookAt(page, "main", (e) => e.textContent)).not.toMatch(/so far/);
     await page.removeScriptToEvaluateOnNewDocument(script.identifier);
   });
 

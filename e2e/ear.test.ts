@@ -6,6 +6,7 @@ import { SAMPLE_HZ, soundOfStart } from "../packages/core/validation/start-sound
 import { axeFindings } from "./axe.ts";
 import { newProfile, openApp, PHONE, type Session } from "./browser.ts";
 import { keptIn, notYet, ownRig, press, sees, type, until } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 import { waveFile } from "./wave-file.ts";
 
 const sessions: Session[] = [];
@@ -41,7 +42,7 @@ describe("a start by ear, through the microphone", () => {
     // The file is heard over and over; a machine that is busy drops pieces of it, which is then no such start.
     const [at, seconds] = await until("a start told within a tenth of a second, and heard to its end", async () => {
       // biome-ignore lint/performance/useDomNodeTextContent: what is asked is what a person sees.
-      const text = await page.$eval("main", (e) => (e as HTMLElement).innerText);
+      const text = await lookAt(page, "main", (e) => (e as HTMLElement).innerText);
       const told = [...text.matchAll(/On at (\d+\.\d) s: at speed after (\d\.\d\d) s/g)].find(
         ([, , s]) => Math.abs(Number(s) - toSpeedS!) < 0.1,
       );
@@ -58,7 +59,7 @@ describe("a start by ear, through the microphone", () => {
       const kept = (await keptIn(page)).records;
       return kept.some((r) => r.kind === "sound")
         ? kept
-        : notYet(await page.$$eval("[role=alert]", (all) => all.map((e) => e.textContent)));
+        : notYet(await lookAtAll(page, "[role=alert]", (all) => all.map((e) => e.textContent)));
     });
     const timing = records.find((r) => r.kind === "timing");
     expect(timing).toMatchObject({ when: "before", countedS: 0.9, heard: { lineHz: expect.closeTo(60, 0) } });

@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, fieldValue, keptIn, press, sees, type, until } from "./hands.ts";
+import { lookAt } from "./look.ts";
 
 let session: Session;
 afterEach(() => session.close());
@@ -70,7 +71,7 @@ describe("the first answer from an empty app, on a phone", () => {
     await press(page, "Shore power", "tap", "radio");
     await answerLike(page, /^Enter|^Not known|^No|^Yes|^Barely/);
     await type(page, "Breaker", "30");
-    await until("another answer", async () => (await page.$eval("#answer", (e) => e.textContent)) !== weak);
+    await until("another answer", async () => (await lookAt(page, "#answer", (e) => e.textContent)) !== weak);
     expect(session.complaints).toEqual([]);
   });
 });

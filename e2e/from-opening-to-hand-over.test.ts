@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, downloaded, pick, press, sees, type, until } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -58,7 +59,8 @@ describe("opening a unit", () => {
     await pick(page, "Shroud: hidden by", "sealant");
     await press(page, "Shroud, back in: one more");
     await until("kept", () =>
-      page.$$eval(
+      lookAtAll(
+        page,
         "output",
         (all) =>
           all
@@ -69,7 +71,8 @@ describe("opening a unit", () => {
     );
     await page.reload({ waitUntil: "load" });
     await until("still there", () =>
-      page.$$eval(
+      lookAtAll(
+        page,
         "output",
         (all) =>
           all
@@ -80,14 +83,12 @@ describe("opening a unit", () => {
     );
     await press(page, "Shroud: all 2 back in");
     await until("the place to be whole", () =>
-      page
-        .$$eval("output", (all) =>
-          all
-            .slice(0, 2)
-            .map((e) => e.textContent)
-            .join(),
-        )
-        .then((counts) => counts === "2,2"),
+      lookAtAll(page, "output", (all) =>
+        all
+          .slice(0, 2)
+          .map((e) => e.textContent)
+          .join(),
+      ).then((counts) => counts === "2,2"),
     );
   });
 });

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, notYet, press, sees, until } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -13,7 +14,7 @@ afterAll(() => session.close());
 
 /** Titles of the entries that stand open. */
 const opened = (): Promise<string[]> =>
-  session.page.$$eval('main h3:has(> button[aria-expanded="true"])', (all) => all.map((e) => e.textContent ?? ""));
+  lookAtAll(session.page, 'main h3:has(> button[aria-expanded="true"])', (all) => all.map((e) => e.textContent ?? ""));
 
 describe("the guide", () => {
   it("opens from a Why at what is asked about, and leads back", async () => {
@@ -76,7 +77,7 @@ describe("the guide", () => {
     await entry.tap();
     await sees(page, /Time between two starts\. Below 3 min the pressures are not equal/);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
-    const small = await page.$$eval("main a, main h3 button, main input", (all) =>
+    const small = await lookAtAll(page, "main a, main h3 button, main input", (all) =>
       all.filter((e) => (e.closest("label") ?? e).getBoundingClientRect().height < 44).map((e) => e.textContent),
     );
     expect(small).toEqual([]);

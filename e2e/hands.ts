@@ -1,57 +1,48 @@
 import { existsSync, readdirSync, statSync } from "node:fs";
-import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
+import { aim, hit } from "./aim.ts";
 import { quicklyNamed } from "./by-name.ts";
+import { lookAtAll } from "./look.ts";
+import { notYet, until } from "./until.ts";
 
-class NotYet {
-  readonly saw: unknown;
-  constructor(saw: unknown) {
-    this.saw = saw;
-  }
+export { notYet, PATIENCE_MS, until } from "./until.ts";
+
+/** What is read at a place, spaces plain, and whether a study was stopped there because the machine was too busy. */
+interface Reading {
+  readonly text: string;
+  readonly stopped: boolean;
 }
-/** What was seen instead of what is waited for. */
-export const notYet = (saw: unknown): NotYet => new NotYet(saw);
 
-/** How long anything is waited for before it is taken to have failed, ms: what is there soon on a machine that rests may take minutes on one that is busy. */
-export const PATIENCE_MS = 150_000;
+/** Reads the answer at the top of the page, or all of the page that is visible, in one message. */
+const read = (page: Page, selector: "#answer" | "body"): Promise<Reading> =>
+  page.evaluate((from) => {
+    const place = document.querySelector<HTMLElement>(from);
+    // biome-ignore lint/performance/useDomNodeTextContent: only what is visible counts here
+    const text = (from === "body" ? place?.innerText : place?.textContent) ?? "";
+    const alerts = [...document.querySelectorAll("[role=alert]")];
+    return { text: text.replaceAll("\u00a0", " "), stopped: alerts.some((e) => /so it was stopped/.test(e.textContent ?? "")) };
+  }, selector);
 
-/** How soon is looked again at first, and at most how late later, ms. */
-const FIRST_LOOK_MS = 12;
-const LAST_LOOK_MS = 100;
-
-/** Waits until a check holds, and says what it last saw when it does not. */
-export async function until<T>(what: string, look: () => Promise<T | NotYet | undefined | false | null>, ms = PATIENCE_MS): Promise<T> {
-  const end = Date.now() + ms;
-  let last: unknown;
-  for (let again = FIRST_LOOK_MS; Date.now() < end; again = Math.min(2 * again, LAST_LOOK_MS)) {
-    const seen = await look();
-    if (seen instanceof NotYet) last = seen.saw;
-    else if (seen !== undefined && seen !== false && seen !== null) return seen;
-    await pause(again);
-  }
-  throw new Error(`waited in vain for ${what}; last saw ${JSON.stringify(last)}`);
-}
+/** Asks again where a study was stopped, as the page offers. */
+const askAgain = (page: Page): Promise<void> =>
+  lookAtAll(page, "[role=alert]", (all) =>
+    all
+      .find((e) => /so it was stopped/.test(e.textContent ?? ""))
+      ?.querySelector("button")
+      ?.click(),
+  );
 
 /** Text of the answer at the top of the page, spaces plain. */
 export async function answer(page: Page): Promise<string> {
-  const text = await page.$eval("#answer", (e) => e.textContent ?? "").catch(() => "");
-  return text.replaceAll("\u00a0", " ");
-}
-
-/** Where a machine was too busy for a study's time, asks again, as the page offers. */
-async function tryAgain(page: Page): Promise<void> {
-  await page.evaluate(() => {
-    const alerts = [...document.querySelectorAll("[role=alert]")].filter((e) => /so it was stopped/.test(e.textContent ?? ""));
-    alerts[0]?.querySelector("button")?.click();
-  });
+  return (await read(page, "#answer").catch(() => ({ text: "" }))).text;
 }
 
 /** Waits for an answer that matches. */
 export function answerLike(page: Page, pattern: RegExp): Promise<string> {
   return until(`an answer like ${pattern}`, async () => {
-    const text = await answer(page);
+    const { text, stopped } = await read(page, "#answer").catch(() => ({ text: "", stopped: false }));
     if (pattern.test(text)) return { text };
-    await tryAgain(page);
+    if (stopped) await askAgain(page);
     return notYet(text);
   }).then(({ text }) => text);
 }
@@ -73,66 +64,10 @@ export async function openPart(page: Page, name: string): Promise<void> {
   await (await named(page, "radio", name)).click();
 }
 
-/** How long something stays where it is before a finger goes there: more than two frames, ms. */
-const STAYS_MS = 40;
-
-/** Waits until an element stays where it is: an eye does, before the finger goes there. */
-function atRest(element: ElementHandle<Element>): Promise<true> {
-  let last = "";
-  let since = Date.now();
-  return until("it to stay where it is", async () => {
-    const { x, y } = (await element.boundingBox()) ?? {};
-    if (last !== `${x} ${y}`) since = Date.now();
-    last = `${x} ${y}`;
-    return Date.now() - since >= STAYS_MS;
-  });
-}
-
-/** How long a click is waited for that a hand made and that may have met nothing, ms. */
-const CLICK_MS = 5000;
-
-/** Clicks or taps an element and tells whether it was reached, which it is not where the page moves meanwhile. */
-async function clicked(page: Page, element: ElementHandle<Element>, how: "click" | "tap"): Promise<boolean> {
-  await element.evaluate((e) => {
-    const global = globalThis as { reached?: boolean | null };
-    global.reached = null;
-    const note = (event: Event): void => {
-      global.reached ??= event.composedPath().includes(e);
-    };
-    addEventListener("click", note, { once: true, capture: true });
-  });
-  await element[how]();
-  return until(
-    "the click to meet something",
-    async () => {
-      const reached = await page.evaluate(() => (globalThis as { reached?: boolean | null }).reached).catch(() => undefined);
-      // Where another page has come meanwhile, it was reached.
-      return reached === undefined ? [true] : reached !== null && [reached];
-    },
-    CLICK_MS,
-  ).then(
-    ([reached]) => reached === true,
-    () => false,
-  );
-}
-
-/** Whether a box is ticked or a choice taken; null for what is neither, or is gone. */
-const ticked = (element: ElementHandle<Element>): Promise<string | null> =>
-  element.evaluate((e) => (e.isConnected ? e.getAttribute("aria-checked") : null)).catch(() => null);
-
 /** Clicks or taps what may be ticked, and waits until it shows that it was: false where the click went elsewhere. */
 export async function ticks(page: Page, box: ElementHandle<Element>, how: "click" | "tap" = "click"): Promise<boolean> {
-  const before = await ticked(box);
-  await box.scrollIntoView();
-  await atRest(box);
-  if (!(await clicked(page, box, how))) return false;
-  if (before === null) return true;
-  const isRadio = await box.evaluate((e) => e.getAttribute("role") === "radio").catch(() => true);
-  await until("the tick to be seen", async () => {
-    const now = await ticked(box);
-    return now === null || now !== before || (isRadio && now === "true");
-  });
-  return true;
+  const at = await aim(box);
+  return typeof at !== "string" && hit(page, at, how);
 }
 
 /** Taps the answer at a place of the page, again where the page moved under the finger. */
@@ -145,18 +80,14 @@ export function take(page: Page, selector: string): Promise<boolean> {
 
 /** Presses a button by its name, with the mouse or a finger, as a hand would: not while it is greyed, and again when it was drawn anew meanwhile. */
 export async function press(page: Page, name: string, how: "click" | "tap" = "click", role = "button"): Promise<void> {
-  for (let tries = 3; ; tries--) {
-    const button = await until(`${name} to be pressed`, async () => {
-      const found = await named(page, role, name);
-      return (await found.evaluate((e) => (e as HTMLButtonElement).disabled === true).catch(() => true)) ? notYet("greyed") : found;
+  for (let tries = 3; tries > 0; tries--) {
+    const at = await until(`${name} to be pressed`, async () => {
+      const found = await aim(await named(page, role, name)).catch(() => "gone");
+      return typeof found === "string" ? notYet(found) : found;
     });
-    try {
-      if (await ticks(page, button, how)) return;
-      throw new Error(`${name} was drawn anew under the finger: detached`);
-    } catch (error) {
-      if (tries === 1 || !/detached/.test(String(error))) throw error;
-    }
+    if (await hit(page, at, how)) return;
   }
+  throw new Error(`${name} was drawn anew under the finger`);
 }
 
 /** Has a phone show what is asked in a list from the next page on, as its own setting does. */
@@ -170,15 +101,19 @@ export async function asList(page: Page): Promise<void> {
 /** Replaces what a field holds, and looks whether it stands there: where the page was drawn anew under the finger, it is typed again. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
   for (let tries = 3; ; tries--) {
-    const field = await named(page, "textbox", label);
-    await field.scrollIntoView();
-    await atRest(field);
-    await field.click();
-    await page.keyboard.down("Control");
-    await page.keyboard.press("a");
-    await page.keyboard.up("Control");
-    await page.keyboard.press("Backspace");
-    await field.type(text);
+    const [field, at] = await until(`${label} to be typed into`, async () => {
+      const found = await named(page, "textbox", label);
+      const place = await aim(found).catch(() => "gone");
+      return typeof place === "string" ? notYet(place) : ([found, place] as const);
+    });
+    await page.mouse.click(at.x, at.y);
+    if (at.holds !== "") {
+      await page.keyboard.down("Control");
+      await page.keyboard.press("a");
+      await page.keyboard.up("Control");
+      await page.keyboard.press("Backspace");
+    }
+    await page.keyboard.type(text);
     const [stands, has] = await field.evaluate((e) => [(e as HTMLInputElement).value, e === document.activeElement] as const);
     if (stands === text && has) return;
     if (tries === 1)
@@ -202,19 +137,13 @@ export async function fieldValue(page: Page, label: string): Promise<string> {
   return field.evaluate((e) => (e as HTMLInputElement).value);
 }
 
-/** Whole visible text of the page, spaces plain. */
-async function pageText(page: Page): Promise<string> {
-  // biome-ignore lint/performance/useDomNodeTextContent: only what is visible counts here
-  return (await page.$eval("body", (e) => (e as HTMLElement).innerText)).replaceAll("\u00a0", " ");
-}
-
 /** Waits for text anywhere on the page. */
 export function sees(page: Page, pattern: RegExp): Promise<string> {
   return until(`text like ${pattern}`, async () => {
-    const text = await pageText(page);
+    const { text, stopped } = await read(page, "body");
     const seen = pattern.exec(text)?.[0];
     if (seen !== undefined) return seen;
-    await tryAgain(page);
+    if (stopped) await askAgain(page);
     return notYet(text.slice(0, 1500));
   });
 }

@@ -5,6 +5,7 @@ import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
 import { answerLike, asList, fieldValue, named, notYet, pick, press, sees, type, until } from "./hands.ts";
+import { lookAt } from "./look.ts";
 
 /** How many times as fast clock and bench run here. */
 const RATE = 100;
@@ -205,7 +206,7 @@ describe("with instruments that answer", () => {
         );
       }
     await answerLike(page, /^(Yes: after 3 runs it has settled|After 3 runs it still moves)/);
-    const picture = await page.$eval('svg[aria-label*="runs done of"]', (e) => e.getAttribute("aria-label"));
+    const picture = await lookAt(page, 'svg[aria-label*="runs done of"]', (e) => e.getAttribute("aria-label"));
     expect(picture).toMatch(/^3 runs done of/);
     expect(await axeFindings(page)).toEqual([]);
   });

@@ -2,6 +2,7 @@ import type { KeyInput } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, notYet, sees, tabTo, until } from "./hands.ts";
+import { lookAt } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -80,7 +81,7 @@ describe("by keyboard only", () => {
       await page.keyboard.up("Control");
     };
     await withControl("z");
-    await until("the rig’s own weather", async () => !/Back to the rig/.test(await page.$eval("main", (e) => e.textContent ?? "")));
+    await until("the rig’s own weather", async () => !/Back to the rig/.test(await lookAt(page, "main", (e) => e.textContent ?? "")));
     await withControl("z");
     await page.waitForSelector('[role="radio"][value="hard"][aria-checked="true"]');
     await page.keyboard.down("Control");

@@ -5,6 +5,7 @@ import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, fieldValue, keptIn, ownRig, pick, press, sees, type, until, upload } from "./hands.ts";
+import { lookAt } from "./look.ts";
 
 const sessions: Session[] = [];
 afterAll(async () => {
@@ -67,7 +68,7 @@ describe("a library of one's own", () => {
     await page.waitForSelector('img[alt="As found, another KD 135-S2"]');
     expect(await fieldValue(page, "Locked rotor amps")).toBe("");
     if (process.env.SHOT !== undefined) {
-      await page.$eval('section[aria-label="What you know of this model"]', (e) => e.scrollIntoView());
+      await lookAt(page, 'section[aria-label="What you know of this model"]', (e) => e.scrollIntoView());
       await page.screenshot({ path: `${process.env.SHOT}-offer.png` });
     }
     expect(await axeFindings(page)).toEqual([]);

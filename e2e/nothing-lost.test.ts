@@ -4,6 +4,7 @@ import type { CDPSession, Page } from "puppeteer-core";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, fieldValue, named, ownRig, press, sees, type, until, upload } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
 let cdp: CDPSession;
@@ -82,11 +83,11 @@ describe("a page that goes away", () => {
     }
     await page.bringToFront();
     await until("four photos taken in", async () => {
-      const text = await page.$eval("main", (e) => e.textContent ?? "");
+      const text = await lookAt(page, "main", (e) => e.textContent ?? "");
       return !/Keeping (the|\d) photo/.test(text) && (await page.$$("main li img")).length === 4;
     });
     await page.reload({ waitUntil: "load" });
-    const drawn = (): Promise<number> => page.$$eval("img", (all) => all.filter((i) => i.complete && i.naturalWidth > 0).length);
+    const drawn = (): Promise<number> => lookAtAll(page, "img", (all) => all.filter((i) => i.complete && i.naturalWidth > 0).length);
     await until("four photos with their pixels", async () => (await drawn()) === 4);
   });
 });
@@ -112,7 +113,7 @@ describe("a photo under way", () => {
     expect(await stays()).toBe(true);
     await page.evaluate(() => void dispatchEvent(new Event("let the photo go")));
     await until("the photo", async () => (await page.$$("main li img")).length === 1);
-    await until("nothing under way", async () => !/Keeping the photo/.test(await page.$eval("main", (e) => e.textContent ?? "")));
+    await until("nothing under way", async () => !/Keeping the photo/.test(await lookAt(page, "main", (e) => e.textContent ?? "")));
     expect(await stays()).toBe(false);
   });
 });
@@ -122,7 +123,7 @@ describe("text at twice its size", () => {
     const { page } = session;
     await ownRig(page);
     await page.addStyleTag({ content: "html { font-size: 200% }" });
-    const crowded = await page.$$eval("main p, main span, main label, main h2", (all) =>
+    const crowded = await lookAtAll(page, "main p, main span, main label, main h2", (all) =>
       all
         .map((e) => ({
           text: e.textContent?.slice(0, 30),
@@ -227,7 +228,10 @@ describe("a copy elsewhere", () => {
     await go(page, "/");
     await sees(page, /10 changes since the last export of all rigs/);
     await press(page, "Later");
-    await until("the offer to go", async () => !/since the last export of all/.test(await page.$eval("body", (e) => e.textContent ?? "")));
+    await until(
+      "the offer to go",
+      async () => !/since the last export of all/.test(await lookAt(page, "body", (e) => e.textContent ?? "")),
+    );
     await go(page, "/rigs");
     await sees(page, /Nothing has been exported from this device yet. 10 changes exist only here\./);
     await press(page, "Export all");

@@ -4,13 +4,15 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 
 const JOB = "/job/demo-front-job";
 const SOURCE = "2.2 kW generator";
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 /** What the page shows; nothing while it is being loaded. */
-const textOf = (page: Page): Promise<string> => page.$eval("main", (e) => (e.textContent ?? "").replaceAll("\u00a0", " ")).catch(() => "");
+const textOf = (page: Page): Promise<string> =>
+  lookAt(page, "main", (e) => (e.textContent ?? "").replaceAll("\u00a0", " ")).catch(() => "");
 
 /** What one surface says of the same rig: words of the fit, and amps to spare of the two sides. */
 interface Said {
@@ -41,7 +43,7 @@ describe("one verdict, wherever it is read", () => {
     const fit = sentence.startsWith("Yes.") ? "fits" : sentence.startsWith("Barely.") ? "barely fits" : "does not fit";
     said = { fit, startA: figures![1]!, runA: figures![2]!, of100: Number(tries[1]) };
     expect(said.of100 >= 95 ? "fits" : said.of100 >= 50 ? "barely fits" : "does not fit").toBe(fit);
-    expect(await page.$eval("aside, main", (e) => e.textContent ?? "")).toContain(SOURCE);
+    expect(await lookAt(page, "aside, main", (e) => e.textContent ?? "")).toContain(SOURCE);
     await until("its glyph among the sources", async () => (await textOf(page)).includes(`${SOURCE}${fit}`));
   });
 
@@ -72,7 +74,7 @@ describe("one verdict, wherever it is read", () => {
     await go(page, `${JOB}/choose`);
     await answerLike(page, /works in \d+ of 100 tries/);
     const row = await until("as many tries as in Check", async () => {
-      const rows = await page.$$eval("main li", (all) => all.map((e) => (e.textContent ?? "").replaceAll("\u00a0", " ")));
+      const rows = await lookAtAll(page, "main li", (all) => all.map((e) => (e.textContent ?? "").replaceAll("\u00a0", " ")));
       return rows.find((text) => text.startsWith("Soft starter, Roof class") && text.includes(`${said.of100} of 100`));
     });
     expect(row).toContain(said.fit);
@@ -84,7 +86,7 @@ describe("one verdict, wherever it is read", () => {
     const { page } = session;
     await go(page, "/");
     await sees(page, new RegExp(`Fit a soft starter[\\s\\S]*${said.runA} A`));
-    const row = await page.$$eval("main a, main li", (all) =>
+    const row = await lookAtAll(page, "main a, main li", (all) =>
       all.map((e) => (e.textContent ?? "").replaceAll("\u00a0", " ")).find((text) => text.includes("Fit a soft starter")),
     );
     expect(row).toContain(`${said.runA} A`);

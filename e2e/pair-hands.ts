@@ -5,6 +5,7 @@ import { canonical } from "../packages/core/src/quantity/index.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { keptIn, notYet, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
+import { lookAt } from "./look.ts";
 
 export const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
@@ -75,7 +76,7 @@ export class TwoPhones {
   }
 }
 
-const codeOf = (page: Page): Promise<string> => page.$eval("[data-code]", (e) => e.textContent ?? "");
+const codeOf = (page: Page): Promise<string> => lookAt(page, "[data-code]", (e) => e.textContent ?? "");
 
 /** Shows the one's code to the other and back, as text; both are where codes are shown and taken. */
 export async function showCodes(one: Page, other: Page): Promise<void> {

@@ -4,6 +4,7 @@ import { SeededRandom } from "../packages/core/src/numeric/index.ts";
 import type { Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
 import { answerLike, asList, keptIn, ownRig, pick, press, sees, type, until } from "./hands.ts";
+import { lookAt } from "./look.ts";
 import { at, jobsOf, meetByRoom, rigOf, same, shot, showCodes, TwoPhones } from "./pair-hands.ts";
 import { proveDead } from "./prove-dead.ts";
 
@@ -175,7 +176,7 @@ async function readings(visit: Visit, job: string): Promise<void> {
     const page = visit.side();
     await type(page, "Amps", amps);
     await press(page, "Keep this reading", "tap");
-    await until("the field to empty", async () => (await page.$eval("#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
+    await until("the field to empty", async () => (await lookAt(page, "#reading-amps", (e) => (e as HTMLInputElement).value)) === "");
     await visit.between();
   }
   await visit.mend();
@@ -212,7 +213,7 @@ async function isolation(visit: Visit, job: string): Promise<void> {
   await at(roof, `/job/${job}/isolate`);
   await press(roof, "Power is back: lock again", "tap");
   await at(below, "/helper");
-  await until("the hold to be gone below", async () => !/Switch nothing on/.test(await below.$eval("body", (e) => e.textContent ?? "")));
+  await until("the hold to be gone below", async () => !/Switch nothing on/.test(await lookAt(below, "body", (e) => e.textContent ?? "")));
 }
 
 /** Two runs of two units on one clock, whoever of the two says that it started and stopped. */

@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { newProfile, type Session } from "./browser.ts";
 import { answerLike, ownRig, press, sees, type, until } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 import { answerCode, at, go, jobOf, rigOf, same, shot, TwoPhones } from "./pair-hands.ts";
 import { videoFile } from "./video-file.ts";
 
@@ -40,7 +41,7 @@ describe("two phones, one job", () => {
     expect(await axeFindings(below.page)).toEqual([]);
     await press(below.page, "Join the other phone", "tap");
     await sees(below.page, /Wait\. The next call shows here/);
-    expect(await below.page.$$eval("main button", (all) => all.length)).toBeLessThanOrEqual(2);
+    expect(await lookAtAll(below.page, "main button", (all) => all.length)).toBeLessThanOrEqual(2);
     await answerLike(roof.page, /^Below is connected\. Both phones show the same job\.$/);
     await same("the same rig on both", roof.page, below.page);
     expect(await axeFindings(below.page)).toEqual([]);
@@ -103,7 +104,7 @@ describe("two phones, one job", () => {
     await press(below.page, "Unlock it here", "tap");
     await type(below.page, "Why you unlock it", "We spoke, the phone is flat");
     await press(below.page, "Unlock it here", "tap");
-    await until("the lock to be gone", async () => !/Switch nothing on/.test(await below.page.$eval("body", (e) => e.textContent ?? "")));
+    await until("the lock to be gone", async () => !/Switch nothing on/.test(await lookAt(below.page, "body", (e) => e.textContent ?? "")));
     expect(below.complaints.filter((c) => !/Failed to load resource|ERR_/.test(c))).toEqual([]);
   });
 });
@@ -116,7 +117,8 @@ describe("a picture code", () => {
     await press(one.page, "Direct, no server", "tap", "radio");
     await press(one.page, "Show my code", "tap");
     await until("the picture", () => one.page.$(CODE_PICTURE));
-    const gray = await one.page.$eval(
+    const gray = await lookAt(
+      one.page,
       CODE_PICTURE,
       async (picture, [across, down]) => {
         const img = picture as HTMLImageElement;

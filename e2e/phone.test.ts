@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, press, sees, type } from "./hands.ts";
+import { lookAt } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -51,11 +52,11 @@ describe("on a phone, by touch", () => {
 
   it("opens the stages as a list and takes a reading", async () => {
     const { page } = session;
-    await page.$eval("main", (e) => e.scrollTo(0, e.scrollHeight));
+    await lookAt(page, "main", (e) => e.scrollTo(0, e.scrollHeight));
     await press(page, "2 Check", "tap");
     await (await page.waitForSelector("::-p-xpath(//*[@role='dialog']//a[contains(., 'Before')])"))?.tap();
     await answerLike(page, /^No before readings yet/);
-    expect(await page.$eval("main", (e) => e.scrollTop)).toBe(0);
+    expect(await lookAt(page, "main", (e) => e.scrollTop)).toBe(0);
     await type(page, "Amps", "49.5");
     await press(page, "Keep this reading", "tap");
     await answerLike(page, /^It draws 49\.5 A to start\. Take 2 more\.$/);

@@ -7,6 +7,7 @@ import { axeFindings } from "./axe.ts";
 import { boxHtml } from "./box-picture.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, downloaded, keptIn, named, notYet, ownRig, pick, press, sees, until, upload } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 const sessions: Session[] = [];
 afterAll(async () => {
@@ -74,7 +75,7 @@ describe("the wiring on the user's own photo", () => {
     const [, of] = await counted(page);
     expect(of).toBeGreaterThan(2);
     const first = await until("a place to mark", async () => {
-      const names = await page.$$eval("main button", (all) => all.map((b) => b.textContent ?? ""));
+      const names = await lookAtAll(page, "main button", (all) => all.map((b) => b.textContent ?? ""));
       return names.find((name) => name.startsWith("Mark ")) ?? notYet(names);
     });
     await press(page, first, "tap");
@@ -96,7 +97,7 @@ describe("the wiring on the user's own photo", () => {
     for (const step of await page.$$("main ol button")) {
       await step.scrollIntoView();
       await step.tap();
-      for (const tag of await page.$$eval("[role=application] > span", (all) => all.map((e) => e.textContent ?? ""))) told.add(tag);
+      for (const tag of await lookAtAll(page, "[role=application] > span", (all) => all.map((e) => e.textContent ?? ""))) told.add(tag);
     }
     expect(told.size).toBe(of);
     if (process.env.SHOT !== undefined) {

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, downloaded, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 let roof: Session;
 let table: Session;
@@ -20,7 +21,7 @@ afterAll(async () => {
 /** Pixels across of the picture with this name, once it is drawn. */
 const across = (page: Page, name: string): Promise<number> =>
   until(`the picture ${name}`, () =>
-    page.$$eval("img", (all, alt) => all.find((i) => i.alt === alt && i.complete && i.naturalWidth > 0)?.naturalWidth, name),
+    lookAtAll(page, "img", (all, alt) => all.find((i) => i.alt === alt && i.complete && i.naturalWidth > 0)?.naturalWidth, name),
   );
 
 /** A picture with the tags a camera writes, among them the place it was taken at (Exif 2.32: APP1 after the start of the image). */
@@ -88,7 +89,7 @@ describe("photos of a unit", () => {
     writeFileSync(path, "not a picture");
     await choose(page, "Photograph the diagram", path);
     await sees(page, /notes\.txt is not a picture this browser can read/);
-    expect(await page.$$eval("img", (all) => all.length)).toBe(1);
+    expect(await lookAtAll(page, "img", (all) => all.length)).toBe(1);
   });
 
   it("bear a note, go and come back", async () => {
@@ -99,7 +100,7 @@ describe("photos of a unit", () => {
     await across(page, "Plate 1, under the shroud");
     await page.click("img");
     await press(page, "Delete this photo");
-    await until("the photo to go", async () => (await page.$$eval("img", (all) => all.length)) === 0);
+    await until("the photo to go", async () => (await lookAtAll(page, "img", (all) => all.length)) === 0);
     await page.keyboard.down("Control");
     await page.keyboard.press("z");
     await page.keyboard.up("Control");

@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, type Kept, keptIn, named, press, sees, until } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -53,7 +54,7 @@ describe("the pictures of an answer", () => {
   it("maps the margin over heat and height, each cell computed", async () => {
     const { page } = session;
     await picture("Weather and altitude");
-    await until("every row", async () => !/Simulating: \d+ of/.test(await page.$eval("main", (e) => e.textContent ?? "")));
+    await until("every row", async () => !/Simulating: \d+ of/.test(await lookAt(page, "main", (e) => e.textContent ?? "")));
     const cool = await reads("Home");
     const hot = await reads("End");
     expect(cool).toMatch(/: fits, starts in \d+ of 100 tries, works in \d+/);
@@ -71,7 +72,7 @@ describe("the pictures of an answer", () => {
     expect(svg).not.toMatch(/var\(--|https?:\/\/(?!www\.w3\.org)/);
     await press(page, "Save PNG");
     const png = readFileSync(await downloaded(downloads, ".png"));
-    const drawn = await page.$eval('svg[aria-label^="Picture of the start"]', (e) => e.getBoundingClientRect().width);
+    const drawn = await lookAt(page, 'svg[aria-label^="Picture of the start"]', (e) => e.getBoundingClientRect().width);
     expect(png.subarray(1, 4).toString()).toBe("PNG");
     expect(png.readUInt32BE(16)).toBe(Math.round(2 * drawn));
     expect(png.length).toBeGreaterThan(20_000);
@@ -84,7 +85,7 @@ describe("the pictures of an answer", () => {
     const folded = await page.$$('[role="dialog"] details');
     expect(folded.length).toBeGreaterThanOrEqual(4);
     for (const one of folded) await (await one.$("summary"))?.click();
-    const told = await page.$$eval('[role="dialog"] details', (all) =>
+    const told = await lookAtAll(page, '[role="dialog"] details', (all) =>
       all.map((d) => ({
         formula: d.querySelector("p")?.textContent ?? "",
         inputs: d.querySelectorAll("li").length,

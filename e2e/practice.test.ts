@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, named, pick, press, sees, until, upload } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 import { type Person, withKeyboard } from "./person.ts";
 import { amissIn, saidBy } from "./said.ts";
 
@@ -74,7 +75,7 @@ const PAIRS = [
 
 /** Both ends of every capacitor, as the page lists them. */
 const capacitors = (page: Page): Promise<readonly (readonly string[])[]> =>
-  page.$$eval("main p", (all) =>
+  lookAtAll(page, "main p", (all) =>
     all.flatMap((e) => (/ – (cap|fan cap|hard|start)/.test(e.textContent) ? [e.textContent.split(" – ")] : [])),
   );
 
@@ -165,7 +166,7 @@ describe("the practice bench", () => {
     }
     expect(Number.parseFloat(await answerLike(page, /, supply L to supply N$/))).toBeGreaterThan(100);
     const kind = await until("the other source", async () =>
-      page.$$eval("main h2", (all) => all.map((e) => /^(Inverter|Generator), /.exec(e.textContent)?.[1]).find((k) => k !== undefined)),
+      lookAtAll(page, "main h2", (all) => all.map((e) => /^(Inverter|Generator), /.exec(e.textContent)?.[1]).find((k) => k !== undefined)),
     );
     await way.press(`Switch ${kind.toLowerCase()} off`);
     await answerLike(page, /off: done$/);

@@ -1,12 +1,13 @@
 import type { Page } from "puppeteer-core";
 import { setClock } from "./clock.ts";
 import { answerLike, press, sees, ticks, type, until } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 /** Texts by which the page's fields of this kind are named. */
 const fieldsLike = (page: Page, pattern: RegExp): Promise<readonly string[]> =>
-  page
-    .$$eval("main input", (all) => all.map((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? ""))
-    .then((labels) => labels.filter((label) => pattern.test(label)));
+  lookAtAll(page, "main input", (all) =>
+    all.map((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? ""),
+  ).then((labels) => labels.filter((label) => pattern.test(label)));
 
 /** Goes through everything that Isolate asks on the page that is open, with a clock that can be set, and declares it dead; something may happen between. */
 export async function proveDead(page: Page, between: () => Promise<void> = async () => undefined): Promise<void> {

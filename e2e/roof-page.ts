@@ -1,5 +1,6 @@
 import type { Page } from "puppeteer-core";
 import { ticks, until } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 /** Ticks everything on the page whose name matches. */
 export async function tickAll(page: Page, pattern: RegExp): Promise<number> {
@@ -17,7 +18,7 @@ export async function tickAll(page: Page, pattern: RegExp): Promise<number> {
 
 /** Targets of the page smaller than a gloved finger, links inside sentences left out. */
 export const small = (page: Page): Promise<string[]> =>
-  page.$$eval("main button, main select, main input:not(.sr-only), main a.flex", (all) =>
+  lookAtAll(page, "main button, main select, main input:not(.sr-only), main a.flex", (all) =>
     all
       .filter((e) => (e as HTMLElement).offsetParent !== null)
       .map((e) => ({ name: e.getAttribute("aria-label") ?? e.textContent ?? "", box: e.getBoundingClientRect() }))

@@ -6,6 +6,7 @@ import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, asList, downloaded, named, pick, press, sees, take, ticks, type, until, upload } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 import { proveDead } from "./prove-dead.ts";
 import { small, tickAll } from "./roof-page.ts";
 
@@ -155,7 +156,7 @@ describe("on the roof, with the network off from the first tap", () => {
     const { page } = roof;
     await go(page, `${job}/fit/find`);
     await answerLike(page, /^Lead c is compressor C/);
-    expect(await page.$eval("main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
+    expect(await lookAt(page, "main", (e) => e.textContent)).not.toMatch(/Not proven dead on this device/);
     await go(page, `${job}/fit/mount`);
     await answerLike(page, /^\d+ checks left\. Next: how is it mounted\?$/);
     await tap(page, "upside down", "radio");
@@ -202,7 +203,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await named(page, "button", "Stop and keep the note");
     await new Promise((settled) => setTimeout(settled, 1200));
     await tap(page, "Stop and keep the note");
-    await until("the note", () => page.$$eval("audio", (all) => all.some((a) => a.readyState > 0)));
+    await until("the note", () => lookAtAll(page, "audio", (all) => all.some((a) => a.readyState > 0)));
     for (let k = 0; k < 12; k++) {
       const sentence = await answer(page);
       if (k === 6) {
@@ -301,7 +302,7 @@ describe("on the roof, with the network off from the first tap", () => {
     await go(elsewhere.page, `${job}/isolate`);
     await answerLike(elsewhere.page, /^15 checks left/);
     await go(elsewhere.page, `${job}/fit/find`);
-    await until("the photo", () => elsewhere.page.$$eval("img", (all) => all.some((i) => i.naturalWidth > 0)));
+    await until("the photo", () => lookAtAll(elsewhere.page, "img", (all) => all.some((i) => i.naturalWidth > 0)));
     await elsewhere.close();
   });
 

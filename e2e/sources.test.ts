@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, fieldValue, keptIn, named, notYet, press, sees, type, until } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -13,7 +14,7 @@ afterAll(() => session.close());
 /** Waits until the page no longer shows an error. */
 const noAlert = (): Promise<unknown> =>
   until("no error", async () => {
-    const said = await session.page.$$eval('[role="alert"]', (all) => all.map((e) => e.textContent).join(" "));
+    const said = await lookAtAll(session.page, '[role="alert"]', (all) => all.map((e) => e.textContent).join(" "));
     return said === "" ? { said } : notYet(said);
   });
 

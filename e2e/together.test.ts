@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answer, answerLike, keptIn, press, sees, tabTo, type, until, upload } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "amp-saver-loads-"));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -17,7 +18,7 @@ async function printed(page: Page): Promise<string> {
   const pdf = await page.pdf({ format: "A5" });
   expect(Buffer.from(pdf.subarray(0, 5)).toString()).toBe("%PDF-");
   expect(pdf.length).toBeGreaterThan(5000);
-  const shown = await page.$$eval("section, p, h1, h2, h3, dt, dd, a, button", (all) =>
+  const shown = await lookAtAll(page, "section, p, h1, h2, h3, dt, dd, a, button", (all) =>
     all
       .filter((e) => getComputedStyle(e).visibility === "visible" && (e as HTMLElement).offsetParent !== null)
       .map((e) => (e.children.length === 0 ? e.textContent : ""))

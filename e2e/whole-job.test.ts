@@ -9,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, downloaded, type Kept, keptIn, notYet, sees, until, upload } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 import { type Person, withKeyboard } from "./person.ts";
 
 /** How many times as fast the bench runs; the page's own clock is set forward where somebody would wait, and keeps its pace while it learns. */
@@ -82,7 +83,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
   };
 
   const fields = async (pattern: RegExp): Promise<readonly string[]> => {
-    const labels = await session.page.$$eval("main input", (all) =>
+    const labels = await lookAtAll(session.page, "main input", (all) =>
       all.map((e) => e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? ""),
     );
     return labels.filter((label) => pattern.test(label));
@@ -299,7 +300,7 @@ describe("a whole job from Survey to Hand over, by keyboard only", () => {
     await answerLike(page, /^2 jobs; the next check is due on \d+ \w+ \d{4}\.$/);
     await sees(page, /Proof kept: \d+ % less at the start/);
     await me.press("Undo the install before a sale: Will it start?, Rear, over the bunks", "link");
-    await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
+    await until("the steps back", async () => (await lookAtAll(page, "#way-back ol li", (all) => all.length)) > 3);
     expect(session.complaints).toEqual([]);
   });
 });

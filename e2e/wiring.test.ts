@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, downloaded, named, openPart, pick, press, sees, type, until } from "./hands.ts";
+import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -18,7 +19,7 @@ async function photograph(page: Page, button: string, folder: string): Promise<v
   writeFileSync(path, await page.screenshot());
   const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
   await chooser.accept([path]);
-  await until("the photo", () => page.$$eval("img", (all) => all.length > 0));
+  await until("the photo", () => lookAtAll(page, "img", (all) => all.length > 0));
 }
 
 /** From an empty database to a printed plan: as found, resistances, proofs, steps; then a mis-wiring refused. */
@@ -135,7 +136,7 @@ describe("the wiring of a unit", () => {
     await press(page, "Kit and spares: all packed");
     await press(page, "Tools: all packed");
     await until("the buttons to go", async () => (await page.$$("::-p-text(: all packed)")).length === 1);
-    const open = (): Promise<number> => page.$$eval('main [role="checkbox"][aria-checked="false"]', (all) => all.length);
+    const open = (): Promise<number> => lookAtAll(page, 'main [role="checkbox"][aria-checked="false"]', (all) => all.length);
     for (let left = await open(); left > 2; left--) {
       await (await until("something to pack", () => page.$('main [role="checkbox"][aria-checked="false"]'))).click();
       await until("one less", async () => (await open()) === left - 1);
@@ -209,7 +210,7 @@ describe("on a phone", () => {
     await page.goto(new URL("/job/demo-rear-job/prepare/plan", page.url()).href);
     await answerLike(page, /^4 leads, 3 wires to move, nothing cut/);
     await page.waitForSelector("main svg text");
-    const sizes = await page.$$eval("main svg text", (all) =>
+    const sizes = await lookAtAll(page, "main svg text", (all) =>
       all.map((t) => {
         const box = t.getBoundingClientRect();
         return { height: box.height, right: box.right, left: box.left, text: t.textContent };
@@ -217,7 +218,7 @@ describe("on a phone", () => {
     );
     expect(sizes.length).toBeGreaterThan(20);
     expect(sizes.filter((s) => s.height < 11 || s.left < 0 || s.right > 390)).toEqual([]);
-    const width = (): Promise<number> => page.$eval("main svg[viewBox]", (e) => e.getBoundingClientRect().width);
+    const width = (): Promise<number> => lookAt(page, "main svg[viewBox]", (e) => e.getBoundingClientRect().width);
     const before = await width();
     await press(page, "Zoom in", "tap");
     expect(await width()).toBeGreaterThan(before * 1.2);

@@ -8,11 +8,12 @@ import { bigLogbook } from "../scripts/big-logbook.mjs";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, downloaded, fieldValue, keptIn, named, pick, press, sees, type, until, upload } from "./hands.ts";
+import { lookAtAll } from "./look.ts";
 
 let table: Session;
 const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const jobsShown = (page: Page): Promise<string[]> =>
-  page.$$eval('main ul a[href^="/job/"]', (all) => all.map((a) => a.getAttribute("href") ?? ""));
+  lookAtAll(page, 'main ul a[href^="/job/"]', (all) => all.map((a) => a.getAttribute("href") ?? ""));
 
 async function search(page: Page, words: string): Promise<void> {
   const field = await named(page, "searchbox", "rig, unit, source");
@@ -30,7 +31,7 @@ afterAll(() => table.close());
 describe("the logbook", () => {
   it("stands by month, and is narrowed to a stage and to words in any order", async () => {
     const { page } = table;
-    expect(await page.$$eval("main h3", (all) => all.map((h) => h.textContent))).toEqual([
+    expect(await lookAtAll(page, "main h3", (all) => all.map((h) => h.textContent))).toEqual([
       "June 2026",
       "May 2026",
       "April 2026",
@@ -123,7 +124,7 @@ describe("years later", () => {
     await sees(page, /1 reading before, starting: 41\.0 A, not counted/);
     await sees(page, /Start amps: 21\.8 A then, 33\.1 A now: 52 % more\./);
     await sees(page, /Check the run capacitor, the terminals and the volts under load\. Then let it learn again/);
-    const undo = await page.$$eval('a[aria-label^="Undo the install before a sale"]', (all) =>
+    const undo = await lookAtAll(page, 'a[aria-label^="Undo the install before a sale"]', (all) =>
       all.map((e) => e.getAttribute("aria-label")),
     );
     expect(undo).toEqual(["Undo the install before a sale: Fit a soft starter, Front, over the darkroom"]);
@@ -138,7 +139,7 @@ describe("a unit that was handed over and looked at again", () => {
     await sees(page, /Kept running on 2 kW generator, 38 min/);
     await sees(page, /Start amps: 17\.5 A then, 17\.8 A now: the same within the meter’s error\./);
     await press(page, "Undo the install before a sale: Fit a soft starter, Over the serving hatch", "click", "link");
-    await until("the steps back", async () => (await page.$$eval("#way-back ol li", (all) => all.length)) > 3);
+    await until("the steps back", async () => (await lookAtAll(page, "#way-back ol li", (all) => all.length)) > 3);
     await go(page, "/job/demo-hatch-look/prove");
     await answerLike(page, /^Yes: 17\.8 A and 17\.5 A then are the same within the readings\.$/);
     await sees(page, /Then\s+Apr 2025\s/);
