@@ -1,5 +1,5 @@
 import type { Sound } from "@amp-saver/records";
-import { deleteSoundCommit } from "../store/commands.ts";
+import { deleteSoundCommit } from "../store/evidence-commands.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { usePicture } from "../store/use-picture.ts";

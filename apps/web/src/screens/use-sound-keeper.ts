@@ -1,5 +1,5 @@
 import { type Job, SOUND_MOST_BYTES, SOUND_MOST_S, SOUND_TYPES } from "@amp-saver/records";
-import { addSoundCommit } from "../store/commands.ts";
+import { addSoundCommit } from "../store/evidence-commands.ts";
 import { useStore } from "../store/provider.tsx";
 import { type Recording, recordSound } from "../ui/record-sound.ts";
 

@@ -4,12 +4,9 @@ import { describe, expect, it } from "vitest";
 import type { RigBundle } from "./bundle.ts";
 import { readBundle } from "./bundle.ts";
 import {
-  addPhotoCommit,
-  addReadingCommit,
   addSourceCommit,
   addUnitCommit,
   answersCommit,
-  deleteReadingCommit,
   deleteRigCommit,
   deleteSourceCommit,
   deleteStarterCommit,
@@ -19,6 +16,7 @@ import {
   newRigCommit,
   newSource,
 } from "./commands.ts";
+import { addPhotoCommit, addReadingCommit, deleteReadingCommit } from "./evidence-commands.ts";
 import { newId } from "./identity.ts";
 import { memoryStore } from "./memory.ts";
 import type { RecordStore } from "./port.ts";

@@ -12,28 +12,19 @@ import {
   newJob,
   newLearning,
   newLoad,
-  newPhoto,
   newPractice,
   newProof,
-  newReading,
   newRig,
   newShore,
-  newSound,
   newStarter,
   newUnit,
-  newWaveform,
   newWiring,
-  type Photo,
   type PracticeRecord,
   type Proof,
-  type Reading,
   type RecordKind,
   type Rig,
-  type Sound,
   type Source,
   type Starter,
-  type Waveform,
-  type WaveformFacts,
   type Wiring,
 } from "@amp-saver/records";
 import { ownRecords, type RigBundle } from "./bundle.ts";
@@ -204,46 +195,6 @@ export function deleteRigCommit(bundle: RigBundle): Commit {
   return { label: "delete-rig", changes: ownRecords(bundle).map(away) };
 }
 
-/** A reading of a job. */
-export function addReadingCommit(job: Job, when: Reading["when"], amps: number, more: Partial<Reading>): Commit {
-  return { label: "add-reading", changes: [put({ ...newReading(birth(), job, when, amps), ...more })] };
-}
-
-/** Takes a reading away. */
-export function deleteReadingCommit(reading: Reading): Commit {
-  return { label: "delete-reading", changes: [away(reading)] };
-}
-
-/** A photo of a job's unit; its pixels are kept under the id first. */
-export function addPhotoCommit(
-  job: Job,
-  of: Photo["of"],
-  picture: Parameters<typeof newPhoto>[3],
-): { readonly commit: Commit; readonly id: string } {
-  const photo = newPhoto(birth(), job, of, picture);
-  return { commit: { label: "add-photo", changes: [put(photo)] }, id: photo.id };
-}
-
-/** Takes a photo away; undo brings it back with its pixels. */
-export function deletePhotoCommit(photo: Photo): Commit {
-  return { label: "delete-photo", changes: [away(photo)] };
-}
-
-/** A spoken note to a step; its sound is kept under the id first. */
-export function addSoundCommit(
-  job: Job,
-  step: string,
-  sound: Pick<Sound, "seconds" | "type" | "bytes">,
-): { readonly commit: Commit; readonly id: string } {
-  const record = newSound(birth(), job, step, sound);
-  return { commit: { label: "add-sound", changes: [put(record)] }, id: record.id };
-}
-
-/** Takes a spoken note away. */
-export function deleteSoundCommit(sound: Sound): Commit {
-  return { label: "delete-sound", changes: [away(sound)] };
-}
-
 /** Entries of fields that are objects: only these change. */
 export type Entries = Readonly<Record<string, Readonly<Record<string, unknown>>>>;
 
@@ -266,23 +217,6 @@ export function fitLogCommit(job: Job, change: Changing<FitLog>, field: string, 
 /** Something of a job's learning runs changed; the record begins with its first change. */
 export function learningCommit(job: Job, change: Changing<Learning>, field: string, entries: Entries = {}): Commit {
   return begunCommit(newLearning(nowIso(), job), change, field, entries);
-}
-
-/** A recorded start; its samples are kept under the id first. */
-export function addWaveformCommit(
-  job: Job,
-  waveform: WaveformFacts,
-): {
-  readonly commit: Commit;
-  readonly id: string;
-} {
-  const record = newWaveform(birth(), job, waveform);
-  return { commit: { label: "add-waveform", changes: [put(record)] }, id: record.id };
-}
-
-/** Takes a recorded start away. */
-export function deleteWaveformCommit(waveform: Waveform): Commit {
-  return { label: "delete-waveform", changes: [away(waveform)] };
 }
 
 /** Something of a job's proof changed; the record begins with its first change. */

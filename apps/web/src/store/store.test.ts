@@ -3,10 +3,10 @@ import { newRig, RECORD_KINDS, RECORD_VERSIONS, type RigId } from "@amp-saver/re
 import { demoRecords } from "@amp-saver/records/demo";
 import { Dexie } from "dexie";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { addPhotoCommit } from "./commands.ts";
 import { storeConformance } from "./conformance.ts";
 import type { RigRow } from "./database.ts";
 import { dexieStore } from "./dexie.ts";
+import { addPhotoCommit } from "./evidence-commands.ts";
 import { lateStore } from "./late.ts";
 import { memoryStore } from "./memory.ts";
 import type { RecordStore } from "./port.ts";

@@ -1,6 +1,7 @@
 import { type Photo, TEXT_MOST } from "@amp-saver/records";
 import { useState } from "react";
-import { deletePhotoCommit, editCommit } from "../../store/commands.ts";
+import { editCommit } from "../../store/commands.ts";
+import { deletePhotoCommit } from "../../store/evidence-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { usePicture } from "../../store/use-picture.ts";

@@ -1,6 +1,6 @@
 import { PHOTO_MOST_SIDE, type Photo } from "@amp-saver/records";
 import { useState } from "react";
-import { addPhotoCommit } from "../../store/commands.ts";
+import { addPhotoCommit } from "../../store/evidence-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { FileButton } from "../../ui/file-button.tsx";

@@ -3,7 +3,7 @@ import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
 import { isSameDay, parseISO } from "date-fns";
 import { useEffect, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
-import { addReadingCommit } from "../../store/commands.ts";
+import { addReadingCommit } from "../../store/evidence-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";

@@ -2,7 +2,7 @@ import { figureText } from "@amp-saver/core/figure";
 import { formatAmps } from "@amp-saver/core/quantity";
 import type { Reading, Source } from "@amp-saver/records";
 import { useState } from "react";
-import { deleteReadingCommit } from "../../store/commands.ts";
+import { deleteReadingCommit } from "../../store/evidence-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { useSettings } from "../../store/settings.tsx";
 import { Provenance } from "../../ui/provenance.tsx";

@@ -1,7 +1,7 @@
 import type { Reading, Waveform } from "@amp-saver/records";
 import type { CsvLook } from "@amp-saver/records/wave";
 import { useRef, useState } from "react";
-import { addWaveformCommit, deleteWaveformCommit } from "../../store/commands.ts";
+import { addWaveformCommit, deleteWaveformCommit } from "../../store/evidence-commands.ts";
 import { nowIso } from "../../store/identity.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
