@@ -1,8 +1,9 @@
 import type { ElementHandle, Page } from "puppeteer-core";
 import { until } from "./until.ts";
 
-/** How long something stays where it is before a finger goes there: more than two frames, ms. */
-const STAYS_MS = 40;
+/** How long something stays where it is before a finger goes there, ms, and at least how many frames of the page. */
+const STAYS_MS = 80;
+const STAYS_FRAMES = 4;
 /** How long is waited in the page itself until something comes to rest, ms: what still moves then is looked at again. */
 const MOVES_MOST_MS = 5000;
 /** How long a click is waited for that a hand made and that may have met nothing, ms. */
@@ -19,11 +20,12 @@ export interface Aim {
 
 /**
  * Brings an element on the screen and waits until it stays where it is, as an eye does before the finger goes
- * there, in one message to the page; from then on the page notes whether the click meets it. A word where it cannot be hit.
+ * there, in one message to the page. From then on the page notes whether the hand meets it; where something else has
+ * moved there meanwhile, nothing is pressed, as who looks where he presses would not. A word where it cannot be hit.
  */
 export function aim(element: ElementHandle<Element>): Promise<Aim | "greyed" | "gone" | "moving"> {
   return element.evaluate(
-    async (e, staysMs, mostMs) => {
+    async (e, staysMs, staysFrames, mostMs) => {
       const frame = (): Promise<unknown> =>
         new Promise((settle) => {
           requestAnimationFrame(settle);
@@ -46,21 +48,34 @@ export function aim(element: ElementHandle<Element>): Promise<Aim | "greyed" | "
       };
       let last = "";
       let since = performance.now();
+      let frames = 0;
       for (const end = since + mostMs; ; await frame()) {
         if (!e.isConnected) return "gone";
         const at = place();
         const where = JSON.stringify(at);
         const now = performance.now();
-        if (where !== last) since = now;
+        if (where !== last) [since, frames] = [now, 0];
         last = where;
-        if (at !== null && now - since >= staysMs) {
+        frames += 1;
+        if (at !== null && now - since >= staysMs && frames > staysFrames) {
           if ((e as HTMLButtonElement).disabled === true) return "greyed";
-          const aimed = { e, reached: null as boolean | null };
+          const over = new AbortController();
+          const aimed = { e, reached: null as boolean | null, over };
+          (globalThis as { aimed?: typeof aimed }).aimed?.over.abort();
           Object.assign(globalThis, { aimed });
-          const note = (event: Event): void => {
-            aimed.reached ??= event.composedPath().includes(e);
+          const guard = (event: Event): void => {
+            const to = event.target instanceof Element ? event.target : null;
+            const meets = event.composedPath().includes(e) || to?.closest("label")?.control === e;
+            const misses = aimed.reached === false || !meets;
+            if (misses) {
+              aimed.reached = false;
+              event.preventDefault();
+              event.stopImmediatePropagation();
+            } else if (event.type === "click") aimed.reached = true;
+            if (event.type === "click") over.abort();
           };
-          addEventListener("click", note, { once: true, capture: true });
+          for (const kind of ["pointerdown", "mousedown", "touchstart", "pointerup", "mouseup", "touchend", "click"])
+            addEventListener(kind, guard, { capture: true, passive: false, signal: over.signal });
           const holds = e instanceof HTMLInputElement || e instanceof HTMLTextAreaElement ? e.value : null;
           return { ...at, ticked: e.getAttribute("aria-checked"), isRadio: e.getAttribute("role") === "radio", holds };
         }
@@ -68,6 +83,7 @@ export function aim(element: ElementHandle<Element>): Promise<Aim | "greyed" | "
       }
     },
     STAYS_MS,
+    STAYS_FRAMES,
     MOVES_MOST_MS,
   );
 }

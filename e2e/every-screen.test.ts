@@ -49,11 +49,21 @@ const OTHERS = [
 const screensOf = (job: string): readonly string[] => STAGES.map((stage) => `/job/${job}/${stage}`);
 const VIEWS = RIGS.flatMap((rig) => ["together", "history", "day", "work"].map((view) => `/rig/${rig}/${view}`));
 
-/** How long a page stays the same before it is taken to be there, ms. */
+/** How long a page stays the same before it is taken to be there, ms; longer where it says what the one before it said: that may be still the one before. */
 const STAYS_MS = 150;
+const SAME_STAYS_MS = 3000;
+
+/** What a page says; nothing before its answer is there, however long that takes. */
+const saidNow = (page: Page): Promise<string> =>
+  page.evaluate(() => {
+    if (document.querySelector("h1") === null) return "";
+    // biome-ignore lint/performance/useDomNodeTextContent: what is asked is what a person sees.
+    return document.querySelector("main")?.innerText ?? "";
+  });
 
 /** Goes to a path as a link does, and waits until what is shown stays as it is. */
 async function at(page: Page, path: string): Promise<void> {
+  const left = await saidNow(page);
   await page.evaluate((to) => {
     history.pushState({}, "", to);
     dispatchEvent(new PopStateEvent("popstate"));
@@ -61,16 +71,10 @@ async function at(page: Page, path: string): Promise<void> {
   let last = "";
   let since = Date.now();
   await until(`${path} to stay as it is`, async () => {
-    const text = await page.evaluate(() => {
-      const main = document.querySelector("main");
-      // Before its answer is there a page says nothing yet, however long that takes.
-      if (document.querySelector("h1") === null) return "";
-      // biome-ignore lint/performance/useDomNodeTextContent: what is asked is what a person sees.
-      return main?.innerText ?? "";
-    });
+    const text = await saidNow(page);
     if (text !== last || text.trim() === "" || /\btrying\b|Simulating|^Reading what is kept/m.test(text)) since = Date.now();
     last = text;
-    return Date.now() - since > STAYS_MS;
+    return Date.now() - since > (text === left ? SAME_STAYS_MS : STAYS_MS);
   });
 }
 

@@ -54,6 +54,9 @@ export function named(page: Page, role: string, name: string): Promise<ElementHa
     if (quickly !== null) return quickly;
     const found = await page.$(`::-p-aria(${name}[role="${role}"])`).catch(() => null);
     return found !== null && (await found.isVisible().catch(() => false)) ? found : null;
+  }).catch(async (error: Error) => {
+    const { text } = await read(page, "body").catch((unread) => ({ text: String(unread) }));
+    throw new Error(`${error.message}; the page at ${page.url()} says ${JSON.stringify(text.slice(0, 1500))}`);
   });
 }
 
@@ -100,13 +103,14 @@ export async function asList(page: Page): Promise<void> {
 
 /** Replaces what a field holds, and looks whether it stands there: where the page was drawn anew under the finger, it is typed again. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
-  for (let tries = 3; ; tries--) {
+  let amiss = "it moved away under the finger";
+  for (let tries = 3; tries > 0; tries--) {
     const [field, at] = await until(`${label} to be typed into`, async () => {
       const found = await named(page, "textbox", label);
       const place = await aim(found).catch(() => "gone");
       return typeof place === "string" ? notYet(place) : ([found, place] as const);
     });
-    await page.mouse.click(at.x, at.y);
+    if (!(await hit(page, at, "click"))) continue;
     if (at.holds !== "") {
       await page.keyboard.down("Control");
       await page.keyboard.press("a");
@@ -116,9 +120,9 @@ export async function type(page: Page, label: string, text: string): Promise<voi
     await page.keyboard.type(text);
     const [stands, has] = await field.evaluate((e) => [(e as HTMLInputElement).value, e === document.activeElement] as const);
     if (stands === text && has) return;
-    if (tries === 1)
-      throw new Error(`${label} holds ${JSON.stringify(stands)} instead of ${JSON.stringify(text)}${has ? "" : " and lost the focus"}`);
+    amiss = `it holds ${JSON.stringify(stands)}${has ? "" : " and lost the focus"}`;
   }
+  throw new Error(`${label} does not take ${JSON.stringify(text)}: ${amiss}`);
 }
 
 /** Sets a list by its label, as a finger on the device’s own list does. */

@@ -16,13 +16,16 @@ export const SAMPLES = readdirSync(FOLDER).map(
 export async function lay(page: Page, sample: Sample): Promise<void> {
   await sees(page, /Look at an example/);
   await page.goto(new URL("/icon-192.png", page.url()).href);
+  // The page that was left may be frozen with its database open, and asking for it to go then waits for good.
+  const devTools = await page.createCDPSession();
+  await devTools.send("Storage.clearDataForOrigin", { origin: new URL(page.url()).origin, storageTypes: "indexeddb" });
+  await devTools.detach();
   await page.evaluate(async ({ version, tables }) => {
     const done = <T>(request: IDBRequest<T>): Promise<T> =>
       new Promise((settle, fail) => {
         request.onsuccess = () => settle(request.result);
         request.onerror = () => fail(request.error);
       });
-    await done(indexedDB.deleteDatabase("amp-saver"));
     const opening = indexedDB.open("amp-saver", version);
     opening.onupgradeneeded = () => {
       for (const [name, { keyPath, autoIncrement, indexes, rows }] of Object.entries(tables)) {
