@@ -102,7 +102,7 @@ describe("every screen", () => {
     ["at the desk", undefined, AT_THE_DESK],
     ["on a phone", PHONE, ON_A_PHONE],
   ] as const)(
-    "%s says only what is to be said, in short labels and sentences, passes axe and is no wider than the screen",
+    "%s says only what is to be said, in short labels and sentences, passes axe and is no larger than the screen",
     async (_where, screen, { read: texts, looked }) => {
       if (PRINTED !== undefined && screen === undefined) writeFileSync(PRINTED, "");
       const session = await openApp("/", screen);
@@ -114,8 +114,12 @@ describe("every screen", () => {
         await at(page, path);
         amiss.push(...(await read(page, path)));
         if (!looked.includes(path)) continue;
-        const wider = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+        const [wider, taller] = await page.evaluate(() => {
+          const { scrollWidth, clientWidth, scrollHeight, clientHeight } = document.documentElement;
+          return [scrollWidth - clientWidth, scrollHeight - clientHeight] as const;
+        });
         if (wider > 0) amiss.push(`${path}: ${wider} pixels wider than the screen`);
+        if (taller > 0) amiss.push(`${path}: the page around the screen can be scrolled by ${taller} pixels`);
         // Colors are the same wherever they are looked at.
         for (const theme of screen === undefined ? ["night", "daylight"] : ["daylight"]) {
           await inTheme(page, theme);

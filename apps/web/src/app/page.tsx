@@ -43,7 +43,8 @@ export function Page({ title, cells, line, other, foot, children }: PageProps) {
           <PairStrip />
         </Suspense>
       )}
-      <main ref={main} className="flex min-h-0 grow flex-col overflow-y-auto">
+      {/* What is hidden from the eye alone hangs in here too, and would stretch the page past the screen otherwise. */}
+      <main ref={main} className="relative flex min-h-0 grow flex-col overflow-y-auto">
         {children}
       </main>
       <Notices />
