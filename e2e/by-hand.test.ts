@@ -8,13 +8,13 @@ import { SAMPLE_HZ, soundOfStart } from "../packages/core/validation/start-sound
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answerLike, downloaded, pick, press, sees, type, until, upload } from "./hands.ts";
-import { lookAt, lookAtAll } from "./look.ts";
+import { answerLike, downloaded, go, pick, press, sees, type, until, upload } from "./hands.ts";
+import { lookAt } from "./look.ts";
+import { small } from "./roof-page.ts";
 import { waveFile } from "./wave-file.ts";
 
 let phone: Session;
 let job: string;
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const tap = (page: Page, name: string, role = "button"): Promise<void> => press(page, name, "tap", role);
 
 beforeAll(async () => {
@@ -112,10 +112,7 @@ describe("with nothing but a finger", () => {
     expect(after).toBeLessThanOrEqual(before);
     expect(after).toBeGreaterThan(before - 178);
     expect(await axeFindings(page)).toEqual([]);
-    const small = await lookAtAll(page, "main button, main select, main input:not(.sr-only)", (all) =>
-      all.filter((e) => (e as HTMLElement).offsetParent !== null && e.getBoundingClientRect().height < 47.5).map((e) => e.textContent),
-    );
-    expect(small).toEqual([]);
+    expect(await small(page)).toEqual([]);
   });
 
   it("gives the whole rest again when the clock is set back, and says so", async () => {

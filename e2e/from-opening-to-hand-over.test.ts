@@ -5,7 +5,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, downloaded, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, go, pick, press, sees, type, until } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -19,7 +19,6 @@ beforeAll(async () => {
 afterAll(() => session.close());
 
 const REAR = "/job/demo-rear-job";
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 /** Opens a figure by its name and gives back what it opens to. */
 async function opened(page: Page, name: string): Promise<string> {

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answerLike, named, notYet, press, sees, take, ticks, type, until } from "./hands.ts";
+import { answerLike, go, named, notYet, press, sees, take, ticks, type, until } from "./hands.ts";
 
 let roof: Session;
 beforeAll(async () => {
@@ -15,7 +15,6 @@ beforeAll(async () => {
 });
 afterAll(() => roof.close());
 
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const REAR = "/job/demo-rear-job";
 const FRONT = "/job/demo-front-job";
 const QUESTIONS = 'section[aria-label="Is it proven dead?"]';

@@ -3,17 +3,15 @@ import { readFileSync, rmSync } from "node:fs";
 import { isDeepStrictEqual } from "node:util";
 import ICAL from "ical.js";
 import jsQR from "jsqr";
-import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
-import { answerLike, downloaded, keptIn, named, notYet, pick, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, downloaded, go, keptIn, named, notYet, pick, press, sees, type, until, upload } from "./hands.ts";
 
 const RATE = 240;
 const JOB = "/job/demo-front-job";
 let table: Session;
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 beforeAll(async () => {
   table = await openApp("/", undefined, inject("withoutInstruments"));

@@ -1,5 +1,5 @@
 import { existsSync, readdirSync, statSync } from "node:fs";
-import type { ElementHandle, Page } from "puppeteer-core";
+import type { ElementHandle, KeyInput, Page } from "puppeteer-core";
 import { aim, hit } from "./aim.ts";
 import { quicklyNamed } from "./by-name.ts";
 import { lookAtAll } from "./look.ts";
@@ -60,6 +60,9 @@ export function named(page: Page, role: string, name: string): Promise<ElementHa
   });
 }
 
+/** Goes to another address of the app, as typing it does. */
+export const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
+
 /** Opens a part of preparing or fitting, by the stage it belongs to. */
 export async function openPart(page: Page, name: string): Promise<void> {
   const stage = ["Find the wires", "Check"].includes(name) ? "fit" : "prepare";
@@ -101,6 +104,13 @@ export async function asList(page: Page): Promise<void> {
   });
 }
 
+/** Presses a key while others are held. */
+export async function chord(page: Page, key: KeyInput, ...held: readonly KeyInput[]): Promise<void> {
+  for (const k of held) await page.keyboard.down(k);
+  await page.keyboard.press(key);
+  for (const k of held.toReversed()) await page.keyboard.up(k);
+}
+
 /** Replaces what a field holds, and looks whether it stands there: where the page was drawn anew under the finger, it is typed again. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
   let amiss = "it moved away under the finger";
@@ -112,9 +122,7 @@ export async function type(page: Page, label: string, text: string): Promise<voi
     });
     if (!(await hit(page, at, "click"))) continue;
     if (at.holds !== "") {
-      await page.keyboard.down("Control");
-      await page.keyboard.press("a");
-      await page.keyboard.up("Control");
+      await chord(page, "a", "Control");
       await page.keyboard.press("Backspace");
     }
     await page.keyboard.type(text);

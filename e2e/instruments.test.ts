@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
-import { answerLike, asList, fieldValue, named, notYet, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, asList, fieldValue, go, named, notYet, pick, press, sees, type, until } from "./hands.ts";
 import { lookAt } from "./look.ts";
 
 /** How many times as fast clock and bench run here. */
@@ -12,7 +12,6 @@ const RATE = 100;
 const REAR = "/job/demo-rear-job";
 
 let phone: Session;
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 /** A hand on the bench: thermostat, jaws, faults. */
 async function hand(...commands: readonly BenchCommand[]): Promise<void> {

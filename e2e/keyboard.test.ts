@@ -1,7 +1,6 @@
-import type { KeyInput } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, notYet, sees, tabTo, until } from "./hands.ts";
+import { answerLike, chord, notYet, sees, tabTo, until } from "./hands.ts";
 import { lookAt } from "./look.ts";
 
 let session: Session;
@@ -75,20 +74,11 @@ describe("by keyboard only", () => {
 
   it("undoes and redoes", async () => {
     const { page } = session;
-    const withControl = async (key: string): Promise<void> => {
-      await page.keyboard.down("Control");
-      await page.keyboard.press(key as KeyInput);
-      await page.keyboard.up("Control");
-    };
-    await withControl("z");
+    await chord(page, "z", "Control");
     await until("the rig’s own weather", async () => !/Back to the rig/.test(await lookAt(page, "main", (e) => e.textContent ?? "")));
-    await withControl("z");
+    await chord(page, "z", "Control");
     await page.waitForSelector('[role="radio"][value="hard"][aria-checked="true"]');
-    await page.keyboard.down("Control");
-    await page.keyboard.down("Shift");
-    await page.keyboard.press("z");
-    await page.keyboard.up("Shift");
-    await page.keyboard.up("Control");
+    await chord(page, "z", "Control", "Shift");
     await answerLike(page, /^(Yes|Barely)\./);
   });
 

@@ -4,7 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, fieldValue, keptIn, ownRig, pick, press, sees, type, until, upload } from "./hands.ts";
+import { answer, answerLike, downloaded, fieldValue, go, keptIn, ownRig, pick, press, sees, type, until, upload } from "./hands.ts";
 import { lookAt } from "./look.ts";
 
 const sessions: Session[] = [];
@@ -12,7 +12,6 @@ afterAll(async () => {
   for (const s of sessions) await s.close();
 });
 
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const jobOf = (page: Page): string => new URL(page.url()).pathname.replace(/\/[^/]+$/, "");
 
 describe("a library of one's own", () => {

@@ -1,9 +1,9 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import type { CDPSession, Page } from "puppeteer-core";
+import type { CDPSession } from "puppeteer-core";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, named, ownRig, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, fieldValue, go, named, ownRig, press, sees, type, until, upload } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -13,8 +13,6 @@ beforeEach(async () => {
   cdp = await session.page.createCDPSession();
 });
 afterEach(() => session.close());
-
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 describe("a page that goes away", () => {
   it("has kept every letter, however soon it went and however slow the machine", async () => {

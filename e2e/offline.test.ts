@@ -2,7 +2,7 @@ import { createApp } from "@amp-saver/server";
 import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, press, sees, type, until } from "./hands.ts";
+import { answerLike, chord, fieldValue, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
 import { serveVersions } from "./versions-of-app.ts";
 
@@ -121,9 +121,7 @@ describe("two tabs", () => {
     await answerLike(second, /2 rigs, 3 air conditioners/);
     await page.bringToFront();
     await sees(page, /4 jobs, 2 rigs/);
-    await page.keyboard.down("Control");
-    await page.keyboard.press("z");
-    await page.keyboard.up("Control");
+    await chord(page, "z", "Control");
     await sees(page, /5 jobs, 3 rigs/);
     await second.bringToFront();
     await answerLike(second, /3 rigs, 4 air conditioners/);

@@ -3,13 +3,12 @@ import { fileURLToPath } from "node:url";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, named, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, downloaded, go, named, press, sees, type, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 const JOB = "/job/demo-front-job";
 const SOURCE = "2.2 kW generator";
 const ROOT = fileURLToPath(new URL("..", import.meta.url));
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 /** What the page shows; nothing while it is being loaded. */
 const textOf = (page: Page): Promise<string> =>
   lookAt(page, "main", (e) => (e.textContent ?? "").replaceAll("\u00a0", " ")).catch(() => "");

@@ -3,11 +3,9 @@ import type { Page } from "puppeteer-core";
 import { inject } from "vitest";
 import { canonical } from "../packages/core/src/quantity/index.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { keptIn, notYet, press, sees, type, until } from "./hands.ts";
+import { go, keptIn, notYet, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
 import { lookAt } from "./look.ts";
-
-export const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 /** Goes to a path as a link does, with no page loaded anew. */
 export const at = (page: Page, path: string): Promise<void> =>

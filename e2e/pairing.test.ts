@@ -3,9 +3,9 @@ import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { newProfile, type Session } from "./browser.ts";
-import { answerLike, ownRig, press, sees, type, until } from "./hands.ts";
+import { answerLike, go, ownRig, press, sees, type, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
-import { answerCode, at, go, jobOf, rigOf, same, shot, TwoPhones } from "./pair-hands.ts";
+import { answerCode, at, jobOf, rigOf, same, shot, TwoPhones } from "./pair-hands.ts";
 import { videoFile } from "./video-file.ts";
 
 /** Promised is 300 ms on a quiet machine; a busy one is given ten times that here, and the figure is in docs/two-phones.md. */

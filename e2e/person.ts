@@ -1,7 +1,7 @@
 import { setTimeout as pause } from "node:timers/promises";
 import type { ElementHandle, Page } from "puppeteer-core";
 import { expect } from "vitest";
-import { named, notYet, until } from "./hands.ts";
+import { chord, named, notYet, until } from "./hands.ts";
 
 /** What a person does to a page, whatever with. */
 export interface Person {
@@ -100,9 +100,7 @@ export function withKeyboard(page: Page): Person {
     },
     async type(label, text) {
       await reach(await named(page, "textbox", label));
-      await page.keyboard.down("Control");
-      await page.keyboard.press("a");
-      await page.keyboard.up("Control");
+      await chord(page, "a", "Control");
       await page.keyboard.press("Backspace");
       await page.keyboard.type(text);
     },

@@ -6,15 +6,13 @@ import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { boxHtml } from "./box-picture.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, keptIn, named, notYet, ownRig, pick, press, sees, until, upload } from "./hands.ts";
+import { answerLike, downloaded, go, keptIn, named, notYet, ownRig, pick, press, sees, until, upload } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 const sessions: Session[] = [];
 afterAll(async () => {
   for (const s of sessions) await s.close();
 });
-
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 /** Takes the box's photo, drawn from a seed, as found. */
 async function photograph({ page, browser, downloads }: Session, seed: number): Promise<void> {

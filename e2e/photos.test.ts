@@ -4,7 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, chord, downloaded, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 let roof: Session;
@@ -101,9 +101,7 @@ describe("photos of a unit", () => {
     await page.click("img");
     await press(page, "Delete this photo");
     await until("the photo to go", async () => (await lookAtAll(page, "img", (all) => all.length)) === 0);
-    await page.keyboard.down("Control");
-    await page.keyboard.press("z");
-    await page.keyboard.up("Control");
+    await chord(page, "z", "Control");
     expect(await across(page, "Plate 1, under the shroud")).toBe(1560);
   });
 

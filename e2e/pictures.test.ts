@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, type Kept, keptIn, named, press, sees, until } from "./hands.ts";
+import { answer, answerLike, chord, downloaded, type Kept, keptIn, named, press, sees, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -114,9 +114,7 @@ describe("refining by readings", () => {
     await press(page, "Use these");
     await sees(page, /Refined by 5 readings/);
     await until("an answer with the refined unit", async () => (await answer(page)) !== was);
-    await page.keyboard.down("Control");
-    await page.keyboard.press("z");
-    await page.keyboard.up("Control");
+    await chord(page, "z", "Control");
     await answerLike(page, new RegExp(`^${was.replaceAll(/[.*+?^${}()|[\]\\]/g, "\\$&")}$`));
     const units = ({ records }: Kept): unknown[] => records.filter((r) => r.kind === "unit");
     expect(units(before).length).toBe(4);

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
-import { answer, answerLike, asList, downloaded, named, pick, press, sees, take, ticks, type, until, upload } from "./hands.ts";
+import { answer, answerLike, asList, chord, downloaded, go, named, pick, press, sees, take, ticks, type, until, upload } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 import { proveDead } from "./prove-dead.ts";
 import { small, tickAll } from "./roof-page.ts";
@@ -25,7 +25,6 @@ beforeAll(async () => {
 });
 afterAll(() => roof.close());
 
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const tap = (page: Page, name: string, role = "button"): Promise<void> => press(page, name, "tap", role);
 
 /** One page through one whole job on a roof without a signal, and so one file: prepared, proven dead, mounted, fitted step by step, powered, closed. */
@@ -256,18 +255,12 @@ describe("on the roof, with the network off from the first tap", () => {
   it("is not unlocked by undo, by a second tab, or by a file", async () => {
     const { page, profile, downloads } = roof;
     for (let k = 0; k < 6; k++) {
-      await page.keyboard.down("Control");
-      await page.keyboard.press("z");
-      await page.keyboard.up("Control");
+      await chord(page, "z", "Control");
       await new Promise((settled) => setTimeout(settled, 150));
       expect(await answer(page)).toMatch(/^Locked/);
     }
     for (let k = 0; k < 6; k++) {
-      await page.keyboard.down("Control");
-      await page.keyboard.down("Shift");
-      await page.keyboard.press("z");
-      await page.keyboard.up("Shift");
-      await page.keyboard.up("Control");
+      await chord(page, "z", "Control", "Shift");
       await new Promise((settled) => setTimeout(settled, 150));
     }
     await go(page, `${job}/isolate`);

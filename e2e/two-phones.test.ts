@@ -1,8 +1,7 @@
-import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, fieldValue, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, downloaded, fieldValue, go, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
 
 let roof: Session;
 let van: Session;
@@ -13,8 +12,6 @@ afterAll(async () => {
   await roof.close();
   await van.close();
 });
-
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 
 async function hand(from: Session, to: Session, file: string): Promise<void> {
   await go(from.page, "/rigs");

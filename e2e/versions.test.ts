@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { afterEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, press, sees, until, upload } from "./hands.ts";
+import { answerLike, chord, press, sees, until, upload } from "./hands.ts";
 import { lay, SAMPLES } from "./lay.ts";
 
 let session: Session | undefined;
@@ -32,9 +32,7 @@ describe.each(everyOther(0))("what version %s kept", (_name, sample) => {
     const typed = records.find((r) => r.id === "demo-rear")?.lockedRotorA?.value;
     expect(await value("Locked rotor amps")).toBe(String(typed));
     await until("the note", async () => (await value("Note")) === "propane in the left bay");
-    await page.keyboard.down("Control");
-    await page.keyboard.press("z");
-    await page.keyboard.up("Control");
+    await chord(page, "z", "Control");
     await until("the note as it was", async () => (await value("Note")) !== "propane in the left bay");
     await page.goto(new URL("/job/demo-front-job/prove", page.url()).href, { waitUntil: "load" });
     await answerLike(page, /less|before|after/);

@@ -7,11 +7,10 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { bigLogbook } from "../scripts/big-logbook.mjs";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, downloaded, fieldValue, keptIn, named, pick, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, downloaded, fieldValue, go, keptIn, named, pick, press, sees, type, until, upload } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 let table: Session;
-const go = (page: Page, path: string): Promise<unknown> => page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
 const jobsShown = (page: Page): Promise<string[]> =>
   lookAtAll(page, 'main ul a[href^="/job/"]', (all) => all.map((a) => a.getAttribute("href") ?? ""));
 

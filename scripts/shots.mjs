@@ -26,8 +26,8 @@ const SHOTS = [
   ["home", "/", TABLE],
   ["rigs", "/rigs", TABLE],
   ["survey", `${JOB}/survey`, TABLE],
-  ["check", `${JOB}/check`, TABLE],
-  ["check-night", "/job/demo-condenser-job/check", TABLE, "night"],
+  ["check", `${JOB}/check`, TABLE, "daylight", { shows: "Measure this next" }],
+  ["check-night", "/job/demo-condenser-job/check", TABLE, "night", { shows: "Measure this next" }],
   ["choose", `${JOB}/choose`, TABLE],
   ["wiring-plan", "/job/demo-rear-job/prepare/plan", TABLE],
   ["isolate-phone", "/job/demo-rear-job/isolate", PHONE],
@@ -69,7 +69,7 @@ for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   if (first?.keep !== undefined) {
     const [key, value] = first.keep;
     await page.evaluateOnNewDocument((k, text) => localStorage.setItem(k, text), key, JSON.stringify(value));
-  } else if (first !== undefined) {
+  } else if (first?.job !== undefined) {
     await page.evaluateOnNewDocument(({ job, run }) => {
       if (localStorage.getItem(`amp-saver proof ${job}`) === null)
         localStorage.setItem(`amp-saver proof ${job}`, JSON.stringify({ run, evidence: null, at: Date.now() }));
@@ -84,6 +84,7 @@ for (const [name, path, viewport, theme = "daylight", first] of SHOTS) {
   await page.goto(address + path, { waitUntil: "load" });
   await page.waitForSelector("#answer");
   await page.waitForFunction(() => !/still loading/.test(document.body.textContent));
+  if (first?.shows !== undefined) await page.waitForSelector(`::-p-text(${first.shows})`, { timeout: 120_000 });
   await new Promise((settled) => setTimeout(settled, 9000));
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` });
   await page.close();

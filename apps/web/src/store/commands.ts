@@ -21,26 +21,15 @@ import {
   newWiring,
   type PracticeRecord,
   type Proof,
-  type RecordKind,
   type Rig,
   type Source,
   type Starter,
   type Wiring,
 } from "@amp-saver/records";
 import { ownRecords, type RigBundle } from "./bundle.ts";
-import { newId, nowIso } from "./identity.ts";
-import type { Change, Commit, Patch } from "./port.ts";
-
-/** A record put in place. */
-export const put = (record: AnyRecord): Change => ({ kind: record.kind, id: record.id, after: record });
-/** A record taken away. */
-export const away = (record: { readonly kind: RecordKind; readonly id: string }): Change => ({
-  kind: record.kind,
-  id: record.id,
-  after: null,
-});
-/** Identity and time of a new record. */
-export const birth = <Id extends string>() => ({ id: newId<Id>(), now: nowIso() });
+import { type Added, added, away, birth, put } from "./changes.ts";
+import { nowIso } from "./identity.ts";
+import type { Commit, Patch } from "./port.ts";
 
 /** What is asked before it has a name: a rig with one unit, what feeds it where that is said, and the job that asks. */
 export interface Asked {
@@ -150,7 +139,7 @@ export function newSource(type: Source["type"], rigId: Rig["id"], name: string):
 }
 
 /** A further entry of the starter catalogue, for the volts of a unit; the job asks about it from now on. */
-export function addStarterCommit(job: Job, unit: AirConditioner, name: string): { readonly commit: Commit; readonly id: string } {
+export function addStarterCommit(job: Job, unit: AirConditioner, name: string): Added {
   const entry = newStarter(birth(), name);
   const starter: Starter = isHighVolts(unit.plateVolts.value) ? { ...entry, leastV: 200, mostV: 250 } : entry;
   const changes: Commit["changes"] = [put(starter), { kind: "job", id: job.id, patch: { starterId: starter.id, updatedAt: nowIso() } }];
@@ -166,9 +155,8 @@ export function deleteStarterCommit(all: readonly Job[], starter: Starter): Comm
 }
 
 /** A further load of a rig, with what is known of it. */
-export function addLoadCommit(rig: Rig, name: string, known: Partial<Load>): { readonly commit: Commit; readonly id: string } {
-  const load: Load = { ...newLoad(birth(), rig.id, name), ...known };
-  return { commit: { label: "add-load", changes: [put(load)] }, id: load.id };
+export function addLoadCommit(rig: Rig, name: string, known: Partial<Load>): Added {
+  return added("add-load", { ...newLoad(birth(), rig.id, name), ...known });
 }
 
 /** Loads of a list that was read, in one step. */

@@ -12,7 +12,7 @@ import {
   type Waveform,
   type WaveformFacts,
 } from "@amp-saver/records";
-import { away, birth, put } from "./commands.ts";
+import { type Added, added, away, birth, put } from "./changes.ts";
 import type { Commit } from "./port.ts";
 
 /** A time to speed kept as a reading of its own kind. */
@@ -36,13 +36,8 @@ export function deleteReadingCommit(reading: Reading): Commit {
 }
 
 /** A photo of a job's unit; its pixels are kept under the id first. */
-export function addPhotoCommit(
-  job: Job,
-  of: Photo["of"],
-  picture: Parameters<typeof newPhoto>[3],
-): { readonly commit: Commit; readonly id: string } {
-  const photo = newPhoto(birth(), job, of, picture);
-  return { commit: { label: "add-photo", changes: [put(photo)] }, id: photo.id };
+export function addPhotoCommit(job: Job, of: Photo["of"], picture: Parameters<typeof newPhoto>[3]): Added {
+  return added("add-photo", newPhoto(birth(), job, of, picture));
 }
 
 /** Takes a photo away; undo brings it back with its pixels. */
@@ -51,13 +46,8 @@ export function deletePhotoCommit(photo: Photo): Commit {
 }
 
 /** A spoken note to a step; its sound is kept under the id first. */
-export function addSoundCommit(
-  job: Job,
-  step: string,
-  sound: Pick<Sound, "seconds" | "type" | "bytes">,
-): { readonly commit: Commit; readonly id: string } {
-  const record = newSound(birth(), job, step, sound);
-  return { commit: { label: "add-sound", changes: [put(record)] }, id: record.id };
+export function addSoundCommit(job: Job, step: string, sound: Pick<Sound, "seconds" | "type" | "bytes">): Added {
+  return added("add-sound", newSound(birth(), job, step, sound));
 }
 
 /** Takes a spoken note away. */
@@ -66,15 +56,8 @@ export function deleteSoundCommit(sound: Sound): Commit {
 }
 
 /** A recorded start; its samples are kept under the id first. */
-export function addWaveformCommit(
-  job: Job,
-  waveform: WaveformFacts,
-): {
-  readonly commit: Commit;
-  readonly id: string;
-} {
-  const record = newWaveform(birth(), job, waveform);
-  return { commit: { label: "add-waveform", changes: [put(record)] }, id: record.id };
+export function addWaveformCommit(job: Job, waveform: WaveformFacts): Added {
+  return added("add-waveform", newWaveform(birth(), job, waveform));
 }
 
 /** Takes a recorded start away. */

@@ -8,7 +8,8 @@ import {
   patternOf,
   type Wiring,
 } from "@amp-saver/records";
-import { away, birth, editCommit, put } from "./commands.ts";
+import { away, birth, put } from "./changes.ts";
+import { editCommit } from "./commands.ts";
 import { nowIso } from "./identity.ts";
 import type { Commit } from "./port.ts";
 
