@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, press, sees, type, until } from "./hands.ts";
+import { answerLike, fieldValue, press, sees, take, type, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -26,7 +26,7 @@ describe("choosing a remedy", () => {
     await type(page, "Breaker", "15");
     await press(page, "Add a generator");
     await type(page, "Running watts", "5500");
-    await (await page.waitForSelector('[role="radio"][value="generator"]'))?.click();
+    await take(page, '[role="radio"][value="generator"]', "click");
     await press(page, "Add a generator");
     await until(
       "a fresh source",

@@ -178,7 +178,7 @@ describe("from readings to a sheet on paper", () => {
     await until("the rig to go", async () => JSON.stringify(await keptIn(page)) !== JSON.stringify(before));
     await upload(page, file);
     await sees(page, /1 × proof: new/);
-    await (await named(page, "button", "Import it")).click();
+    await press(page, "Import it");
     await until("everything back", async () => {
       const now = await keptIn(page);
       return isDeepStrictEqual(now, before) || notYet(JSON.stringify(now).length);

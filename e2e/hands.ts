@@ -67,7 +67,7 @@ export const go = (page: Page, path: string): Promise<unknown> => page.goto(new 
 export async function openPart(page: Page, name: string): Promise<void> {
   const stage = ["Find the wires", "Check"].includes(name) ? "fit" : "prepare";
   await page.locator(`nav a[href$="/${stage}"]`).click();
-  await (await named(page, "radio", name)).click();
+  await press(page, name, "click", "radio");
 }
 
 /** Clicks or taps what may be ticked, and waits until it shows that it was: false where the click went elsewhere. */
@@ -76,11 +76,11 @@ export async function ticks(page: Page, box: ElementHandle<Element>, how: "click
   return typeof at !== "string" && hit(page, at, how);
 }
 
-/** Taps the answer at a place of the page, again where the page moved under the finger. */
-export function take(page: Page, selector: string): Promise<boolean> {
+/** Taps or clicks the answer at a place of the page, again where the page moved under the finger. */
+export function take(page: Page, selector: string, how: "click" | "tap" = "tap"): Promise<boolean> {
   return until(`${selector} to be answered`, async () => {
     const found = await page.$(selector);
-    return found !== null && ticks(page, found, "tap");
+    return found !== null && ticks(page, found, how);
   });
 }
 
@@ -133,14 +133,19 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   throw new Error(`${label} does not take ${JSON.stringify(text)}: ${amiss}`);
 }
 
-/** Sets a list by its label, as a finger on the device’s own list does. */
+/** Sets a list by its label, as a finger on the device’s own list does: only to what it offers, and again where it was drawn anew meanwhile. */
 export async function pick(page: Page, label: string, value: string): Promise<void> {
-  const list = await page.waitForSelector(`::-p-aria(${label})`);
-  await list?.evaluate((e, to) => {
-    const select = e as HTMLSelectElement;
-    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
-    select.dispatchEvent(new Event("change", { bubbles: true }));
-  }, value);
+  await until(`${label} to offer ${value}`, async () => {
+    const list = await page.$(`::-p-aria(${label})`).catch(() => null);
+    const set = list?.evaluate((e, to) => {
+      const select = e as HTMLSelectElement;
+      if (!select.isConnected || select.disabled || ![...select.options].some((o) => o.value === to)) return false;
+      Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value")!.set!.call(select, to);
+      select.dispatchEvent(new Event("change", { bubbles: true }));
+      return true;
+    }, value);
+    return set?.catch(() => false);
+  });
 }
 
 /** What a field holds. */

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, fieldValue, keptIn, pick, press, sees, type } from "./hands.ts";
+import { answerLike, fieldValue, keptIn, pick, press, sees, take, type } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -61,8 +61,7 @@ describe("the maker's sheet beside the plan of this unit", () => {
 
   it("a sentence that is not understood is told by a person, and then laid beside the plan", async () => {
     const { page } = session;
-    const folds = await page.$$("::-p-xpath(//li[contains(., 'orange')]//button[contains(., 'Say what it means')])");
-    await folds[0]?.evaluate((e) => (e as HTMLElement).click());
+    await take(page, "::-p-xpath(//li[contains(., 'orange')]//button[contains(., 'Say what it means')])");
     await pick(page, "What to do", "land");
     await pick(page, "Which wire", "lead FEED");
     await pick(page, "Onto", "cap-c");

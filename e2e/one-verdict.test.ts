@@ -3,7 +3,7 @@ import { fileURLToPath } from "node:url";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, go, named, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, downloaded, go, press, sees, type, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 const JOB = "/job/demo-front-job";
@@ -49,7 +49,7 @@ describe("one verdict, wherever it is read", () => {
   it("the thresholds and the map turn where the tries do", async () => {
     const { page } = session;
     const turn = /Stops working above (\d+).°F/.exec(await sees(page, /Stops working above \d+.°F/));
-    await (await named(page, "radio", "Weather and altitude")).click();
+    await press(page, "Weather and altitude", "click", "radio");
     await until("every cell", async () => /^(?![\s\S]*Simulating: \d+ of)[\s\S]*Weather and altitude/.test(await textOf(page)));
     const picture = await page.waitForSelector('[role="slider"][aria-label^="Read the picture"]');
     await picture!.focus();

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, press, sees, type } from "./hands.ts";
+import { answerLike, press, sees, take, type } from "./hands.ts";
 import { lookAt } from "./look.ts";
 
 let session: Session;
@@ -32,13 +32,9 @@ describe("on a phone, by touch", () => {
 
   it("changes the way of starting in a sheet of its own", async () => {
     const { page } = session;
-    const row = await page.waitForSelector(
-      "::-p-xpath(//section[@aria-label='What the answer is about']//button[contains(., 'As found')])",
-    );
-    await row?.scrollIntoView();
-    await row?.tap();
+    await take(page, "::-p-xpath(//section[@aria-label='What the answer is about']//button[contains(., 'As found')])");
     await sees(page, /Start method/);
-    await (await page.waitForSelector('[role="dialog"] [role="radio"][value="soft"]'))?.tap();
+    await take(page, '[role="dialog"] [role="radio"][value="soft"]');
     await press(page, "Close", "tap");
     await answerLike(page, /^(Yes|Barely)\. It (starts with .* to spare and runs with \d\.\d A to spare|works in \d+ of 100 tries)\.$/);
   });
@@ -54,7 +50,7 @@ describe("on a phone, by touch", () => {
     const { page } = session;
     await lookAt(page, "main", (e) => e.scrollTo(0, e.scrollHeight));
     await press(page, "2 Check", "tap");
-    await (await page.waitForSelector("::-p-xpath(//*[@role='dialog']//a[contains(., 'Before')])"))?.tap();
+    await take(page, "::-p-xpath(//*[@role='dialog']//a[contains(., 'Before')])");
     await answerLike(page, /^No before readings yet/);
     expect(await lookAt(page, "main", (e) => e.scrollTop)).toBe(0);
     await type(page, "Amps", "49.5");

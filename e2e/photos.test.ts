@@ -4,7 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, chord, downloaded, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
+import { answerLike, chord, downloaded, keptIn, press, sees, type, until, upload } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 let roof: Session;
@@ -116,7 +116,7 @@ describe("photos of a unit", () => {
     await sees(page, /1 × photo: new/);
     await press(page, "Import it");
     await answerLike(page, /1 rig, 1 air conditioner/);
-    await (await named(page, "link", "Roof unit, Will it start?")).click();
+    await press(page, "Roof unit, Will it start?", "click", "link");
     expect(await across(page, "Plate 1, under the shroud")).toBe(1560);
     expect([...roof.complaints, ...table.complaints]).toEqual([]);
   });

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, chord, downloaded, type Kept, keptIn, named, press, sees, until } from "./hands.ts";
+import { answer, answerLike, chord, downloaded, type Kept, keptIn, press, sees, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -17,7 +17,7 @@ afterAll(() => session.close());
 
 /** Chooses one of the pictures. */
 async function picture(name: string): Promise<void> {
-  await (await named(session.page, "radio", name)).click();
+  await press(session.page, name, "click", "radio");
 }
 
 /** What the picture in focus reads after these keys. */

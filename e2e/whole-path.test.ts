@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, fieldValue, keptIn, press, sees, type, until, upload } from "./hands.ts";
+import { answer, answerLike, downloaded, fieldValue, keptIn, press, sees, take, type, until, upload } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -51,7 +51,7 @@ describe("from an empty database to proof and back", () => {
 
   it("switches the way of starting and lays one over the other", async () => {
     const { page } = session;
-    await (await page.waitForSelector('[role="radio"][value="soft"]'))?.click();
+    await take(page, '[role="radio"][value="soft"]', "click");
     expect(
       await answerLike(
         page,

@@ -122,7 +122,7 @@ describe("the wiring of a unit", () => {
     await sees(page, /It reads too much: worn contact/);
     await type(page, "PTC, ohm", "-3");
     await sees(page, /PTC must be a number from 0 to 1,000,000 ohm/);
-    await (await named(page, "checkbox", "PTC: no path")).click();
+    await press(page, "PTC: no path", "click", "checkbox");
     await sees(page, /It is open: it helps no start/);
     await page.reload({ waitUntil: "load" });
     await press(page, "Test the start parts");
@@ -178,7 +178,7 @@ describe("the wiring of a unit", () => {
       await (await until("a wire to look at", () => page.$("main label::-p-text(seen on)"))).click();
     }
     await answerLike(page, /no fault found/);
-    await (await named(page, "button", "REF, 16 AWG, REF to overload B")).click();
+    await press(page, "REF, 16 AWG, REF to overload B");
     await pick(page, "To", "can.C");
     await answerLike(page, /^Not yet: the lead that senses common is on the wrong side\. It can destroy the starter\.$/);
     await sees(page, /Different from the plan\s+REF: REF – cap C/);

@@ -15,7 +15,7 @@ export { type Feed, feedsOf } from "./feeds.ts";
 export type { Figure, PhotoPlace } from "./figure.ts";
 export { asId, type JobId, type RigId, type SourceId, type UnitId } from "./identity.ts";
 export { CLOSING_CHECKS, type FitLog, newFitLog, POWER_CHECKS, TUGS } from "./kind/fit-log.ts";
-export { type Job, newJob } from "./kind/job.ts";
+export { type Job, newJob, withDone } from "./kind/job.ts";
 export { type Learning, newLearning, RULE_SOURCES } from "./kind/learning.ts";
 export { type Load, MOST_RIG_LOADS, newLoad } from "./kind/load.ts";
 export {

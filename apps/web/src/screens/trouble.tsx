@@ -60,10 +60,8 @@ export function Trouble({ bundle }: { readonly bundle: JobBundle }) {
                 optional
                 wrong={TROUBLE.bad(TROUBLE.names[what], mostTyped)}
                 onNumber={(value) => {
-                  if (kept === undefined) return;
-                  const { [what]: _old, ...others } = kept.read;
-                  const reads = value === null ? others : { ...others, [what]: value * scale };
-                  void commit(fitLogCommit(job, { trouble: { ...kept, read: reads } }, `trouble ${what}`));
+                  const figure = value === null ? undefined : value * scale;
+                  void commit(fitLogCommit(job, {}, `trouble ${what}`, { trouble: { read: { [what]: figure } } }));
                 }}
               />
               <p className={`text-small ${cause === null ? "text-ink2" : "font-semibold text-lead"}`}>

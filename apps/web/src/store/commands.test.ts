@@ -1,4 +1,13 @@
-import { type AirConditioner, type Job, RECORD_KINDS, type Reading, type RigId, type Source } from "@amp-saver/records";
+import {
+  type AirConditioner,
+  type Figure,
+  type Job,
+  newGenerator,
+  RECORD_KINDS,
+  type Reading,
+  type RigId,
+  type Source,
+} from "@amp-saver/records";
 import { demoRecords } from "@amp-saver/records/demo";
 import { describe, expect, it } from "vitest";
 import type { RigBundle } from "./bundle.ts";
@@ -95,6 +104,32 @@ describe("what a user does, as commits", () => {
       store.commit(editCommit(unit, { ratedLoadA: { value: 12, from: "plate" } }, "ratedLoadA")),
     ]);
     expect(await store.get("unit", "demo-front")).toMatchObject({ fanA: { value: 3 }, ratedLoadA: { value: 12 } });
+  });
+
+  it("keeps both answers of one figure, and of one part of it, though the second was given before the first was drawn", async () => {
+    const store = await demo();
+    const unit = (await store.get("unit", "demo-front")) as AirConditioner;
+    const seen: Figure = { value: 2.5, from: "plate" };
+    const asSeen = { ...unit, fanA: seen };
+    await store.commit(editCommit(asSeen, { fanA: seen }));
+    await store.commit(editCommit(asSeen, { fanA: { ...seen, value: 3 } }, "fanA"));
+    await store.commit(editCommit(asSeen, { fanA: { ...seen, from: "measured" } }, "fanA"));
+    expect((await store.get("unit", "demo-front"))?.fanA).toEqual({ value: 3, from: "measured" });
+    await store.commit(editCommit(asSeen, { fanA: seen }, "fanA"));
+    expect((await store.get("unit", "demo-front"))?.fanA).toEqual(seen);
+    const pair: Source = {
+      ...newGenerator({ id: "pair" as Source["id"], now: unit.createdAt }, unit.rigId, "Two"),
+      type: "inverter-generator",
+      second: {},
+    };
+    await store.commit({ label: "add-source", changes: [{ kind: "source", id: pair.id, after: pair }] });
+    const surgeW = { value: 2400, from: "sheet" } as const;
+    await store.commit(editCommit<Source>(pair, { second: { runningW: { value: 1800, from: "sheet" } } }, "second.runningW"));
+    await store.commit(editCommit<Source>(pair, { second: { surgeW } }, "second.surgeW"));
+    expect(await store.get("source", pair.id)).toMatchObject({ second: { runningW: { value: 1800 }, surgeW } });
+    await store.commit(editCommit<Source>({ ...pair, second: { surgeW } }, { second: {} }, "second.surgeW"));
+    expect(await store.get("source", pair.id)).toMatchObject({ second: { runningW: { value: 1800 } } });
+    expect(await store.get("source", pair.id)).not.toHaveProperty("second.surgeW");
   });
 
   it("clears a figure, and an undo brings it back", async () => {

@@ -29,6 +29,7 @@ import {
 import { ownRecords, type RigBundle } from "./bundle.ts";
 import { type Added, added, away, birth, put } from "./changes.ts";
 import { nowIso } from "./identity.ts";
+import { laidInto } from "./onto.ts";
 import type { Commit, Patch } from "./port.ts";
 
 /** What is asked before it has a name: a rig with one unit, what feeds it where that is said, and the job that asks. */
@@ -59,13 +60,21 @@ export type Fields<R> = { readonly [K in keyof R]?: R[K] | undefined };
 /** Fields of a record, or how they follow from what is kept by the time they are saved. */
 export type Changing<R> = Fields<R> | ((kept: R) => Fields<R>);
 
-/** Some fields of a record changed; typing in one field makes one step to undo. */
+/**
+ * Some fields of a record changed. With the name of a field it is what a person answered there: a step to undo for all of
+ * its typing, and only what the answer changed of the record as it was seen counts.
+ */
 export function editCommit<R extends AnyRecord>(record: R, change: Changing<R>, field?: string): Commit {
-  return {
-    label: "edit",
-    changes: [{ kind: record.kind, id: record.id, patch: dated(change) }],
-    ...(field !== undefined && { mergeKey: `${record.kind} ${record.id} ${field}` }),
-  };
+  const { kind, id } = record;
+  if (field === undefined) return { label: "edit", changes: [{ kind, id, patch: dated(change) }] };
+  const answered = typeof change === "function" ? change : (kept: R) => onto(kept, record, change);
+  return { label: "edit", changes: [{ kind, id, patch: dated(answered) }], mergeKey: `${kind} ${id} ${field}` };
+}
+
+function onto<R extends AnyRecord>(kept: R, seen: R, change: Fields<R>): Fields<R> {
+  const laid: { -readonly [K in keyof R]?: R[K] | undefined } = {};
+  for (const name in change) laid[name] = laidInto(kept[name], seen[name], change[name]) as R[typeof name];
+  return laid;
 }
 
 function dated<R extends AnyRecord>(change: Changing<R>): Patch["patch"] {

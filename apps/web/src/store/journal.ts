@@ -1,4 +1,5 @@
 import { type AnyRecord, hasBlob, type RecordKind, recordKey, rigOf } from "@amp-saver/records";
+import { isPlain } from "./onto.ts";
 import { type Absent, type Change, type Commit, type CommitLabel, type History, MERGE_WITHIN_MS, type Patch } from "./port.ts";
 
 /** One change as it is done, with what was there before. */
@@ -122,8 +123,4 @@ function merged(old: object, change: object): object {
 
 function cleared(change: object, name: string): boolean {
   return Object.entries(change).some(([field, value]) => field === name && value === undefined);
-}
-
-function isPlain(value: unknown): value is object {
-  return typeof value === "object" && value !== null && !Array.isArray(value);
 }

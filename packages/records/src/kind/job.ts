@@ -114,3 +114,6 @@ export function newJob(birth: Birth<JobId>, rigId: RigId, unitId: UnitId, title:
 
 /** Whose a record of a job is. */
 export const ofJob = ({ rigId, unitId, id }: Job) => ({ rigId, unitId, jobId: id });
+
+/** Stages of a job that were gone through, and these. */
+export const withDone = ({ done }: Job, ...stages: Job["done"]): Job["done"] => [...new Set([...done, ...stages])];

@@ -1,6 +1,6 @@
 import { conditionsOf, hasWatts, startCase } from "@amp-saver/cases";
 import type { RemedyCode } from "@amp-saver/core/study/remedy";
-import type { Job } from "@amp-saver/records";
+import { type Job, withDone } from "@amp-saver/records";
 import { useMemo } from "react";
 import { useNavigate } from "react-router";
 import { editCommit } from "../../store/commands.ts";
@@ -59,7 +59,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
             measured?.[0]?.code ?? null,
           );
   const openIn = (change: Partial<Job>): void => {
-    void commit(editCommit(job, { ...change, answer: null, done: [...new Set([...job.done, "choose" as const])] })).then(
+    void commit(editCommit<Job>(job, (kept) => ({ ...change, answer: null, done: withDone(kept, "choose") }))).then(
       (result) => result.ok && navigate(`/job/${job.id}/check`),
     );
   };

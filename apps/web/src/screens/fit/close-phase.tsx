@@ -1,3 +1,4 @@
+import { type Job, withDone } from "@amp-saver/records";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import { Answer } from "../../ui/answer.tsx";
@@ -56,8 +57,8 @@ export function ClosePhase({ bundle, work, save }: FitProps) {
         <LinkButton
           to={`/job/${job.id}/learn`}
           onClick={() => {
-            const done = [...new Set([...job.done, "isolate" as const, "fit" as const])];
-            void commit({ ...editCommit(job, { done, stage: "learn" }), silent: true });
+            const edit = editCommit<Job>(job, (kept) => ({ done: withDone(kept, "isolate", "fit"), stage: "learn" }));
+            void commit({ ...edit, silent: true });
           }}
           main
           className="mt-4"

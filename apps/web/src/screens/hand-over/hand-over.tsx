@@ -1,4 +1,4 @@
-import { type Job, TEXT_MOST } from "@amp-saver/records";
+import { type Job, TEXT_MOST, withDone } from "@amp-saver/records";
 import { calendarFile, fileStem, readingsCsv } from "@amp-saver/records/exchange";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
@@ -84,7 +84,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
   const handOver = (): void =>
     void commit(
       editCommit<Job>(job, (kept) => ({
-        done: [...new Set([...kept.done, "hand-over" as const])],
+        done: withDone(kept, "hand-over"),
         stage: "hand-over",
         handedOverAt: nowIso(),
       })),

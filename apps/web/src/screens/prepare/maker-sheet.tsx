@@ -11,7 +11,7 @@ import { Tick } from "../../ui/tick.tsx";
 import { limitSentence, MAKER } from "../../words/maker-sheet.ts";
 import { PREPARE } from "../../words/wiring.ts";
 import { BlockedPlan } from "./blocked-plan.tsx";
-import { type LimitRow, limitsOf, sheetView } from "./maker-sheet.view.ts";
+import { type LimitRow, limitsOf, saidOf, sheetView, without } from "./maker-sheet.view.ts";
 import type { PartProps } from "./part-props.ts";
 import { SheetLine } from "./sheet-line.tsx";
 import { SheetText } from "./sheet-text.tsx";
@@ -60,11 +60,8 @@ export function MakerSheetPart(props: PartProps) {
                   view={view}
                   starter={starter}
                   correcting={correcting}
-                  onTold={(step) => save((kept) => ({ sheetMeans: { ...kept.sheetMeans, [row.key]: step } }), `sheet ${row.key}`)}
-                  onForget={() => {
-                    const { [row.key]: _, ...others } = starter.sheetMeans ?? {};
-                    save({ sheetMeans: others }, `sheet ${row.key}`);
-                  }}
+                  onTold={(said) => save((kept) => ({ sheetMeans: saidOf(kept, row, said) }), `sheet ${row.key}`)}
+                  onForget={() => save(({ sheetMeans }) => ({ sheetMeans: without(sheetMeans, row.key) }), `sheet ${row.key}`)}
                 />
               ))}
             </ol>

@@ -4,7 +4,7 @@ import { asId, newStarter, newUnit, newWiring, parseRecord, type Starter, type W
 import { describe, expect, it } from "vitest";
 import { wiringNames } from "../../words/wiring.ts";
 import { packList } from "./kit.view.ts";
-import { limitsOf, sheetView } from "./maker-sheet.view.ts";
+import { limitsOf, saidOf, sheetView, without } from "./maker-sheet.view.ts";
 import { planView } from "./wiring.view.ts";
 import { wordedSteps } from "./worded-steps.ts";
 
@@ -29,6 +29,18 @@ describe("a maker's sheet beside the plan", () => {
     expect(present(beside.rows[0]).groups.map((g) => worded[g]?.sentence)).toEqual([expect.stringContaining("START gray onto cap HERM")]);
     expect(beside.missing.length).toBeGreaterThan(2);
     expect(beside.missing).not.toContain(present(beside.rows[0]).groups[0]);
+  });
+
+  it("keeps every answer of what a sentence means, though all were given before the first was drawn", () => {
+    const own = starter("Bring the pink lead over.");
+    const row = present(present(sheetView(own, planView(wiring, own))).rows[0]);
+    expect(row.sentence.step).toBeNull();
+    let kept: Starter = { ...own, sheetMeans: { other: { act: "remove", wire: null, from: "cap-c", to: null, with: null } } };
+    const wire = { color: null, lead: "FEED", toward: null, starters: true };
+    for (const said of [{ act: "land" }, { wire }, { to: "cap-c" }] as const) kept = { ...kept, sheetMeans: saidOf(kept, row, said) };
+    expect(kept.sheetMeans?.[row.key]).toEqual({ act: "land", wire, from: null, to: "cap-c", with: null });
+    expect(sheetView(kept, planView(wiring, own))?.rows.map(({ verdict }) => verdict)).toEqual(["agrees"]);
+    expect(Object.keys(without(kept.sheetMeans, row.key) ?? {})).toEqual(["other"]);
   });
 
   it("what the sheet limits more strictly counts once it is used: the rule of learning, the wire of a jumper", () => {

@@ -122,6 +122,17 @@ export function wireOfKey(key: string): SheetWire | null {
 /** What a sentence is said to mean while nobody said anything yet. */
 export const EMPTY_STEP: SheetStep = { act: "other", wire: null, from: null, to: null, with: null };
 
+/** Meanings that were said, with what is said now of one sentence laid over what it means so far. */
+export function saidOf({ sheetMeans }: Starter, { key, sentence }: SheetRow, said: Partial<SheetStep>): Starter["sheetMeans"] {
+  return { ...sheetMeans, [key]: { ...(sheetMeans?.[key] ?? sentence.step ?? EMPTY_STEP), ...said } };
+}
+
+/** Meanings that were said, but for that of one sentence. */
+export function without(sheetMeans: Starter["sheetMeans"], key: string): Starter["sheetMeans"] {
+  const { [key]: _, ...others } = sheetMeans ?? {};
+  return others;
+}
+
 /** Factory colors of a unit, each once. */
 export function colorsOf({ asFound }: PlanView): readonly string[] {
   return [...new Set(asFound.conductors.map((c) => c.color))].toSorted();

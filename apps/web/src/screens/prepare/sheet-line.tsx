@@ -18,7 +18,7 @@ interface SheetLineProps {
   readonly starter: Starter;
   /** Whether a sentence that was understood may be corrected, too. */
   readonly correcting: boolean;
-  readonly onTold: (step: SheetStep) => void;
+  readonly onTold: (said: Partial<SheetStep>) => void;
   readonly onForget: () => void;
 }
 
@@ -51,7 +51,7 @@ export function SheetLine({ row, here, names, view, starter, correcting, onTold,
       {told && <p className="text-small text-ink2">{MAKER.told}</p>}
       {(off || told || correcting) && (
         <Fold label={MAKER.correct}>
-          <SheetMeaning key={String(told)} step={sentence.step} view={view} starter={starter} onTold={onTold} />
+          <SheetMeaning step={sentence.step} view={view} starter={starter} onTold={onTold} />
           {told && (
             <Button look="quiet" onClick={onForget}>
               {MAKER.forget}

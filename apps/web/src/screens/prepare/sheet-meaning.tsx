@@ -9,7 +9,8 @@ interface SheetMeaningProps {
   readonly step: SheetStep | null;
   readonly view: PlanView;
   readonly starter: Starter;
-  readonly onTold: (step: SheetStep) => void;
+  /** What was said of it: the rest stays as it is. */
+  readonly onTold: (said: Partial<SheetStep>) => void;
 }
 
 /** What a sentence of the sheet means, said by a person: the act, the wires, the places. */
@@ -33,7 +34,7 @@ export function SheetMeaning({ step, view, starter, onTold }: SheetMeaningProps)
       label={MAKER[field]}
       value={now[field] ?? ""}
       options={places}
-      onChange={(value) => onTold({ ...now, [field]: value === "" ? null : value })}
+      onChange={(value) => onTold({ [field]: value === "" ? null : value })}
     />
   );
   const wire = (field: "wire" | "with") => (
@@ -41,7 +42,7 @@ export function SheetMeaning({ step, view, starter, onTold }: SheetMeaningProps)
       label={MAKER[field]}
       value={wireKey(now[field])}
       options={withOwn(wireKey(now[field]))}
-      onChange={(key) => onTold({ ...now, [field]: wireOfKey(key) })}
+      onChange={(key) => onTold({ [field]: wireOfKey(key) })}
     />
   );
   return (
@@ -50,7 +51,7 @@ export function SheetMeaning({ step, view, starter, onTold }: SheetMeaningProps)
         label={MAKER.act}
         value={now.act}
         options={MEANINGS.acts.map((value) => ({ value, word: MAKER.acts[value] }))}
-        onChange={(act) => onTold({ ...now, act })}
+        onChange={(act) => onTold({ act })}
       />
       {now.act !== "remove" && wire("wire")}
       {now.act === "join" && wire("with")}

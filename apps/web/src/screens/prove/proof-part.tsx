@@ -1,5 +1,6 @@
 import { shownAs } from "@amp-saver/core/figure";
 import { formatWith } from "@amp-saver/core/quantity";
+import { type Job, withDone } from "@amp-saver/records";
 import { format, parseISO } from "date-fns";
 import { Link } from "react-router";
 import { editCommit, proofCommit } from "../../store/commands.ts";
@@ -64,8 +65,8 @@ export function ProofPart({ bundle }: { readonly bundle: JobBundle }) {
         <Link
           to={`/job/${job.id}/hand-over`}
           onClick={() => {
-            const done = [...new Set([...job.done, "learn" as const, "prove" as const])];
-            void commit({ ...editCommit(job, { done, stage: "hand-over" }), silent: true });
+            const edit = editCommit<Job>(job, (kept) => ({ done: withDone(kept, "learn", "prove"), stage: "hand-over" }));
+            void commit({ ...edit, silent: true });
           }}
           className="flex min-h-[62px] items-center justify-center bg-ink px-5 text-large font-semibold text-face"
         >

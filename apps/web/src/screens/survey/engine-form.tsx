@@ -16,6 +16,8 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
   const rule = deratingOf(source);
   const { measure } = useSettings();
   const second = source.type === "inverter-generator" ? source.second : undefined;
+  const saveSecond = (change: Partial<NonNullable<typeof second>>, field: string): void =>
+    save((kept) => ("second" in kept ? { second: { ...kept.second, ...change } } : {}), field);
   return (
     <>
       <Pick
@@ -70,7 +72,7 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
                 figure={second.runningW}
                 usual="sheet"
                 placeholder={SOURCE_WORDS.secondSame}
-                onChange={(runningW) => save({ second: { ...second, runningW } }, "second.runningW")}
+                onChange={(runningW) => saveSecond({ runningW }, "second.runningW")}
               />
               <FigureInput
                 name="surgeW"
@@ -78,7 +80,7 @@ export function EngineForm({ source, save }: { readonly source: GeneratorSource;
                 figure={second.surgeW}
                 usual="sheet"
                 placeholder={SOURCE_WORDS.secondSame}
-                onChange={(surgeW) => save({ second: { ...second, surgeW } }, "second.surgeW")}
+                onChange={(surgeW) => saveSecond({ surgeW }, "second.surgeW")}
               />
             </>
           )}

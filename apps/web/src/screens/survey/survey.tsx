@@ -1,3 +1,4 @@
+import { type Job, withDone } from "@amp-saver/records";
 import { lazy, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { addUnitCommit, editCommit } from "../../store/commands.ts";
@@ -39,7 +40,9 @@ export function SurveyScreen({ bundle }: { readonly bundle: JobBundle }) {
   );
   const parts = state.code === "enough" ? SURVEY.enough(state.read, state.typical) : SURVEY[state.code];
   const leave = (): void => {
-    if (!job.done.includes("survey")) void commit({ ...editCommit(job, { done: [...job.done, "survey"], stage: "check" }), silent: true });
+    if (job.done.includes("survey")) return;
+    const edit = editCommit<Job>(job, (kept) => ({ done: withDone(kept, "survey"), stage: "check" }));
+    void commit({ ...edit, silent: true });
   };
   return (
     <StageFrame beside>

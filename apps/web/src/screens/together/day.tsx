@@ -126,7 +126,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
                 name={source.name}
                 spells={source.hours}
                 mayBeAway
-                onChange={(hours) => void commit(editCommit<Source>(source, { hours }))}
+                onChange={(become) => void commit(editCommit<Source>(source, ({ hours }) => ({ hours: become(hours ?? []) })))}
               />
             ))}
         </ul>
@@ -139,7 +139,7 @@ export function DayScreen({ bundle }: { readonly bundle: RigBundle }) {
                 key={load.id}
                 name={load.name}
                 spells={load.spells}
-                onChange={(spells) => void commit(editCommit<Load>(load, { spells }))}
+                onChange={(become) => void commit(editCommit<Load>(load, ({ spells }) => ({ spells: become(spells ?? []) })))}
               />
             ))}
         </ul>

@@ -7,7 +7,8 @@ interface SpellsProps {
   readonly spells: Spells | undefined;
   /** Whether no hours at all mean that it is not there. */
   readonly mayBeAway?: boolean;
-  readonly onChange: (spells: Spells | undefined) => void;
+  /** How the hours follow from those that are kept by then. */
+  readonly onChange: (become: (kept: Spells) => Spells | undefined) => void;
 }
 
 const HALF_HOURS = Array.from({ length: 49 }, (_, i) => i * 30);
@@ -16,7 +17,8 @@ const FIRST: Spells[number] = { fromMin: 8 * 60, toMin: 22 * 60 };
 /** When in a day something is there or on; all day until hours are set. */
 export function SpellsRow({ name, spells, mayBeAway = false, onChange }: SpellsProps) {
   const list = spells ?? [];
-  const put = (at: number, change: Partial<Spells[number]>): void => onChange(list.map((s, i) => (i === at ? { ...s, ...change } : s)));
+  const put = (at: number, change: Partial<Spells[number]>): void =>
+    onChange((kept) => kept.map((s, i) => (i === at ? { ...s, ...change } : s)));
   const time = (label: string, value: number, set: (minute: number) => void) => (
     <select
       aria-label={label}
@@ -37,16 +39,16 @@ export function SpellsRow({ name, spells, mayBeAway = false, onChange }: SpellsP
       {list.length === 0 ? (
         <span className="flex items-center gap-2">
           <span className="text-small text-ink2">{spells === undefined ? DAY.allDay : DAY.notThere}</span>
-          <Button look="quiet" aria-label={DAY.setHours(name)} onClick={() => onChange([FIRST])}>
+          <Button look="quiet" aria-label={DAY.setHours(name)} onClick={() => onChange(() => [FIRST])}>
             {DAY.hours}
           </Button>
           {mayBeAway && spells === undefined && (
-            <Button look="quiet" aria-label={DAY.takeAway(name)} onClick={() => onChange([])}>
+            <Button look="quiet" aria-label={DAY.takeAway(name)} onClick={() => onChange(() => [])}>
               {DAY.notThere}
             </Button>
           )}
           {spells !== undefined && (
-            <Button look="quiet" aria-label={DAY.backToAllDay(name)} onClick={() => onChange(undefined)}>
+            <Button look="quiet" aria-label={DAY.backToAllDay(name)} onClick={() => onChange(() => undefined)}>
               {DAY.allDay}
             </Button>
           )}
@@ -63,15 +65,19 @@ export function SpellsRow({ name, spells, mayBeAway = false, onChange }: SpellsP
           ))}
           <span className="flex gap-2">
             {list.length < MOST_SPELLS && (
-              <Button look="quiet" aria-label={`${DAY.setHours(name)}, +`} onClick={() => onChange([...list, FIRST])}>
+              <Button
+                look="quiet"
+                aria-label={`${DAY.setHours(name)}, +`}
+                onClick={() => onChange((kept) => [...kept, FIRST].slice(0, MOST_SPELLS))}
+              >
                 +
               </Button>
             )}
-            <Button look="quiet" aria-label={DAY.backToAllDay(name)} onClick={() => onChange(undefined)}>
+            <Button look="quiet" aria-label={DAY.backToAllDay(name)} onClick={() => onChange(() => undefined)}>
               {DAY.allDay}
             </Button>
             {mayBeAway && (
-              <Button look="quiet" aria-label={DAY.takeAway(name)} onClick={() => onChange([])}>
+              <Button look="quiet" aria-label={DAY.takeAway(name)} onClick={() => onChange(() => [])}>
                 {DAY.notThere}
               </Button>
             )}
