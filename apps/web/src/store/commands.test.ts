@@ -1,5 +1,6 @@
 import {
   type AirConditioner,
+  asId,
   type Figure,
   type Job,
   newGenerator,
@@ -118,7 +119,7 @@ describe("what a user does, as commits", () => {
     await store.commit(editCommit(asSeen, { fanA: seen }, "fanA"));
     expect((await store.get("unit", "demo-front"))?.fanA).toEqual(seen);
     const pair: Source = {
-      ...newGenerator({ id: "pair" as Source["id"], now: unit.createdAt }, unit.rigId, "Two"),
+      ...newGenerator({ id: asId("source", "pair"), now: unit.createdAt }, unit.rigId, "Two"),
       type: "inverter-generator",
       second: {},
     };

@@ -72,8 +72,8 @@ export function editCommit<R extends AnyRecord>(record: R, change: Changing<R>, 
 }
 
 function onto<R extends AnyRecord>(kept: R, seen: R, change: Fields<R>): Fields<R> {
-  const laid: { -readonly [K in keyof R]?: R[K] | undefined } = {};
-  for (const name in change) laid[name] = laidInto(kept[name], seen[name], change[name]) as R[typeof name];
+  const laid = { ...change };
+  for (const name in change) Object.assign(laid, { [name]: laidInto(kept[name], seen[name], change[name]) });
   return laid;
 }
 
