@@ -4,8 +4,9 @@ import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, downloaded, fieldValue, go, keptIn, ownRig, pick, press, sees, type, until, upload } from "./hands.ts";
+import { answer, answerLike, downloaded, fieldValue, go, keptIn, ownRig, press, sees, type, until, upload } from "./hands.ts";
 import { lookAt } from "./look.ts";
+import { startFrom } from "./start-from.ts";
 
 const sessions: Session[] = [];
 afterAll(async () => {
@@ -40,7 +41,7 @@ describe("a library of one's own", () => {
     await enter("Model, as printed", "KD 135-S2");
     await go(page, `${job}/prepare/found`);
     await answerLike(page, /^\d+ parts and \d+ wires/);
-    await pick(page, "Start from", "T07");
+    await startFrom(page, "rooftop-overload");
     entries += 1;
     await until("the circuit", async () => !(await answer(page)).startsWith("0"));
     const found = await answer(page);

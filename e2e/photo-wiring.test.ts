@@ -6,8 +6,9 @@ import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { boxHtml } from "./box-picture.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, go, keptIn, named, notYet, ownRig, pick, press, sees, until, upload } from "./hands.ts";
+import { answerLike, downloaded, go, keptIn, named, notYet, ownRig, press, sees, until, upload } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
+import { startFrom } from "./start-from.ts";
 
 const sessions: Session[] = [];
 afterAll(async () => {
@@ -56,7 +57,12 @@ const marks = async (page: Page): Promise<Readonly<Record<string, { x: number; y
 };
 
 describe("the wiring on the user's own photo", () => {
-  it.each(["T01", "T07", "T11", "T17"])("%s: marked with a finger, stepped through, and there on another device", async (id) => {
+  it.each([
+    [1, "rooftop-freeze-board"],
+    [7, "condenser-one-pole-module"],
+    [11, "rooftop-circuit-board"],
+    [17, "rooftop-at-the-pin"],
+  ])("%i, %s: marked with a finger, stepped through, and there on another device", async (seed, id) => {
     const session = await openApp("/", PHONE);
     sessions.push(session);
     const { page, downloads } = session;
@@ -64,12 +70,12 @@ describe("the wiring on the user's own photo", () => {
     const job = new URL(page.url()).pathname.replace(/\/[^/]+$/, "");
     await go(page, `${job}/prepare/found`);
     await answerLike(page, /^\d+ parts and \d+ wires/);
-    await pick(page, "Start from", id);
+    await startFrom(page, id);
     await go(page, `${job}/prepare/plan`);
     await answerLike(page, /^\d leads, /);
     await press(page, "Show your photo", "tap");
     await sees(page, /There is no photo of the box yet/);
-    await photograph(session, Number(id.slice(1)));
+    await photograph(session, seed);
     const [, of] = await counted(page);
     expect(of).toBeGreaterThan(2);
     const first = await until("a place to mark", async () => {

@@ -146,6 +146,7 @@ describe("surveying an inverter on batteries and a measured circuit", () => {
     await answerLike(page, /enough for an answer/);
     await page.waitForFunction(() => document.querySelectorAll("section button[aria-expanded]").length >= 2);
     await press(page, "Inverter");
+    await sees(page, /Battery volts/);
     await press(page, "More about this source");
     expect(await fieldValue(page, "Watts and seconds")).toBe("3600 1800");
     expect(await fieldValue(page, "Bank and cables")).toMatch(/^6(\.0)?$/);

@@ -1,8 +1,9 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Page } from "puppeteer-core";
-import { answer, answerLike, named, notYet, pick, press, sees, until } from "../hands.ts";
+import { answer, answerLike, named, notYet, press, sees, until } from "../hands.ts";
 import { proveDead } from "../prove-dead.ts";
+import { startFrom } from "../start-from.ts";
 
 /** What playing a wiring through showed: the plan's sentence, every joint of the kit, every step, every step back. */
 export interface Played {
@@ -56,11 +57,7 @@ async function stepThrough(page: Page, done: RegExp): Promise<readonly string[]>
 export async function playWiring(page: Page, job: string, id: string, folder: string): Promise<Played> {
   await go(page, `${job}/prepare/found`);
   await answerLike(page, /^\d+ parts and \d+ wires, from what you selected/);
-  await pick(page, "Start from", id);
-  await until(`${id} to be taken`, async () => {
-    const taken = await page.$$eval("main select", (all, wanted) => all.some((e) => (e as HTMLSelectElement).value === wanted), id);
-    return taken || notYet(await answer(page));
-  });
+  await startFrom(page, id);
   await go(page, `${job}/prepare/plan`);
   const plan = await answerLike(page, /^\d leads, .*\.$/);
   await go(page, `${job}/prepare/kit`);
