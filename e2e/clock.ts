@@ -28,3 +28,12 @@ export async function hasten(page: Page, times: number): Promise<() => Promise<v
 export function setClock(page: Page, seconds: number): Promise<void> {
   return page.evaluate((key, by) => localStorage.setItem(key, String(Number(localStorage.getItem(key) ?? 0) + by * 1000)), SHIFT, seconds);
 }
+
+/** Sets the page's clock to the next eight in the morning: a day's work begun then does not pass midnight. */
+export function toMorning(page: Page): Promise<void> {
+  return page.evaluate((key) => {
+    const at = new Date();
+    at.setHours(at.getHours() < 8 ? 8 : 32, 0, 0, 0);
+    localStorage.setItem(key, String(at.getTime() - Date.now()));
+  }, SHIFT);
+}

@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, it } from "vitest";
 import { openApp, PHONE } from "../browser.ts";
-import { hasten } from "../clock.ts";
+import { hasten, toMorning } from "../clock.ts";
 import { KeyHand } from "./key-hand.ts";
 import { twoUnits } from "./two-units.ts";
 
@@ -10,6 +10,7 @@ import { twoUnits } from "./two-units.ts";
 it("two units from the plate to the hand-over by keyboard, each thing found by the name it has", async () => {
   const { page, downloads, close, complaints } = await openApp("/", PHONE);
   await hasten(page, 1);
+  await toMorning(page);
   await page.reload({ waitUntil: "load" });
   const photo = join(downloads, "..", "box.png");
   writeFileSync(photo, await page.screenshot());

@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, it } from "vitest";
 import { openApp } from "../browser.ts";
-import { hasten } from "../clock.ts";
+import { hasten, toMorning } from "../clock.ts";
 import { CountingHand } from "./hand.ts";
 import { twoUnits } from "./two-units.ts";
 
@@ -14,6 +14,7 @@ it.each([
 ])("two units from the plate to the hand-over, the phone held %s", async (held, screen) => {
   const { page, downloads, close, complaints } = await openApp("/", screen);
   await hasten(page, 1);
+  await toMorning(page);
   await page.reload({ waitUntil: "load" });
   const hand = new CountingHand(page);
   const photo = join(downloads, "..", "box.png");
