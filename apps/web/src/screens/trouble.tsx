@@ -1,5 +1,5 @@
-import { newFitLog } from "@amp-saver/records";
-import { fitLogCommit } from "../store/commands.ts";
+import { type FitLog, newFitLog } from "@amp-saver/records";
+import { type Changing, fitLogCommit } from "../store/commands.ts";
 import { useStore } from "../store/provider.tsx";
 import type { JobBundle } from "../store/queries.ts";
 import { DraftScope } from "../ui/drafts.ts";
@@ -60,8 +60,12 @@ export function Trouble({ bundle }: { readonly bundle: JobBundle }) {
                 optional
                 wrong={TROUBLE.bad(TROUBLE.names[what], mostTyped)}
                 onNumber={(value) => {
-                  const figure = value === null ? undefined : value * scale;
-                  void commit(fitLogCommit(job, {}, `trouble ${what}`, { trouble: { read: { [what]: figure } } }));
+                  const become: Changing<FitLog> = ({ trouble }) => {
+                    if (trouble === undefined) return {};
+                    const { [what]: _, ...others } = trouble.read;
+                    return { trouble: { ...trouble, read: value === null ? others : { ...others, [what]: value * scale } } };
+                  };
+                  void commit(fitLogCommit(job, become, `trouble ${what}`));
                 }}
               />
               <p className={`text-small ${cause === null ? "text-ink2" : "font-semibold text-lead"}`}>

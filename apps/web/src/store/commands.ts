@@ -60,10 +60,7 @@ export type Fields<R> = { readonly [K in keyof R]?: R[K] | undefined };
 /** Fields of a record, or how they follow from what is kept by the time they are saved. */
 export type Changing<R> = Fields<R> | ((kept: R) => Fields<R>);
 
-/**
- * Some fields of a record changed. With the name of a field it is what a person answered there: a step to undo for all of
- * its typing, and only what the answer changed of the record as it was seen counts.
- */
+/** Some fields of a record changed; what is answered in a named field makes one step to undo, and is laid into what is kept by then. */
 export function editCommit<R extends AnyRecord>(record: R, change: Changing<R>, field?: string): Commit {
   const { kind, id } = record;
   if (field === undefined) return { label: "edit", changes: [{ kind, id, patch: dated(change) }] };

@@ -1,9 +1,11 @@
+import { canonical } from "@amp-saver/core/quantity";
+
 /** An object with fields by name, which a list is not. */
 export function isPlain(value: unknown): value is Readonly<Record<string, unknown>> {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+const same = (a: unknown, b: unknown): boolean => canonical(a) === canonical(b);
 
 /**
  * What was made of what was seen, laid into what is kept by now: of two answers in a row the second was given while the
