@@ -69,7 +69,8 @@ export function aim(element: ElementHandle<Element>): Promise<Aim | "greyed" | "
             const misses = aimed.reached === false || !meets;
             if (misses) {
               aimed.reached = false;
-              event.preventDefault();
+              // A touch that begins while the page scrolls cannot be held back.
+              if (event.cancelable) event.preventDefault();
               event.stopImmediatePropagation();
             } else if (event.type === "click") aimed.reached = true;
             if (event.type === "click") over.abort();

@@ -47,6 +47,22 @@ describe("two phones, one job", () => {
     expect(await axeFindings(below.page)).toEqual([]);
   });
 
+  it("the helper’s page loaded again stays where it is, and never goes by way of the invitation", async () => {
+    const { page } = below;
+    await page.evaluateOnNewDocument(() => {
+      const went: string[] = [];
+      const replace = history.replaceState.bind(history);
+      history.replaceState = (state, unused, url) => {
+        went.push(String(url));
+        replace(state, unused, url);
+      };
+      Object.assign(globalThis, { went });
+    });
+    await page.reload({ waitUntil: "load" });
+    await sees(page, /Wait\. The next call shows here/);
+    expect(await page.evaluate(() => (globalThis as unknown as { went: string[] }).went.filter((url) => /join|helper/.test(url)))).toEqual([]);
+  });
+
   it("a stop is heard within a third of a second, and one tap answers it", async () => {
     await at(below.page, "/helper");
     await sees(below.page, /Wait\. The next call shows here/);

@@ -1,5 +1,6 @@
 import { Link, Navigate, useNavigate } from "react-router";
 import { usePair } from "../../pairing/current.ts";
+import { keptLink } from "../../pairing/link.ts";
 import { useRig } from "../../store/queries.ts";
 import { sharedNowMs } from "../../store/shared-clock.ts";
 import { useNow } from "../../store/use-now.ts";
@@ -17,7 +18,8 @@ export function HelperScreen() {
   useWakeLock(paired !== null);
   useNow(1);
   const rig = useRig(paired?.view.link.rigId ?? "");
-  if (paired === null) return <Navigate to="/join" replace />;
+  // What was linked before a reload is taken up again in a moment: the way to the invitation and back would take over where one goes meanwhile.
+  if (paired === null) return keptLink() === null ? <Navigate to="/join" replace /> : null;
   const { pair, view } = paired;
   const call = openCall(view);
   const [held] = view.holds;
