@@ -5,7 +5,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answerLike, downloaded, go, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, go, pick, press, sees, take, ticks, type, until } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -26,8 +26,7 @@ async function opened(page: Page, name: string): Promise<string> {
     for (const s of await page.$$("summary")) if ((await s.evaluate((e) => e.textContent ?? "")).startsWith(name)) return s;
     return null;
   });
-  await summary.scrollIntoView();
-  await summary.click();
+  await until(`${name} to open`, () => ticks(page, summary));
   return summary.evaluate((e) => (e.parentElement?.textContent ?? "").replaceAll("\u00a0", " "));
 }
 
@@ -38,9 +37,7 @@ describe("opening a unit", () => {
     await answerLike(page, /^Look at everything first: 9 things are left\.$/);
     const found = (what: string, state: string) => `[role="radiogroup"][aria-label="${what}"] [role="radio"][value="${state}"]`;
     const answer = async (what: string, state: string): Promise<void> => {
-      const radio = await until(what, () => page.$(found(what, state)));
-      await radio.scrollIntoView();
-      await radio.click();
+      await take(page, found(what, state), "click");
     };
     await answer("Burnt or melted insulation", "found");
     await answerLike(page, /^Not yet: burnt or melted insulation\. Repair before you wire\.$/);

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, notYet, press, sees, until } from "./hands.ts";
+import { answerLike, notYet, press, sees, take, until } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -44,8 +44,7 @@ describe("the guide", () => {
     ] as const) {
       await page.goto(new URL(path, page.url()).href, { waitUntil: "load" });
       await page.waitForSelector('#answer, a[href^="/guide#"]');
-      const link = await until("a Why", () => page.$('a[href^="/guide#"]'));
-      await link.click();
+      await take(page, 'a[href^="/guide#"]', "click");
       await until(`${title} to stand open`, async () => (await opened()).join() === title || notYet(await opened()));
     }
   });
@@ -73,8 +72,7 @@ describe("the guide", () => {
     await press(page, "keys", "tap");
     await press(page, "Open the guide", "tap", "link");
     await answerLike(page, /^Words, method, rules/);
-    const entry = await until("Rest", async () => page.$("#rest button"));
-    await entry.tap();
+    await take(page, "#rest button");
     await sees(page, /Time between two starts\. Below 3 min the pressures are not equal/);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
     const small = await lookAtAll(page, "main a, main h3 button, main input", (all) =>

@@ -60,7 +60,9 @@ describe("two phones, one job", () => {
     });
     await page.reload({ waitUntil: "load" });
     await sees(page, /Wait\. The next call shows here/);
-    expect(await page.evaluate(() => (globalThis as unknown as { went: string[] }).went.filter((url) => /join|helper/.test(url)))).toEqual([]);
+    expect(await page.evaluate(() => (globalThis as unknown as { went: string[] }).went.filter((url) => /join|helper/.test(url)))).toEqual(
+      [],
+    );
   });
 
   it("a stop is heard within a third of a second, and one tap answers it", async () => {

@@ -6,7 +6,7 @@ import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { boxHtml } from "./box-picture.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, go, keptIn, named, notYet, ownRig, press, sees, until, upload } from "./hands.ts";
+import { answerLike, downloaded, go, keptIn, named, notYet, ownRig, press, sees, ticks, until, upload } from "./hands.ts";
 import { lookAtAll } from "./look.ts";
 import { startFrom } from "./start-from.ts";
 
@@ -99,8 +99,7 @@ describe("the wiring on the user's own photo", () => {
     // The same step stands out on the photo as on the map: each marked place is told by its name.
     const told = new Set<string>();
     for (const step of await page.$$("main ol button")) {
-      await step.scrollIntoView();
-      await step.tap();
+      await until("the step to be taken", () => ticks(page, step, "tap"));
       for (const tag of await lookAtAll(page, "[role=application] > span", (all) => all.map((e) => e.textContent ?? ""))) told.add(tag);
     }
     expect(told.size).toBe(of);

@@ -52,10 +52,9 @@ describe("two phones and one rig", () => {
     await hand(van, roof, "rig-ntern.ampsaver.json");
     await sees(page, /Changed on both devices: 1 thing to decide/);
     await sees(page, /Front, over the darkroom: lockedRotorA/);
-    const [here, file] = [await named(page, "radio", "here: 64"), await named(page, "radio", "file: 66")];
-    expect(await file.evaluate((e) => e.getAttribute("data-state"))).toBe("checked");
+    expect(await (await named(page, "radio", "file: 66")).evaluate((e) => e.getAttribute("data-state"))).toBe("checked");
     expect(await axeFindings(page)).toEqual([]);
-    await here.tap();
+    await press(page, "here: 64", "tap", "radio");
     await press(page, "Import it", "tap");
     await until("it to be taken in", async () => JSON.stringify(await keptIn(page)).includes('"value":12.9'));
     await go(page, "/job/demo-front-job/survey");

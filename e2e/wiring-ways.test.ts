@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
-import { answer, answerLike, named, openPart, pick, press, sees, type, until } from "./hands.ts";
+import { answer, answerLike, named, openPart, pick, press, sees, ticks, type, until } from "./hands.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -22,7 +22,7 @@ describe("the ways of a plan", () => {
     await pick(page, "Start aid", "start-capacitor-ptc");
     for (const box of await page.$$('[role="checkbox"]')) {
       const label = await box.evaluate((e) => (e as HTMLInputElement).labels?.[0]?.textContent ?? "");
-      if (label.startsWith("Second electrical box on the other side")) await box.click();
+      if (label.startsWith("Second electrical box on the other side")) await until("the second box", () => ticks(page, box));
     }
     await sees(page, /Relay, far box/);
     await openPart(page, "Plan");

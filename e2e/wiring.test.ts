@@ -5,7 +5,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
-import { answerLike, downloaded, named, openPart, pick, press, sees, type, until } from "./hands.ts";
+import { answerLike, downloaded, named, openPart, pick, press, sees, take, type, until } from "./hands.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -138,7 +138,7 @@ describe("the wiring of a unit", () => {
     await until("the buttons to go", async () => (await page.$$("::-p-text(: all packed)")).length === 1);
     const open = (): Promise<number> => lookAtAll(page, 'main [role="checkbox"][aria-checked="false"]', (all) => all.length);
     for (let left = await open(); left > 2; left--) {
-      await (await until("something to pack", () => page.$('main [role="checkbox"][aria-checked="false"]'))).click();
+      await take(page, 'main [role="checkbox"][aria-checked="false"]', "click");
       await until("one less", async () => (await open()) === left - 1);
     }
     await sees(page, /Not packed yet: end caps, labels, insulating tape; sealing putty\./);
@@ -175,7 +175,7 @@ describe("the wiring of a unit", () => {
     await openPart(page, "Check");
     for (let left = 7; left > 0; left--) {
       await answerLike(page, left === 1 ? /^Not known yet: 1 wire is/ : new RegExp(`^Not known yet: ${left} wires are not confirmed`));
-      await (await until("a wire to look at", () => page.$("main label::-p-text(seen on)"))).click();
+      await take(page, "main label::-p-text(seen on)", "click");
     }
     await answerLike(page, /no fault found/);
     await press(page, "REF, 16 AWG, REF to overload B");
