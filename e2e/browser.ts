@@ -13,6 +13,17 @@ const FLAGS = [
   "--use-fake-ui-for-media-stream",
 ];
 
+/**
+ * How the browser of many tests spares processes: none is kept ready, none for drawing, none frozen for a page that
+ * was left. One with a profile of its own is left as it comes.
+ */
+const FEW_PROCESSES = [
+  "--no-zygote",
+  "--in-process-gpu",
+  "--disable-back-forward-cache",
+  "--disable-features=SpareRendererForSitePerProcess,RenderDocument",
+];
+
 /** A browser's profile, empty at first, and what it complained about. */
 export interface Session {
   readonly browser: Browser;
@@ -24,13 +35,16 @@ export interface Session {
   readonly close: () => Promise<void>;
 }
 
-export interface Screen {
+/** What the app is opened on. */
+export interface Device {
   readonly width: number;
   readonly height: number;
   readonly phone?: boolean;
+  /** Whether the device keeps the app, to open without a signal, as it does where it can: fetching all of it takes longer than many a test. */
+  readonly keepsApp?: boolean;
 }
-const TABLE: Screen = { width: 1280, height: 800 };
-export const PHONE: Screen = { width: 390, height: 844, phone: true };
+export const TABLE: Device = { width: 1280, height: 800 };
+export const PHONE: Device = { width: 390, height: 844, phone: true };
 
 /** An empty folder for a profile that outlives its browser. */
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "amp-saver-e2e-"));
@@ -58,14 +72,14 @@ let shared: Promise<Browser> | undefined;
 /** The browser of this process, which lives as long as the process does: starting one takes longer than many a test. */
 async function sharedBrowser(): Promise<Browser> {
   const known = await shared;
-  if (known?.connected !== true) shared = launch();
+  if (known?.connected !== true) shared = launch(null, FEW_PROCESSES);
   return shared!;
 }
 
 /** Opens the app at a path, at the table or on a phone: from an empty profile, unless a kept one is named, which has a browser of its own. */
 export async function openApp(
   path = "/",
-  screen: Screen = TABLE,
+  device: Device = TABLE,
   address = inject("address"),
   kept?: string,
   flags: readonly string[] = [],
@@ -82,7 +96,9 @@ export async function openApp(
   page.on("console", (message) => {
     if (message.type() === "error" || message.type() === "warn") complaints.push(message.text());
   });
-  await page.setViewport({ width: screen.width, height: screen.height, isMobile: screen.phone ?? false, hasTouch: screen.phone ?? false });
+  const { width, height, phone = false, keepsApp = kept !== undefined } = device;
+  if (!keepsApp) await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, "serviceWorker"));
+  await page.setViewport({ width, height, isMobile: phone, hasTouch: phone });
   await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: "light" }]);
   page.setDefaultTimeout(PATIENCE_MS);
   await page.goto(address + path, { waitUntil: "load" });

@@ -1,11 +1,13 @@
 import { createApp } from "@amp-saver/server";
 import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, inject, it } from "vitest";
-import { openApp, type Session } from "./browser.ts";
+import { openApp, type Session, TABLE } from "./browser.ts";
 import { answerLike, chord, fieldValue, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
 import { serveVersions } from "./versions-of-app.ts";
 
+/** A device that keeps the app for when there is no signal. */
+const KEEPS = { ...TABLE, keepsApp: true };
 const sessions: Session[] = [];
 afterAll(async () => {
   for (const s of sessions) await s.close();
@@ -14,7 +16,7 @@ afterAll(async () => {
 describe("without a signal", () => {
   it("opens from the second visit on with the server gone, and works", async () => {
     const { server, port } = await listen(createApp({ folder: inject("folder") }));
-    const session = await openApp("/", undefined, `http://localhost:${port}`);
+    const session = await openApp("/", KEEPS, `http://localhost:${port}`);
     sessions.push(session);
     const { page } = session;
     await page.waitForSelector("#answer");
@@ -56,7 +58,7 @@ describe("without a signal", () => {
   });
 
   it("asks nothing of any other host", async () => {
-    const session = await openApp();
+    const session = await openApp("/", KEEPS);
     sessions.push(session);
     const { page } = session;
     const hosts = new Set<string>();
@@ -75,7 +77,7 @@ describe("without a signal", () => {
 describe("a newer app", () => {
   it("waits in every tab for what is half typed there", async () => {
     const app = await serveVersions();
-    const session = await openApp("/", undefined, app.address);
+    const session = await openApp("/", KEEPS, app.address);
     sessions.push(session);
     const { page, profile } = session;
     await sees(page, /New rig/);

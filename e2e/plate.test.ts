@@ -4,7 +4,7 @@ import { createApp } from "@amp-saver/server";
 import type { Page } from "puppeteer-core";
 import { afterAll, describe, expect, inject, it } from "vitest";
 import { axeFindings } from "./axe.ts";
-import { openApp, PHONE, type Session } from "./browser.ts";
+import { openApp, PHONE, type Session, TABLE } from "./browser.ts";
 import { answerLike, fieldValue, keptIn, named, press, sees, type } from "./hands.ts";
 import { listen } from "./listen.ts";
 import { photographOf } from "./plates/photograph.ts";
@@ -68,7 +68,7 @@ describe("a plate by camera", () => {
 
   it("is read with the server gone once the reader was kept by one tap", async () => {
     const { server, port } = await listen(createApp({ folder: inject("folder") }));
-    const session = await openApp("/", undefined, `http://localhost:${port}`);
+    const session = await openApp("/", { ...TABLE, keepsApp: true }, `http://localhost:${port}`);
     sessions.push(session);
     const { page } = session;
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));

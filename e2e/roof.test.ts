@@ -14,7 +14,7 @@ import { small, tickAll } from "./roof-page.ts";
 let roof: Session;
 let job: string;
 beforeAll(async () => {
-  roof = await openApp("/", PHONE);
+  roof = await openApp("/", { ...PHONE, keepsApp: true });
   const { page } = roof;
   await asList(page);
   await hasten(page, 1);

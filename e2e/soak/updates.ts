@@ -1,6 +1,6 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { openApp } from "../browser.ts";
+import { openApp, TABLE } from "../browser.ts";
 import { fieldValue, keptIn, ownRig, press, sees, until, upload } from "../hands.ts";
 import { lay, SAMPLES } from "../lay.ts";
 import { serveVersions } from "../versions-of-app.ts";
@@ -40,7 +40,7 @@ export async function updates(chance: Chance, samples: number, changes: number):
 async function inTurn(chance: Chance, changes: number, counter: Counter): Promise<void> {
   let version = 0;
   const app = await serveVersions();
-  const session = await openApp("/", undefined, app.address);
+  const session = await openApp("/", { ...TABLE, keepsApp: true }, app.address);
   const { page } = session;
   await ownRig(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));

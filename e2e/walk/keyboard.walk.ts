@@ -8,7 +8,7 @@ import { twoUnits } from "./two-units.ts";
 
 /** The same roof of two units by keyboard alone, found by what a screen reader says; no stop on the way is without a name. */
 it("two units from the plate to the hand-over by keyboard, each thing found by the name it has", async () => {
-  const { page, downloads, close, complaints } = await openApp("/", PHONE);
+  const { page, downloads, close, complaints } = await openApp("/", { ...PHONE, keepsApp: true });
   await hasten(page, 1);
   await toMorning(page);
   await page.reload({ waitUntil: "load" });

@@ -12,7 +12,7 @@ it.each([
   ["upright", { width: 390, height: 844, phone: true }],
   ["sideways", { width: 844, height: 390, phone: true }],
 ])("two units from the plate to the hand-over, the phone held %s", async (held, screen) => {
-  const { page, downloads, close, complaints } = await openApp("/", screen);
+  const { page, downloads, close, complaints } = await openApp("/", { ...screen, keepsApp: true });
   await hasten(page, 1);
   await toMorning(page);
   await page.reload({ waitUntil: "load" });
