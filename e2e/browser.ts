@@ -14,14 +14,14 @@ const FLAGS = [
 ];
 
 /**
- * How the browser of many tests spares processes: none is kept ready, none for drawing, none frozen for a page that
- * was left. One with a profile of its own is left as it comes.
+ * How the browser of many tests spares processes: none to fork others from, none for drawing, none frozen for a page
+ * that was left, none kept ready. One with a profile of its own is left as it comes.
  */
 const FEW_PROCESSES = [
   "--no-zygote",
   "--in-process-gpu",
   "--disable-back-forward-cache",
-  "--disable-features=SpareRendererForSitePerProcess,RenderDocument",
+  "--disable-features=SpareRendererForSitePerProcess",
 ];
 
 /** A browser's profile, empty at first, and what it complained about. */
