@@ -5,16 +5,17 @@ import { BaseSequencer, type TestSpecification } from "vitest/node";
 const LONGEST = [
   "pairing-visit",
   "every-screen",
-  "nothing-lost",
-  "whole-job",
   "sample",
-  "offline",
-  "one-verdict",
+  "nothing-lost",
   "photo-wiring",
-  "years-later",
+  "whole-job",
   "roof",
+  "one-verdict",
+  "years-later",
+  "hand-over",
   "versions",
-  "keyboard",
+  "together",
+  "wiring",
 ];
 
 class LongestFirst extends BaseSequencer {
@@ -30,6 +31,7 @@ class LongestFirst extends BaseSequencer {
 export default defineConfig({
   test: {
     sequence: { sequencer: LongestFirst },
+    tags: [{ name: "long", description: "jobs gone through once more: see e2e/long.ts" }],
     projects: [
       {
         test: {

@@ -6,6 +6,7 @@ import { SAMPLE_HZ, soundOfStart } from "../packages/core/validation/start-sound
 import { axeFindings } from "./axe.ts";
 import { newProfile, openApp, PHONE, type Session } from "./browser.ts";
 import { keptIn, notYet, ownRig, press, sees, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 import { waveFile } from "./wave-file.ts";
 
@@ -22,7 +23,7 @@ const { samples, toSpeedS } = soundOfStart(
   15,
 );
 
-describe("a start by ear, through the microphone", () => {
+describe("a start by ear, through the microphone", LONG, () => {
   it("is told while it is heard, kept as a reading of its own kind, and gives way to a person's own count", async () => {
     const folder = newProfile();
     mkdirSync(folder, { recursive: true });

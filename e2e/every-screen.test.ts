@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE } from "./browser.ts";
 import { answerLike, press, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { amissIn, saidBy } from "./said.ts";
 
 /** Where every screen's text is printed once, to be read from top to bottom. */
@@ -97,7 +98,7 @@ const AT_THE_DESK = {
 const ON_A_PHONE = { read: [], looked: [...screensOf("demo-rear-job"), ...VIEWS.slice(0, 4), ...OTHERS] };
 
 /** Every screen of the demo, in every stage of every job; at the desk and on a phone at once, since each mostly waits. */
-describe("every screen", () => {
+describe("every screen", LONG, () => {
   it.concurrent.each([
     ["at the desk", undefined, AT_THE_DESK],
     ["on a phone", PHONE, ON_A_PHONE],

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, notYet, press, sees, take, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -34,7 +35,7 @@ describe("the guide", () => {
     await until("Check again", async () => page.url().endsWith("/job/demo-front-job/check"));
   });
 
-  it("leads from every stage to that stage’s own entry", async () => {
+  it("leads from every stage to that stage’s own entry", LONG, async () => {
     const { page } = session;
     for (const [path, title] of [
       ["/job/demo-front-job/survey", "Survey: what is known, and how well"],

@@ -5,6 +5,7 @@ import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
 import { answerLike, asList, fieldValue, go, named, notYet, pick, press, sees, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt } from "./look.ts";
 
 /** How many times as fast clock and bench run here. */
@@ -75,7 +76,7 @@ afterAll(async () => {
 });
 
 /** Before, learning and after on a phone, every figure from the stand-ins of the demo's own rig. */
-describe("with instruments that answer", () => {
+describe("with instruments that answer", LONG, () => {
   it("names them, shows them live, and turns their keys", async () => {
     const { page } = phone;
     await go(page, "/instruments");

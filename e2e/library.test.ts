@@ -5,6 +5,7 @@ import { afterAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, fieldValue, go, keptIn, ownRig, press, sees, type, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt } from "./look.ts";
 import { startFrom } from "./start-from.ts";
 
@@ -15,7 +16,7 @@ afterAll(async () => {
 
 const jobOf = (page: Page): string => new URL(page.url()).pathname.replace(/\/[^/]+$/, "");
 
-describe("a library of one's own", () => {
+describe("a library of one's own", LONG, () => {
   it("keeps a unit without a name, and the next of its model takes a third of the entries", async () => {
     const session = await openApp();
     sessions.push(session);

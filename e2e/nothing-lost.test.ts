@@ -5,6 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { aim, hit } from "./aim.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, fieldValue, go, named, ownRig, press, sees, type, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -15,7 +16,7 @@ beforeEach(async () => {
 });
 afterEach(() => session.close());
 
-describe("a page that goes away", () => {
+describe("a page that goes away", LONG, () => {
   it("has kept every letter, however soon it went and however slow the machine", async () => {
     const { page, complaints } = session;
     await ownRig(page);
@@ -120,7 +121,7 @@ describe("a photo under way", () => {
   });
 });
 
-describe("text at twice its size", () => {
+describe("text at twice its size", LONG, () => {
   it("grows its letters and gives them the lines they need", async () => {
     const { page } = session;
     await ownRig(page);
@@ -151,7 +152,7 @@ describe("the browser’s own failures", () => {
     await sees(page, /Not saved: the browser stopped/);
   });
 
-  it("records that are deleted, or taken away by the browser, are told at once", async () => {
+  it("records that are deleted, or taken away by the browser, are told at once", LONG, async () => {
     const { page, profile } = session;
     await ownRig(page);
     const other = await profile.newPage();
@@ -165,7 +166,7 @@ describe("the browser’s own failures", () => {
     await sees(page, /The browser closed the records/);
   });
 
-  it("an older app beside newer records says so and changes nothing", async () => {
+  it("an older app beside newer records says so and changes nothing", LONG, async () => {
     const { page } = session;
     await ownRig(page);
     await go(page, "/icon-192.png");
@@ -183,7 +184,7 @@ describe("the browser’s own failures", () => {
   });
 });
 
-describe("what takes too long", () => {
+describe("what takes too long", LONG, () => {
   it("is ended, said, and worked out when it is asked again", async () => {
     const { page } = session;
     await page.evaluateOnNewDocument(() => {
@@ -217,7 +218,7 @@ describe("what takes too long", () => {
   });
 });
 
-describe("a copy elsewhere", () => {
+describe("a copy elsewhere", LONG, () => {
   it("is offered after ten changes of weight, and what is known of the last one is told", async () => {
     const { page } = session;
     await ownRig(page);
@@ -242,7 +243,7 @@ describe("a copy elsewhere", () => {
   });
 });
 
-describe("a page that is left while it opens", () => {
+describe("a page that is left while it opens", LONG, () => {
   it("does not keep the next one waiting", async () => {
     for (let left = 3; left > 0; left--) {
       await go(session.page, "/instruments");
@@ -254,7 +255,7 @@ describe("a page that is left while it opens", () => {
   });
 });
 
-describe("eight tabs that listen to instruments", () => {
+describe("eight tabs that listen to instruments", LONG, () => {
   it("all load and all show them: the browser has one stream for all", async () => {
     const { page, profile } = session;
     await go(page, "/instruments");

@@ -4,6 +4,7 @@ import { afterAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session, TABLE } from "./browser.ts";
 import { answerLike, chord, fieldValue, press, sees, type, until } from "./hands.ts";
 import { listen } from "./listen.ts";
+import { LONG } from "./long.ts";
 import { serveVersions } from "./versions-of-app.ts";
 
 /** A device that keeps the app for when there is no signal. */
@@ -41,7 +42,7 @@ describe("without a signal", () => {
     expect(new Set(loaded.map((f) => f.replaceAll('"', "")))).toEqual(new Set(["Hepta Slab", "Atkinson Hyperlegible Next"]));
   });
 
-  it("works over plain http from another device, and says what is missing", async () => {
+  it("works over plain http from another device, and says what is missing", LONG, async () => {
     const session = await openApp("/", undefined, inject("address").replace("localhost", "rig.test"));
     sessions.push(session);
     const { page } = session;
@@ -57,7 +58,7 @@ describe("without a signal", () => {
     expect(session.complaints).toEqual([]);
   });
 
-  it("asks nothing of any other host", async () => {
+  it("asks nothing of any other host", LONG, async () => {
     const session = await openApp("/", KEEPS);
     sessions.push(session);
     const { page } = session;
@@ -74,7 +75,7 @@ describe("without a signal", () => {
   });
 });
 
-describe("a newer app", () => {
+describe("a newer app", LONG, () => {
   it("waits in every tab for what is half typed there", async () => {
     const app = await serveVersions();
     const session = await openApp("/", KEEPS, app.address);

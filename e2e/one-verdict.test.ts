@@ -4,6 +4,7 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, go, press, sees, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 const JOB = "/job/demo-front-job";
@@ -21,7 +22,7 @@ interface Said {
   readonly of100: number;
 }
 
-describe("one verdict, wherever it is read", () => {
+describe("one verdict, wherever it is read", LONG, () => {
   let session: Session;
   let said: Said;
   beforeAll(async () => {
@@ -163,7 +164,7 @@ describe("a worker that dies", () => {
   });
 });
 
-describe("an answer from the size alone", () => {
+describe("an answer from the size alone", LONG, () => {
   it("is given, said to be wide, with the two plate figures that would narrow it most", async () => {
     const session = await openApp();
     const { page } = session;

@@ -4,6 +4,7 @@ import { SeededRandom } from "../packages/core/src/numeric/index.ts";
 import type { Session } from "./browser.ts";
 import { hasten } from "./clock.ts";
 import { answerLike, asList, keptIn, ownRig, pick, press, sees, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt } from "./look.ts";
 import { at, jobsOf, meetByRoom, rigOf, same, shot, showCodes, TwoPhones } from "./pair-hands.ts";
 import { proveDead } from "./prove-dead.ts";
@@ -275,7 +276,7 @@ async function course(visit: Visit, jobs: readonly string[]): Promise<void> {
 }
 
 /** Each from a server of its own, so that the cuts of the one are not the other's; both at once, since each mostly waits. */
-describe("two phones through a visit", () => {
+describe("two phones through a visit", LONG, () => {
   it.concurrent.each([
     ["over the server", relay],
     ["directly, with codes shown anew after each cut", direct],

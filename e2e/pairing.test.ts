@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { newProfile, type Session } from "./browser.ts";
 import { answerLike, go, ownRig, press, sees, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 import { answerCode, at, jobOf, rigOf, same, shot, TwoPhones } from "./pair-hands.ts";
 import { videoFile } from "./video-file.ts";
@@ -127,7 +128,7 @@ describe("two phones, one job", () => {
   });
 });
 
-describe("a picture code", () => {
+describe("a picture code", LONG, () => {
   it("is read by the other phone’s camera, and connects the two with no server between", async () => {
     const one = await phones.open();
     await ownRig(one.page);

@@ -7,6 +7,7 @@ import { axeFindings } from "./axe.ts";
 import { boxHtml } from "./box-picture.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, downloaded, go, keptIn, named, notYet, ownRig, press, sees, ticks, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 import { startFrom } from "./start-from.ts";
 
@@ -56,7 +57,7 @@ const marks = async (page: Page): Promise<Readonly<Record<string, { x: number; y
   return (photo?.pins ?? {}) as Record<string, { x: number; y: number }>;
 };
 
-describe("the wiring on the user's own photo", () => {
+describe("the wiring on the user's own photo", LONG, () => {
   it.each([
     [1, "rooftop-freeze-board"],
     [7, "condenser-one-pole-module"],

@@ -7,6 +7,7 @@ import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session, TABLE } from "./browser.ts";
 import { answerLike, fieldValue, keptIn, named, press, sees, type } from "./hands.ts";
 import { listen } from "./listen.ts";
+import { LONG } from "./long.ts";
 import { photographOf } from "./plates/photograph.ts";
 
 const sessions: Session[] = [];
@@ -30,7 +31,7 @@ async function take({ page, browser, downloads }: Session, number: number): Prom
 }
 
 describe("a plate by camera", () => {
-  it("is read on the phone, compared figure by figure, and entered with where it stands on the photo", async () => {
+  it("is read on the phone, compared figure by figure, and entered with where it stands on the photo", LONG, async () => {
     const session = await openApp("/", PHONE);
     sessions.push(session);
     const { page } = session;
@@ -66,7 +67,7 @@ describe("a plate by camera", () => {
     expect(session.complaints).toEqual([]);
   });
 
-  it("is read with the server gone once the reader was kept by one tap", async () => {
+  it("is read with the server gone once the reader was kept by one tap", LONG, async () => {
     const { server, port } = await listen(createApp({ folder: inject("folder") }));
     const session = await openApp("/", { ...TABLE, keepsApp: true }, `http://localhost:${port}`);
     sessions.push(session);
@@ -92,7 +93,7 @@ describe("a plate by camera", () => {
     expect(session.complaints.filter((said) => !/ERR_CONNECTION_REFUSED|Failed to load resource/.test(said))).toEqual([]);
   });
 
-  it("that is no plate says so, and nothing is entered", async () => {
+  it("that is no plate says so, and nothing is entered", LONG, async () => {
     const session = await openApp();
     sessions.push(session);
     const { page, downloads } = session;

@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answer, answerLike, downloaded, named, pick, press, sees, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 import { type Person, withKeyboard } from "./person.ts";
 import { amissIn, saidBy } from "./said.ts";
@@ -144,7 +145,7 @@ describe("the practice bench", () => {
     await other.close();
   });
 
-  it("lesson 2, by mouse at the desk: what feeds again is found, a probe dragged to its terminal", async () => {
+  it("lesson 2, by mouse at the desk: what feeds again is found, a probe dragged to its terminal", LONG, async () => {
     session = await openApp("/practice");
     const { page } = session;
     const way = byHand(page, "click");
@@ -184,7 +185,7 @@ describe("the practice bench", () => {
     expect(session.complaints).toEqual([]);
   });
 
-  it("lesson 3, by keyboard alone: which pole is hot", async () => {
+  it("lesson 3, by keyboard alone: which pole is hot", LONG, async () => {
     session = await openApp("/practice");
     const { page } = session;
     const way = byKeys(page);
@@ -206,7 +207,7 @@ describe("the practice bench", () => {
     expect(session.complaints).toEqual([]);
   });
 
-  it("stops a hand before it touches what is live, says why, and a guess does not count as found", async () => {
+  it("stops a hand before it touches what is live, says why, and a guess does not count as found", LONG, async () => {
     session = await openApp("/practice");
     const { page } = session;
     await lesson(page, "it-stays-charged", 1);

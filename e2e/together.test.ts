@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answer, answerLike, keptIn, press, sees, tabTo, type, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "amp-saver-loads-"));
@@ -155,7 +156,7 @@ describe("a three-unit rig, by keyboard only", () => {
 });
 
 /** The same on a phone, by touch: from an empty database to the card. */
-describe("a three-unit rig, by touch on a phone", () => {
+describe("a three-unit rig, by touch on a phone", LONG, () => {
   let session: Session;
   beforeAll(async () => {
     session = await openApp("/", PHONE);

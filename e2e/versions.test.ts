@@ -4,6 +4,7 @@ import { afterEach, describe, expect, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, chord, press, sees, until, upload } from "./hands.ts";
 import { lay, SAMPLES } from "./lay.ts";
+import { LONG } from "./long.ts";
 
 let session: Session | undefined;
 afterEach(async () => {
@@ -14,7 +15,7 @@ afterEach(async () => {
 /** Every other version is tried as a database, the rest as a file; `npm run soak` tries all as both. */
 const everyOther = (first: 0 | 1): typeof SAMPLES => SAMPLES.filter((_, k) => k % 2 === first);
 
-describe.each(everyOther(0))("what version %s kept", (_name, sample) => {
+describe.each(everyOther(0))("what version %s kept", LONG, (_name, sample) => {
   it("as a database is there with every figure, its note and its step to undo", async () => {
     session = await openApp();
     const { page, complaints } = session;
@@ -41,7 +42,7 @@ describe.each(everyOther(0))("what version %s kept", (_name, sample) => {
   });
 });
 
-describe.each(everyOther(1))("what version %s kept", (_name, sample) => {
+describe.each(everyOther(1))("what version %s kept", LONG, (_name, sample) => {
   it("as a file is read, shown before it is taken in, and taken in", async () => {
     session = await openApp("/rigs");
     const { page, downloads, complaints } = session;

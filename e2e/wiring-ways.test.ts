@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, named, openPart, pick, press, sees, ticks, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -10,7 +11,7 @@ beforeAll(async () => {
 afterAll(() => session.close());
 
 /** Two boxes, a start capacitor with its PTC; then every way there is to do it otherwise. */
-describe("the ways of a plan", () => {
+describe("the ways of a plan", LONG, () => {
   it("names the far box on the map and runs a jumper from it, step by step", async () => {
     const { page } = session;
     await press(page, "New rig");

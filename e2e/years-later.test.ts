@@ -8,6 +8,7 @@ import { bigLogbook } from "../scripts/big-logbook.mjs";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, downloaded, fieldValue, go, keptIn, named, pick, press, sees, type, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 
 let table: Session;
@@ -27,7 +28,7 @@ beforeAll(async () => {
 });
 afterAll(() => table.close());
 
-describe("the logbook", () => {
+describe("the logbook", LONG, () => {
   it("stands by month, and is narrowed to a stage and to words in any order", async () => {
     const { page } = table;
     expect(await lookAtAll(page, "main h3", (all) => all.map((h) => h.textContent))).toEqual([
@@ -46,7 +47,7 @@ describe("the logbook", () => {
   });
 });
 
-describe("a quote", () => {
+describe("a quote", LONG, () => {
   it("comes from the plan’s kit and one’s own prices, refuses a bad one, and goes on paper", async () => {
     const { page, downloads } = table;
     await go(page, "/job/demo-rear-job/choose");
@@ -80,7 +81,7 @@ describe("a quote", () => {
   });
 });
 
-describe("years later", () => {
+describe("years later", LONG, () => {
   it("tells what was done, and begins the same job again on another unit", async () => {
     const { page } = table;
     await go(page, "/rigs");
@@ -130,7 +131,7 @@ describe("years later", () => {
   });
 });
 
-describe("a unit that was handed over and looked at again", () => {
+describe("a unit that was handed over and looked at again", LONG, () => {
   it("is told whole: what is due, the way back, then beside now, and on paper when it was fitted", async () => {
     const { page, downloads } = table;
     await go(page, "/rig/demo-heron-post/history");
@@ -161,7 +162,7 @@ describe("a unit that was handed over and looked at again", () => {
   });
 });
 
-describe("a long piece of work", () => {
+describe("a long piece of work", LONG, () => {
   it("shows how far it is, and changes nothing when it is cancelled", async () => {
     const { page, downloads } = table;
     await go(page, "/rigs");

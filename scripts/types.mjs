@@ -7,7 +7,7 @@ const projects = ["packages", "apps"]
   .flatMap((folder) => ["tsconfig.json", "tsconfig.test.json", "tsconfig.worker.json"].map((file) => `${folder}/${file}`))
   .filter((file) => existsSync(ROOT + file));
 
-const failed = projects.filter((project) => run("npx", ["--no-install", "tsc", "-p", project]) !== 0);
+const failed = projects.filter((project) => run("node_modules/.bin/tsc", ["-p", project]) !== 0);
 if (failed.length > 0) {
   console.error(`types: ${failed.join(", ")}`);
   process.exit(1);

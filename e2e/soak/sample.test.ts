@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { LONG } from "../long.ts";
 import { clocks } from "./clocks.ts";
 import { files } from "./files.ts";
 import { headless } from "./headless.ts";
@@ -14,7 +15,7 @@ const SEED = 11;
 const here = async (question: Parameters<typeof answer>[0]): Promise<ReturnType<typeof answer>> => answer(question);
 
 /** A little of what `npm run soak` does at length, all at once: a full device is waited for longest. */
-describe("a sample of the soak", () => {
+describe("a sample of the soak", LONG, () => {
   it.concurrent.each<readonly [string, number, (chance: Chance) => Promise<Tally>]>([
     ["files", 300, (chance) => files(chance, 300, here)],
     ["headless cases", 40, (chance) => headless(chance, 40, here)],
