@@ -17,7 +17,7 @@ afterAll(() => session.close());
 const opened = (): Promise<string[]> =>
   lookAtAll(session.page, 'main h3:has(> button[aria-expanded="true"])', (all) => all.map((e) => e.textContent ?? ""));
 
-describe("the guide", () => {
+describe("the guide", LONG, () => {
   it("opens from a Why at what is asked about, and leads back", async () => {
     const { page } = session;
     await page.goto(new URL("/job/demo-front-job/check", page.url()).href, { waitUntil: "load" });
@@ -35,7 +35,7 @@ describe("the guide", () => {
     await until("Check again", async () => page.url().endsWith("/job/demo-front-job/check"));
   });
 
-  it("leads from every stage to that stage’s own entry", LONG, async () => {
+  it("leads from every stage to that stage’s own entry", async () => {
     const { page } = session;
     for (const [path, title] of [
       ["/job/demo-front-job/survey", "Survey: what is known, and how well"],

@@ -213,7 +213,7 @@ describe("a three-unit rig, by touch on a phone", LONG, () => {
   });
 });
 
-describe("a list of loads as a file, on a phone", () => {
+describe("a list of loads as a file, on a phone", LONG, () => {
   let session: Session;
   beforeAll(async () => {
     session = await openApp("/", PHONE);
