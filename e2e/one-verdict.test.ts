@@ -51,7 +51,8 @@ describe("one verdict, wherever it is read", LONG, () => {
     const { page } = session;
     const turn = /Stops working above (\d+).°F/.exec(await sees(page, /Stops working above \d+.°F/));
     await press(page, "Weather and altitude", "click", "radio");
-    const picture = await page.waitForSelector('[role="slider"][aria-label^="Read the picture"]');
+    await page.waitForSelector('svg[aria-label^="In how many of 100 tries"]');
+    const picture = await page.$('[role="slider"][aria-label^="Read the picture"]');
     await until("every cell", async () => !/Simulating: \d+ of/.test(await textOf(page)));
     await picture!.focus();
     await page.keyboard.press("Home");

@@ -54,6 +54,7 @@ describe("the pictures of an answer", () => {
   it("maps the margin over heat and height, each cell computed", async () => {
     const { page } = session;
     await picture("Weather and altitude");
+    await page.waitForSelector('svg[aria-label^="In how many of 100 tries"]');
     await until("every row", async () => !/Simulating: \d+ of/.test(await lookAt(page, "main", (e) => e.textContent ?? "")));
     const cool = await reads("Home");
     const hot = await reads("End");
