@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answer, answerLike, chord, downloaded, type Kept, keptIn, press, sees, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -29,7 +30,7 @@ async function reads(...keys: ("ArrowDown" | "ArrowRight" | "PageDown" | "Home" 
   return (await picture?.evaluate((e) => e.getAttribute("aria-valuetext") ?? ""))?.replaceAll("\u00a0", " ") ?? "";
 }
 
-describe("the pictures of an answer", () => {
+describe("the pictures of an answer", LONG, () => {
   it("reads the start out by keys, to the end", async () => {
     expect(await reads("Home")).toMatch(/^0\.0\d s: .* A, 1\d\d V, [\d,]+ rpm/);
     const late = await reads("End");

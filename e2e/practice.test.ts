@@ -110,7 +110,7 @@ async function proveDead(page: Page, way: Way): Promise<void> {
 }
 
 describe("the practice bench", () => {
-  it("lesson 1, by finger on a phone: done, kept, and taken along in a file", async () => {
+  it("lesson 1, by finger on a phone: done, kept, and taken along in a file", LONG, async () => {
     session = await openApp("/", PHONE);
     const { page, downloads } = session;
     const way = byHand(page, "tap");

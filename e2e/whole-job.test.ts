@@ -9,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { openApp, type Session } from "./browser.ts";
 import { hasten, setClock } from "./clock.ts";
 import { answer, answerLike, downloaded, type Kept, keptIn, notYet, sees, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 import { type Person, withKeyboard } from "./person.ts";
 
@@ -50,7 +51,7 @@ const comes = (phase: string): Promise<unknown> =>
   });
 
 /** A whole job on the demo rig's rear unit, told by the stand-ins of its own bench. */
-describe("a whole job from Survey to Hand over, by keyboard only", () => {
+describe("a whole job from Survey to Hand over, by keyboard only", LONG, () => {
   let session: Session;
   let me: Person;
   let plainClock: () => Promise<void>;
