@@ -31,7 +31,7 @@ class LongestFirst extends BaseSequencer {
 export default defineConfig({
   test: {
     sequence: { sequencer: LongestFirst },
-    tags: [{ name: "long", description: "jobs gone through once more: see e2e/long.ts" }],
+    tags: [{ name: "long", description: "left out by npm test: see e2e/long.ts" }],
     projects: [
       {
         test: {

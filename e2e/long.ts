@@ -1,5 +1,6 @@
 /**
- * Mark of what goes the way of another test once more: every screen, variant and version, under cuts and kills, on a
- * full device, by another's camera or ear. `npm test` leaves it out; `npm run test:long` runs just this.
+ * Mark of what `npm test` leaves out to end in time, and `npm run test:long` runs: jobs gone through once more (every
+ * screen, variant and version, cuts and kills, a full device) and what stands beside the way from survey to hand over
+ * (guide, library, logbook and quotes, plates by camera, starts by ear, lessons).
  */
 export const LONG = { tags: "long" };

@@ -30,8 +30,8 @@ async function take({ page, browser, downloads }: Session, number: number): Prom
   await chooser.accept([path]);
 }
 
-describe("a plate by camera", () => {
-  it("is read on the phone, compared figure by figure, and entered with where it stands on the photo", LONG, async () => {
+describe("a plate by camera", LONG, () => {
+  it("is read on the phone, compared figure by figure, and entered with where it stands on the photo", async () => {
     const session = await openApp("/", PHONE);
     sessions.push(session);
     const { page } = session;
@@ -67,7 +67,7 @@ describe("a plate by camera", () => {
     expect(session.complaints).toEqual([]);
   });
 
-  it("is read with the server gone once the reader was kept by one tap", LONG, async () => {
+  it("is read with the server gone once the reader was kept by one tap", async () => {
     const { server, port } = await listen(createApp({ folder: inject("folder") }));
     const session = await openApp("/", { ...TABLE, keepsApp: true }, `http://localhost:${port}`);
     sessions.push(session);
@@ -93,7 +93,7 @@ describe("a plate by camera", () => {
     expect(session.complaints.filter((said) => !/ERR_CONNECTION_REFUSED|Failed to load resource/.test(said))).toEqual([]);
   });
 
-  it("that is no plate says so, and nothing is entered", LONG, async () => {
+  it("that is no plate says so, and nothing is entered", async () => {
     const session = await openApp();
     sessions.push(session);
     const { page, downloads } = session;

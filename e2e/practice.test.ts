@@ -207,7 +207,7 @@ describe("the practice bench", () => {
     expect(session.complaints).toEqual([]);
   });
 
-  it("stops a hand before it touches what is live, says why, and a guess does not count as found", LONG, async () => {
+  it("stops a hand before it touches what is live, says why, and a guess does not count as found", async () => {
     session = await openApp("/practice");
     const { page } = session;
     await lesson(page, "it-stays-charged", 1);
