@@ -10,6 +10,12 @@ export function run(command, args, { quiet = false, env = process.env } = {}) {
   return status ?? 1;
 }
 
+/** The program of that name which the packages bring. */
+export const program = (name) => `${ROOT}node_modules/.bin/${name}`;
+
+/** Runs vitest with the arguments; gives back its status. */
+export const vitest = (...args) => run(program("vitest"), ["run", ...args]);
+
 /** Installs the packages of the lock file unless they are already there. */
 export function ensurePackages({ quiet = false } = {}) {
   const mark = `${ROOT}node_modules/.package-lock.json`;

@@ -1,5 +1,5 @@
 import { spawn } from "node:child_process";
-import { ensurePackages, ensurePrograms, ROOT, run } from "./install.mjs";
+import { ensurePackages, ensurePrograms, program, ROOT, vitest } from "./install.mjs";
 
 const started = Date.now();
 ensurePackages();
@@ -14,19 +14,17 @@ if (
   process.exit(1);
 }
 
-/** What `long` as first word asks for: just the tests that go the way of another once more, which are left out otherwise. */
-const [first, ...rest] = process.argv.slice(2);
-const long = first === "long";
-const asked = long ? ["--tags-filter=long", "--project=e2e", ...rest] : ["--tags-filter=!long", ...process.argv.slice(2)];
-
-/** Programs that the packages bring. */
-const BIN = `${ROOT}node_modules/.bin/`;
+/** `--long` asks for the long tests alone; files and names that are asked for run whole, long tests and all. */
+const words = process.argv.slice(2);
+const long = words.includes("--long");
+const asked = words.filter((word) => word !== "--long");
+const tags = long ? ["--tags-filter=long", "--project=e2e"] : asked.length > 0 ? [] : ["--tags-filter=!long"];
 
 /** Checks of the text of the code, beside its types, which take as long as all of them. */
 const CHECKS = [
-  ["format and lint", `${BIN}biome`, ["check", "--error-on-warnings", "."]],
-  ["import rules", `${BIN}depcruise`, ["--config", ".dependency-cruiser.cjs", "packages", "apps", "e2e"]],
-  ["dead code", `${BIN}knip`, []],
+  ["format and lint", program("biome"), ["check", "--error-on-warnings", "."]],
+  ["import rules", program("depcruise"), ["--config", ".dependency-cruiser.cjs", "packages", "apps", "e2e"]],
+  ["dead code", program("knip"), []],
 ];
 const TYPES = [["types", "node", ["scripts/types.mjs"]]];
 
@@ -58,6 +56,6 @@ if (!long) {
 }
 
 console.log("\n== tests");
-const status = run(`${BIN}vitest`, ["run", ...asked]);
+const status = vitest(...tags, ...asked);
 give(status === 0 ? null : { name: "tests", status });
 console.log(`\ntest: everything passed in ${Math.round((Date.now() - started) / 1000)} s`);
