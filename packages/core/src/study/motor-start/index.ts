@@ -23,7 +23,7 @@ export { isMade, makes, onlyOutcome } from "./made.ts";
 export { notRested } from "./not-rested.ts";
 export { streamOf } from "./pick.ts";
 export { type PrepareFailure, prepare, prepareWith } from "./prepare.ts";
-export { preparedBank } from "./prepare-source.ts";
+export { preparedBank, preparedSource } from "./prepare-source.ts";
 export { frameOf, type PreparedUnit, prepareUnit, type UnitFrame } from "./prepare-unit.ts";
 export type { StartTrace } from "./record.ts";
 export { refusalOf } from "./refusal.ts";

@@ -7,7 +7,7 @@ import { SHORE_PARAMS as SHORE } from "../../device/shore/index.ts";
 import { fail, ok, type Param, type Quantity, quantity, type Result } from "../../quantity/index.ts";
 import { CONDUCTOR_SOURCE } from "../../reference/index.ts";
 import { Assumptions } from "./assume.ts";
-import type { AlternatorCase, BatteryCase, CircuitCase, ElectronicCase, Endurance, SourceCase, StartCase } from "./case.ts";
+import type { AlternatorCase, BatteryCase, CircuitCase, ElectronicCase, Endurance, SourceCase, StartCase, UnitCase } from "./case.ts";
 import { type FeedOf, feedOf } from "./feed.ts";
 import type { AlternatorSource, CircuitSource, ElectronicSource, Source } from "./input.ts";
 import { isCircuit, isEngine } from "./source-kind.ts";
@@ -17,8 +17,16 @@ const METER = "a meter";
 
 export type SourceFailure = "needs-watts" | "wrong-volts";
 
+/** What of a case its source depends on. */
+type Fed = Pick<StartCase, "source" | "outdoorC"> & { readonly unit: Pick<UnitCase, "plateVolts" | "hz"> };
+
+/** A source at its typical figures where nobody gave them, for what asks of it alone. */
+export function preparedSource(given: Fed): Result<Source, SourceFailure> {
+  return prepareSource(given, new Assumptions());
+}
+
 /** Takes a source's missing figures, its leg, its cords, and derates it for height, heat and fuel. */
-export function prepareSource(given: StartCase, assumptions: Assumptions): Result<Source, SourceFailure> {
+export function prepareSource(given: Fed, assumptions: Assumptions): Result<Source, SourceFailure> {
   const { source, unit } = given;
   const feed = feedOf(unit.plateVolts, source.volts.value, source.legs ?? 1);
   if (!feed.ok) return feed;
@@ -226,7 +234,7 @@ function bank(given: BatteryCase, assumptions: Assumptions): Bank {
 
 function alternator(
   source: AlternatorCase,
-  given: StartCase,
+  given: Fed,
   feed: FeedOf,
   assumptions: Assumptions,
 ): Result<AlternatorSource, "needs-watts"> {
