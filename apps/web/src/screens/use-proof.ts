@@ -1,6 +1,7 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
 import type { ReadingKind } from "@amp-saver/core/study/reading";
 import { clampReading, type Source } from "@amp-saver/records";
+import { useMemo } from "react";
 import type { JobBundle } from "../store/queries.ts";
 import type { PredictQuestion } from "../workers/study.worker.ts";
 import { isComing } from "../workers/use-latest.ts";
@@ -32,8 +33,9 @@ const studyOf = (bundle: JobBundle): Proved["study"] => proveInput(proofInput(bu
 
 /** The proof of a job as it stands, with what its readings were expected to show on the source they were taken on. */
 export function useProof(bundle: JobBundle): LatestProof {
-  const question = predictQuestion(bundle);
+  const question = useMemo(() => predictQuestion(bundle), [bundle]);
   const latest = usePredicted(question);
-  const proved = proveInput(proofInput(bundle, latest.answer ?? null));
+  const answer = latest.answer ?? null;
+  const proved = useMemo(() => proveInput(proofInput(bundle, answer)), [bundle, answer]);
   return { ...proved, busy: isComing(question, latest) };
 }

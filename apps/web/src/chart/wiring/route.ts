@@ -21,6 +21,8 @@ const BEND = 4;
 const CROSS = 3;
 const ALONG = 14;
 const BESIDE = 2;
+/** Before the first cell of a way. */
+const NONE = -1;
 /** Length of a stub in steps of the grid. */
 const STUB = 3;
 
@@ -72,6 +74,9 @@ class Paper {
   private readonly walls: Uint8Array;
   /** Wires along each cell: horizontal, then vertical. */
   private readonly used: readonly [Uint8Array, Uint8Array];
+  /** Of the search at hand, by state (a cell and the direction it was come to by): the way so far, and the state before. */
+  private readonly costs: Float64Array;
+  private readonly came: Int32Array;
 
   constructor({ width, height, boxes, joints, places: { grid } }: MapLayout) {
     this.grid = grid;
@@ -79,6 +84,8 @@ class Paper {
     this.down = Math.ceil(height / grid) + 1;
     this.walls = new Uint8Array(this.across * this.down);
     this.used = [new Uint8Array(this.walls.length), new Uint8Array(this.walls.length)];
+    this.costs = new Float64Array(this.walls.length * STEPS.length);
+    this.came = new Int32Array(this.walls.length * STEPS.length);
     for (const b of boxes)
       for (let x = b.x / grid; x <= (b.x + b.w) / grid; x++)
         for (let y = b.y / grid - 1; y <= (b.y + b.h) / grid + 1; y++) this.block(x, y);
@@ -107,31 +114,37 @@ class Paper {
     const [ex, ey] = [to.x / this.grid, to.y / this.grid];
     const goal = this.at(ex, ey);
     const start = this.at(sx, sy);
-    const costs = new Map<number, number>();
-    const came = new Map<number, number>();
+    const { costs, came, across, down, walls } = this;
+    costs.fill(Number.POSITIVE_INFINITY);
+    came.fill(NONE);
     const open = new TinyQueue<Open>([], (a, b) => a.cost - b.cost);
     for (const dir of leaving(from)) {
-      costs.set(start * 4 + dir, 0);
-      open.push({ state: start * 4 + dir, cost: 0 });
+      costs[start * 4 + dir] = 0;
+      open.push({ state: start * 4 + dir, cost: 0, soFar: 0 });
     }
     const arriving = leaving(to).map((d) => (d + 2) % 4);
     for (let next = open.pop(); next !== undefined; next = open.pop()) {
-      const { state } = next;
-      const [cell, dir] = [Math.floor(state / 4), state % 4];
-      if (cell === goal && arriving.includes(dir)) return this.trace(state, came);
-      const [x, y] = [cell % this.across, Math.floor(cell / this.across)];
-      for (const [turn, { dx, dy }] of STEPS.entries()) {
+      const { state, soFar } = next;
+      const dir = state % 4;
+      const cell = (state - dir) / 4;
+      if (cell === goal && arriving.includes(dir)) return this.trace(state);
+      if (soFar > costs[state]!) continue;
+      const x = cell % across;
+      const y = (cell - x) / across;
+      for (let turn = 0; turn < STEPS.length; turn++) {
         if (turn === (dir + 2) % 4 || (cell === start && turn !== dir)) continue;
-        const [nx, ny] = [x + dx, y + dy];
-        if (nx < 0 || ny < 0 || nx >= this.across || ny >= this.down) continue;
-        const there = this.at(nx, ny);
-        if (this.walls[there] === 1 && there !== goal) continue;
-        const cost = costs.get(state)! + 1 + (turn === dir ? 0 : BEND) + this.crowd(there, turn, goal);
+        const { dx, dy } = STEPS[turn]!;
+        const nx = x + dx;
+        const ny = y + dy;
+        if (nx < 0 || ny < 0 || nx >= across || ny >= down) continue;
+        const there = ny * across + nx;
+        if (walls[there] === 1 && there !== goal) continue;
+        const cost = soFar + 1 + (turn === dir ? 0 : BEND) + this.crowd(there, turn, goal);
         const key = there * 4 + turn;
-        if (cost >= (costs.get(key) ?? Number.POSITIVE_INFINITY)) continue;
-        costs.set(key, cost);
-        came.set(key, state);
-        open.push({ state: key, cost: cost + Math.abs(nx - ex) + Math.abs(ny - ey) });
+        if (cost >= costs[key]!) continue;
+        costs[key] = cost;
+        came[key] = state;
+        open.push({ state: key, cost: cost + restAtLeast(ex - nx, ey - ny, turn), soFar: cost });
       }
     }
     return [from, to];
@@ -139,15 +152,16 @@ class Paper {
 
   private crowd(cell: number, dir: number, goal: number): number {
     if (cell === goal) return 0;
-    const along = dir % 2;
-    const [own, other] = along === 0 ? this.used : [this.used[1], this.used[0]];
-    const side = along === 0 ? this.across : 1;
+    const flat = dir % 2 === 0;
+    const own = this.used[flat ? 0 : 1];
+    const other = this.used[flat ? 1 : 0];
+    const side = flat ? this.across : 1;
     return own[cell]! * ALONG + other[cell]! * CROSS + ((own[cell - side] ?? 0) + (own[cell + side] ?? 0)) * BESIDE;
   }
 
-  private trace(goal: number, came: ReadonlyMap<number, number>): readonly Point[] {
+  private trace(goal: number): readonly Point[] {
     const cells: number[] = [];
-    for (let state: number | undefined = goal; state !== undefined; state = came.get(state)) {
+    for (let state = goal; state !== NONE; state = this.came[state]!) {
       const [cell, dir] = [Math.floor(state / 4), state % 4];
       this.used[dir % 2 === 0 ? 0 : 1][cell]! += 1;
       if (cells.at(-1) !== cell) cells.push(cell);
@@ -162,10 +176,18 @@ class Paper {
   }
 }
 
-/** A cell and the direction it was come to by, with what the way so far and the rest at least cost. */
+/** A state with what the way so far cost, and what that and the rest cost at least. */
 interface Open {
   readonly state: number;
   readonly cost: number;
+  readonly soFar: number;
+}
+
+/** What is left of a way costs at least: each step, and a bend where it does not lead straight there. */
+function restAtLeast(dx: number, dy: number, dir: number): number {
+  const { dx: sx, dy: sy } = STEPS[dir]!;
+  const straight = (dx === 0 && dy === 0) || (Math.sign(dx) === sx && Math.sign(dy) === sy);
+  return Math.abs(dx) + Math.abs(dy) + (straight ? 0 : BEND);
 }
 
 /** Directions a wire may leave a slot in. */

@@ -14,6 +14,7 @@ const FRACTIONS = [0.5, 0.35, 0.65, 0.22, 0.78, 0.12, 0.88] as const;
 /** One place for each wire's tag, where it covers least of the others, of boxes and of other wires. */
 export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way: Way) => string): ReadonlyMap<string, Tag> {
   const tags = new Map<string, Tag>();
+  const covered = coveredBy(ways, layout);
   for (const way of ways) {
     const text = textOf(way);
     if (text === "") continue;
@@ -25,10 +26,16 @@ export function placeTags(ways: readonly Way[], layout: MapLayout, textOf: (way:
     const spots = [...on, ...aside];
     const free = way.ends.indexOf("free");
     if (free >= 0) spots.unshift(...besideCap(way.points, free === 0, size));
-    const best = spots
-      .map((spot, k) => ({ spot, cost: cover(spot, way, ways, layout, [...tags.values()]) + k }))
-      .toSorted((a, b) => a.cost - b.cost)[0];
-    if (best !== undefined) tags.set(way.conductor.id, best.spot);
+    const others = [
+      ...covered.filter(({ wire }) => wire !== way),
+      ...[...tags.values()].map((tag) => ({ ...tag, wire: null, cost: ON_TAG })),
+    ];
+    let best: { readonly spot: Tag; readonly cost: number } | null = null;
+    for (const [k, spot] of spots.entries()) {
+      const cost = cover(spot, others, layout, k, best?.cost ?? Number.POSITIVE_INFINITY);
+      if (best === null || cost < best.cost) best = { spot, cost };
+    }
+    if (best !== null) tags.set(way.conductor.id, best.spot);
   }
   return tags;
 }
@@ -59,18 +66,43 @@ function length([a, b]: Segment): number {
   return Math.abs(a.x - b.x) + Math.abs(a.y - b.y);
 }
 
-function cover(tag: Tag, own: Way, ways: readonly Way[], { boxes, joints, width }: MapLayout, tags: readonly Tag[]): number {
-  const over = (x: number, y: number, w: number, h: number): boolean =>
-    Math.abs(tag.x - x) < (tag.w + w) / 2 + 2 && Math.abs(tag.y - y) < (tag.h + h) / 2 + 2;
-  let cost = 0;
-  if (tag.x - tag.w / 2 < 0 || tag.x + tag.w / 2 > width) cost += 200;
-  for (const t of tags) if (over(t.x, t.y, t.w, t.h)) cost += 4000;
-  for (const b of boxes) if (over(b.x + b.w / 2, b.y + b.h / 2, b.w, b.h)) cost += 300;
-  for (const j of joints.values()) if (over(j.x, j.y, 30, 18)) cost += 150;
-  for (const way of ways) {
-    if (way === own) continue;
-    for (const [a, b] of segments(way.points))
-      if (over((a.x + b.x) / 2, (a.y + b.y) / 2, Math.abs(a.x - b.x), Math.abs(a.y - b.y))) cost += 70;
+/** Something a tag may lie on, and how bad that is. */
+interface Covered extends Tag {
+  readonly wire: Way | null;
+  readonly cost: number;
+}
+
+const ON_TAG = 4000;
+const ON_BOX = 300;
+const OFF_PAPER = 200;
+const ON_JOINT = 150;
+const ON_WIRE = 70;
+const JOINT = { w: 30, h: 18 } as const;
+
+function coveredBy(ways: readonly Way[], { boxes, joints }: MapLayout): readonly Covered[] {
+  return [
+    ...boxes.map(({ x, y, w, h }) => ({ x: x + w / 2, y: y + h / 2, w, h, wire: null, cost: ON_BOX })),
+    ...[...joints.values()].map(({ x, y }) => ({ x, y, ...JOINT, wire: null, cost: ON_JOINT })),
+    ...ways.flatMap((wire) =>
+      segments(wire.points).map(([a, b]) => ({
+        x: (a.x + b.x) / 2,
+        y: (a.y + b.y) / 2,
+        w: Math.abs(a.x - b.x),
+        h: Math.abs(a.y - b.y),
+        wire,
+        cost: ON_WIRE,
+      })),
+    ),
+  ];
+}
+
+/** What a tag covers costs, on top of `from`; no further than `enough`. */
+function cover(tag: Tag, others: readonly Covered[], { width }: MapLayout, from: number, enough: number): number {
+  let cost = from;
+  if (tag.x - tag.w / 2 < 0 || tag.x + tag.w / 2 > width) cost += OFF_PAPER;
+  for (const { x, y, w, h, cost: more } of others) {
+    if (cost >= enough) break;
+    if (Math.abs(tag.x - x) < (tag.w + w) / 2 + 2 && Math.abs(tag.y - y) < (tag.h + h) / 2 + 2) cost += more;
   }
   return cost;
 }

@@ -1,9 +1,10 @@
-import type { Narrowing } from "@amp-saver/core/study/confidence";
+import type { Trial } from "@amp-saver/core/study/confidence";
 import type { Sensitivity } from "@amp-saver/core/study/motor-start";
+import { useMemo } from "react";
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, measureNext, PLATE_FIGURES } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
-import type { CheckView } from "./check.view.ts";
+import { type CheckView, narrowedBy } from "./check.view.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;
@@ -14,7 +15,7 @@ const NARROWING = 2;
 export function Assumed({
   view,
   sensitivities,
-  narrowed,
+  tried,
   onAll,
   onRefine,
   refinedBy,
@@ -22,8 +23,8 @@ export function Assumed({
 }: {
   readonly view: CheckView;
   readonly sensitivities: readonly Sensitivity[] | undefined;
-  /** What the tries say would narrow them most; empty while they are counted, or where none does. */
-  readonly narrowed: readonly Narrowing[];
+  /** The tries, of which is told what would narrow them most; null while they are counted. */
+  readonly tried: readonly Trial[] | null;
   readonly onAll: () => void;
   /** Opens what readings make of the plate; null while nothing was read. */
   readonly onRefine: (() => void) | null;
@@ -33,7 +34,7 @@ export function Assumed({
 }) {
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
   const swing = sensitivities?.find((s) => s.nowA >= WORTH_A);
-  const narrows = narrowed[0];
+  const narrows = useMemo(() => (tried === null ? undefined : narrowedBy(tried, view)[0]), [tried, view]);
   const code = narrows?.code ?? swing?.code;
   const amps = sensitivities?.find((s) => s.code === code && s.nowA >= WORTH_A);
   return (

@@ -23,7 +23,7 @@ import { TRIALS, useTrials } from "../../workers/use-trials.ts";
 import { roundDown } from "../measure.ts";
 import { SmallestPanel } from "../smallest-panel.tsx";
 import { Assumed } from "./assumed.tsx";
-import { checkView, movedBy, narrowedBy, pictureOfStudy } from "./check.view.ts";
+import { checkView, movedBy, pictureOfStudy } from "./check.view.ts";
 import { sameFrame } from "./check-input.ts";
 import { ControlDrawer, ControlRail } from "./controls.tsx";
 import { Held } from "./held.tsx";
@@ -56,10 +56,6 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
   const studied = study.answer?.ok === true ? study.answer.value : null;
   const drawn = useMemo(() => studied && pictureOfStudy(studied, method, engine), [studied, method, engine]);
   const view = useMemo(() => studied && drawn && checkView(studied, tried, drawn), [studied, tried, drawn]);
-  const narrowed = useMemo(
-    () => (trials.running || view === null ? [] : narrowedBy(trials.trials, view)),
-    [trials.running, trials.trials, view],
-  );
   const moved = useMemo(() => (why ? movedBy(trials.trials) : []), [why, trials.trials]);
   useKept(bundle, view?.assessment ?? null, study.busy || trials.running);
   const cycle = <T,>(list: readonly T[], now: T): T | undefined => list[(list.indexOf(now) + 1) % list.length];
@@ -147,7 +143,7 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
             sizeOnly={unit.lockedRotorA === undefined && unit.ratedLoadA === undefined}
             view={view}
             sensitivities={sameFrame(sensitivities.answered, given) ? sensitivities.answer : undefined}
-            narrowed={narrowed}
+            tried={trials.running ? null : trials.trials}
             onAll={() => setWhy(true)}
             onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
             refinedBy={unit.fitted?.readings ?? null}

@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
@@ -15,7 +16,7 @@ import type { FitProps } from "./fit-props.ts";
 
 /** First power: compared with the plan, cover on, everyone clear; what to expect, and when to stop. */
 export function PowerPhase({ bundle, work, wiring, plan, save, relock, lock }: FitProps & { readonly lock: ReturnType<typeof lockNow> }) {
-  const built = builtView(wiring, plan, work);
+  const built = useMemo(() => builtView(wiring, plan, work), [wiring, plan, work]);
   const unconfirmed = built?.unconfirmed.length ?? 0;
   const before = BEFORE_POWER.every((c) => work.power[c] === true);
   const after = AFTER_POWER.every((c) => work.power[c] === true);

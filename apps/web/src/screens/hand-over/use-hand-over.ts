@@ -96,10 +96,11 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     };
   });
   const { card, coming, failed: cardFailed, again: cardAgain } = useCard(bundle);
-  const fitting = fittingOf(job, jobs, works);
+  const fitting = useMemo(() => fittingOf(job, jobs, works), [job, jobs, works]);
   const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
-  const built = builtView(wiring.wiring, plan, fitting.work)?.unconfirmed.length === 0;
+  const asBuilt = useMemo(() => builtView(wiring.wiring, plan, fitting.work), [wiring.wiring, plan, fitting.work]);
+  const built = asBuilt?.unconfirmed.length === 0;
   const removed = plan.plan.ok
     ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name, wiring.wiring.aid === "remove"))
     : null;

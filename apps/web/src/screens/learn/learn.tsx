@@ -1,5 +1,5 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { LearningPicture } from "../../chart/learning-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
@@ -39,7 +39,8 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
   useWakeLock(conduct.views.some((v) => v.state.now.phase !== "done" && v.begunMs !== null));
   const source = learningSource(bundle, learning);
   const question = startCase(unit, source, "soft", { ...conditionsOf(rig, job, starters), otherLoadsA: 0 });
-  const predict = predictQuestion(bundle, learning.link === null ? null : "app", source);
+  const byApp = learning.link !== null;
+  const predict = useMemo(() => predictQuestion(bundle, byApp ? "app" : null, source), [bundle, byApp, source]);
   const { answer: expected } = useLearning(
     predict === null ? null : { given: predict.soft, watched: { kind: predict.kind, conductor: predict.conductor } },
   );

@@ -1,5 +1,5 @@
 import { FAMILY_LEADS, type Family, type Netlist, soundNetlist } from "@amp-saver/core/network";
-import { present, type Result } from "@amp-saver/core/quantity";
+import { KeptAnswers, present, type Result } from "@amp-saver/core/quantity";
 import { buildAsFound } from "@amp-saver/core/study/as-found";
 import { lookAlikes, type ProofRecord, type Release, release, traceRefusal } from "@amp-saver/core/study/tracing";
 import { measuredPins, type Ohms, type PinName, solveWindings, type WindingFault, type Windings } from "@amp-saver/core/study/windings";
@@ -117,8 +117,19 @@ export interface PlanView {
   readonly extras: readonly ("jumper" | "pigtail")[];
 }
 
+/** Plans that are kept: a page and its strip of stages ask for the same one. */
+const MOST_KEPT = 8;
+const kept = new KeptAnswers<PlanView>(MOST_KEPT);
+
 /** Plans the wiring of a unit from its record. */
 export function planView(wiring: Wiring, starter: Starter | undefined): PlanView {
+  const asked = JSON.stringify([wiring, starter]);
+  const view = kept.get(asked) ?? planned(wiring, starter);
+  kept.set(asked, view);
+  return view;
+}
+
+function planned(wiring: Wiring, starter: Starter | undefined): PlanView {
   const asFound = asFoundOf(wiring);
   const options = optionsOf(wiring, starter);
   const plan = planWiring(asFound, options);

@@ -232,12 +232,7 @@ function bank(given: BatteryCase, assumptions: Assumptions): Bank {
   };
 }
 
-function alternator(
-  source: AlternatorCase,
-  given: Fed,
-  feed: FeedOf,
-  assumptions: Assumptions,
-): Result<AlternatorSource, "needs-watts"> {
+function alternator(source: AlternatorCase, given: Fed, feed: FeedOf, assumptions: Assumptions): Result<AlternatorSource, "needs-watts"> {
   const rated = watts(source, given.outdoorC, feed, assumptions);
   if (!rated.ok) return rated;
   const volts = source.volts.value * feed.voltsFactor;
