@@ -65,7 +65,8 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
     };
     return () => {
       clearTimeout(timer);
-      end();
+      // In a turn of its own: a slow phone takes a moment to forget some hundred batches, and draws another stage just now.
+      setTimeout(() => end());
     };
   }, [key, round]);
 

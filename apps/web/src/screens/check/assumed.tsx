@@ -1,6 +1,6 @@
-import type { Trial } from "@amp-saver/core/study/confidence";
+import type { Narrowing, Trial } from "@amp-saver/core/study/confidence";
 import type { Sensitivity } from "@amp-saver/core/study/motor-start";
-import { useMemo } from "react";
+import { useEffect, useState } from "react";
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, measureNext, PLATE_FIGURES } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
@@ -34,7 +34,14 @@ export function Assumed({
 }) {
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
   const swing = sensitivities?.find((s) => s.nowA >= WORTH_A);
-  const narrows = useMemo(() => (tried === null ? undefined : narrowedBy(tried, view)[0]), [tried, view]);
+  const [narrows, setNarrows] = useState<Narrowing>();
+  // In a turn of its own: a thousand tries take a slow phone a moment.
+  useEffect(() => {
+    setNarrows(undefined);
+    if (tried === null) return undefined;
+    const turn = setTimeout(() => setNarrows(narrowedBy(tried, view)[0]));
+    return () => clearTimeout(turn);
+  }, [tried, view]);
   const code = narrows?.code ?? swing?.code;
   const amps = sensitivities?.find((s) => s.code === code && s.nowA >= WORTH_A);
   return (

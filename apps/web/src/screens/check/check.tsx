@@ -10,6 +10,7 @@ import { Answer } from "../../ui/answer.tsx";
 import { Button } from "../../ui/button.tsx";
 import { Failed } from "../../ui/failed.tsx";
 import { useKeys } from "../../ui/keys.tsx";
+import { Later } from "../../ui/later.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Evidence, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { useWide } from "../../ui/use-wide.ts";
@@ -135,7 +136,9 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
         )}
         {!rail && (
           <div className="-mx-4 mt-3">
-            <ControlDrawer {...controls} />
+            <Later>
+              <ControlDrawer {...controls} />
+            </Later>
           </div>
         )}
         {view !== null && missing === null && (

@@ -168,7 +168,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
           </Caution>
         </div>
       </Evidence>
-      <Rail>
+      <Rail later>
         <TextField
           label={HAND_OVER.fitterField}
           kept={view.fittedBy ?? ""}

@@ -95,7 +95,7 @@ export function LearnScreen({ bundle }: { readonly bundle: JobBundle }) {
           )}
         </Evidence>
       </div>
-      <Rail>
+      <Rail later>
         <SheetSays {...part} />
         <WaitingPanel {...part} />
         <Trouble bundle={bundle} />

@@ -52,7 +52,7 @@ export function AsFound({ bundle, wiring, view, names, save }: PartProps) {
         </div>
         <Photos bundle={bundle} subjects={first ? LATER : SUBJECTS} />
       </Evidence>
-      <Rail>
+      <Rail later>
         <ConductorForm
           key={picked}
           netlist={asFound}

@@ -89,7 +89,7 @@ export function PlanScreen(props: PartProps) {
           />
         </TwoFaces>
       </Evidence>
-      <Rail>
+      <Rail later>
         <SheetNote bundle={bundle} view={view} />
         <StepList
           steps={worded}

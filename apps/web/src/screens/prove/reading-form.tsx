@@ -1,13 +1,12 @@
 import { FIGURES, type FigureName, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
-import { isSameDay, parseISO } from "date-fns";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/evidence-commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
-import type { Instruments } from "../../store/use-instruments.ts";
+import { useInstruments } from "../../store/use-instruments.ts";
 import { Button } from "../../ui/button.tsx";
 import { FieldError } from "../../ui/field-error.tsx";
 import { SignButton } from "../../ui/sign-button.tsx";
@@ -19,22 +18,10 @@ import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
 import { FIGURE_WORDS } from "../../words/survey.ts";
 import { learnView } from "../learn/learn.view.ts";
 import { FromMeter } from "./from-meter.tsx";
-import { airToday, likeLast, likeToday, nextMode, restCounted } from "./reading-side.view.ts";
+import { fieldsBegun, likeLast, nextMode, type ReadingFields, restCounted } from "./reading-side.view.ts";
 import { useOffSince } from "./use-off-since.ts";
 
-interface Fields {
-  readonly amps: string;
-  readonly mode: Reading["mode"];
-  readonly conductor: Reading["conductor"];
-  readonly volts: string;
-  readonly rest: string;
-  readonly outdoor: string;
-  readonly meter: string;
-  readonly loadsOn: string;
-  readonly source: string;
-}
-
-/** Fields that a unit’s first reading takes over from another unit’s. */
+/** ReadingFields that a unit’s first reading takes over from another unit’s. */
 const TAKEN_OVER = ["source", "meter", "outdoor"] as const;
 
 const FIELD = "edge min-h-[36px] w-full bg-face px-2 pointer-coarse:min-h-[48px]";
@@ -43,32 +30,20 @@ interface ReadingFormProps {
   readonly bundle: JobBundle;
   /** The side it is a reading of. */
   readonly side: Reading["when"];
-  readonly instruments: Instruments;
 }
 
 /** Adds one reading; what stays the same from one to the next stays filled in. */
-export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
+export function ReadingForm({ bundle, side }: ReadingFormProps) {
+  const instruments = useInstruments();
   const { commit } = useStore();
   const { measure } = useSettings();
   const { job, sources, readings } = bundle;
-  const own = readings.filter((r) => r.jobId === job.id);
-  const like = likeLast(own, side);
   const now = Date.now();
-  const air = airToday(readings, (iso) => isSameDay(parseISO(iso), now));
-  const today = likeToday(readings, (iso) => isSameDay(parseISO(iso), now));
+  const own = useMemo(() => readings.filter((r) => r.jobId === job.id), [readings, job.id]);
+  const like = likeLast(own, side);
+  const begins = useMemo(() => fieldsBegun(job, readings, side, measure, Date.now()), [job, readings, side, measure]);
   const [off] = useOffSince(bundle);
-  const begins: Fields = {
-    amps: "",
-    mode: nextMode(own, side, like?.mode ?? "inrush"),
-    conductor: like?.conductor ?? "common",
-    volts: "",
-    rest: "",
-    outdoor: air === null ? "" : typedText("outdoorC", measure, air),
-    meter: like?.meter ?? today?.meter ?? "",
-    loadsOn: "",
-    source: like?.sourceId ?? today?.sourceId ?? job.sourceId ?? "",
-  };
-  const form = useForm<Fields>({ defaultValues: begins });
+  const form = useForm<ReadingFields>({ defaultValues: begins });
   useFormDraft("reading", form);
   const { register, handleSubmit, formState, getValues, setFocus, setValue, reset, resetField, watch } = form;
   const { errors } = formState;
@@ -106,7 +81,7 @@ export function ReadingForm({ bundle, side, instruments }: ReadingFormProps) {
   const link = instruments.list?.find((i) => i.id === bundle.learnings.find((l) => l.jobId === job.id)?.link);
   const linked = link === undefined ? undefined : instruments.displays.get(link.id);
   const volts = [...instruments.displays.values()].find((d) => d.kind === "multimeter" && d.unit === "V" && (d.value ?? 0) > 50);
-  const takeOver = (name: string, amps: number, mode: Fields["mode"]): void => {
+  const takeOver = (name: string, amps: number, mode: ReadingFields["mode"]): void => {
     setValue("amps", String(amps));
     setValue("mode", mode);
     setValue("meter", name);

@@ -1,5 +1,7 @@
+import { type Measure, typedText } from "@amp-saver/core/figure";
 import { READING_PARAMS } from "@amp-saver/core/study/reading/params";
 import type { FitLog, Job, Learning, Reading } from "@amp-saver/records";
+import { isSameDay } from "date-fns";
 import { powerOnWired } from "../fit/fit.view.ts";
 import { earlierVisit } from "../history/history.view.ts";
 import { eventsOf } from "../learn/learn.view.ts";
@@ -66,3 +68,36 @@ export function restCounted(offMs: number, readings: readonly Reading[], nowMs: 
 
 /** A rest longer than this was not watched, min. */
 const LONGEST_COUNTED_MIN = 120;
+
+/** What a reading is typed in with. */
+export interface ReadingFields {
+  readonly amps: string;
+  readonly mode: Reading["mode"];
+  readonly conductor: Reading["conductor"];
+  readonly volts: string;
+  readonly rest: string;
+  readonly outdoor: string;
+  readonly meter: string;
+  readonly loadsOn: string;
+  readonly source: string;
+}
+
+/** What a reading begins with: what stayed the same since the last of its side, or since another of that day, ms. */
+export function fieldsBegun(job: Job, readings: readonly Reading[], side: Reading["when"], measure: Measure, nowMs: number): ReadingFields {
+  const own = readings.filter((r) => r.jobId === job.id);
+  const like = likeLast(own, side);
+  const isToday = (iso: string): boolean => isSameDay(new Date(iso), nowMs);
+  const air = airToday(readings, isToday);
+  const today = likeToday(readings, isToday);
+  return {
+    amps: "",
+    mode: nextMode(own, side, like?.mode ?? "inrush"),
+    conductor: like?.conductor ?? "common",
+    volts: "",
+    rest: "",
+    outdoor: air === null ? "" : typedText("outdoorC", measure, air),
+    meter: like?.meter ?? today?.meter ?? "",
+    loadsOn: "",
+    source: like?.sourceId ?? today?.sourceId ?? job.sourceId ?? "",
+  };
+}

@@ -1,4 +1,6 @@
 import type { ComponentProps, ReactNode } from "react";
+import { Later } from "../later.tsx";
+import { useWide } from "../use-wide.ts";
 
 interface StageFrameProps {
   /** Whether there is nothing to ask. */
@@ -21,12 +23,20 @@ export function Evidence({ className = "", ...rest }: ComponentProps<"div">) {
   return <div className={`min-w-0 px-4 py-3 min-[62.5rem]:px-6 ${className}`} {...rest} />;
 }
 
+interface RailProps extends ComponentProps<"div"> {
+  /** Whether it is drawn after the first screen where it stands below that. */
+  readonly later?: boolean;
+}
+
 /** The part that asks. */
-export function Rail({ className = "", ...rest }: ComponentProps<"div">) {
+export function Rail({ className = "", later = false, children, ...rest }: RailProps) {
+  const wide = useWide();
   return (
     <div
       className={`border-ink bg-bench px-4 py-4 max-[62.4375rem]:border-t-[1.5px] min-[62.5rem]:border-l-[1.5px] min-[62.5rem]:px-5 ${className}`}
       {...rest}
-    />
+    >
+      <Later atOnce={!later || wide}>{children}</Later>
+    </div>
   );
 }

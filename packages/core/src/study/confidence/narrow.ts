@@ -32,9 +32,10 @@ export function narrowings(trials: readonly Trial[], assumed: readonly Assumptio
   if (now === 0) return [];
   const found = keysOf(MEASURABLE).flatMap((code): readonly Narrowing[] => {
     const figure = assumed.find((a) => a.code === code);
-    const moved = trials.map((t) => t.moved[code]);
-    if (figure === undefined || figure.origin === "measured" || moved.some((m) => m === undefined)) return [];
-    const told = between(trials, moved as readonly number[], p) * (1 - keptShare(code, figure.tolerance) ** 2);
+    if (figure === undefined || figure.origin === "measured") return [];
+    const moved = movedIn(trials, code);
+    if (moved === null) return [];
+    const told = between(trials, moved, p) * (1 - keptShare(code, figure.tolerance) ** 2);
     const { value: minutes } = MEASURABLE[code];
     return told <= 0 ? [] : [{ code, nowSpread: Math.sqrt(now), thenSpread: Math.sqrt(Math.max(0, now - told)), minutes }];
   });
@@ -46,21 +47,31 @@ function keptShare(code: MeasurableFigure, tolerance: number): number {
   return tolerance === 0 ? 0 : Math.min(1, leftOpen(code) / tolerance);
 }
 
+/** A figure in each trial; null where it was not moved in all of them. */
+function movedIn(trials: readonly Trial[], code: MeasurableFigure): Float64Array | null {
+  const found = new Float64Array(trials.length);
+  for (let k = 0; k < trials.length; k++) {
+    const moved = trials[k]!.moved[code];
+    if (moved === undefined) return null;
+    found[k] = moved;
+  }
+  return found;
+}
+
 /** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
-function between(trials: readonly Trial[], moved: readonly number[], p: number): number {
+function between(trials: readonly Trial[], moved: Float64Array, p: number): number {
   const n = trials.length;
-  const sorted = Float64Array.from(moved).sort();
-  // Where the next trial of a value stands in their order: sorting the trials themselves takes several times as long.
-  const places = new Map<number, number>();
-  for (let k = n - 1; k >= 0; k--) places.set(sorted[k]!, k);
-  const bins = Math.min(BINS, places.size);
+  const sorted = moved.toSorted();
+  let distinct = 1;
+  for (let k = 1; k < n; k++) if (sorted[k] !== sorted[k - 1]) distinct += 1;
+  const bins = Math.min(BINS, distinct);
   if (bins < 2) return 0;
   const ends = Array.from({ length: bins }, (_, b) => Math.round(((b + 1) * n) / bins));
+  const partOf = distinct === n ? byBorders(sorted, ends) : byPlaces(sorted, ends);
   const holds = ends.map(() => 0);
   for (let k = 0; k < n; k++) {
-    const place = places.get(moved[k]!)!;
-    places.set(moved[k]!, place + 1);
-    if (trials[k]!.holds) holds[ends.findIndex((end) => place < end)]! += 1;
+    const part = partOf(moved[k]!);
+    if (trials[k]!.holds) holds[part]! += 1;
   }
   let sum = 0;
   for (let b = 0; b < bins; b++) {
@@ -68,4 +79,25 @@ function between(trials: readonly Trial[], moved: readonly number[], p: number):
     sum += (size / n) * (holds[b]! / size - p) ** 2;
   }
   return sum - ((bins - 1) / n) * p * (1 - p);
+}
+
+/** The part of their order that values fall in, where no two are equal: by the least of each part. */
+function byBorders(sorted: Float64Array, ends: readonly number[]): (value: number) => number {
+  const borders = ends.slice(0, -1).map((end) => sorted[end]!);
+  return (value) => {
+    let part = 0;
+    while (part < borders.length && value >= borders[part]!) part += 1;
+    return part;
+  };
+}
+
+/** The same where some are equal: those stand in the order they are asked in, each asked once. */
+function byPlaces(sorted: Float64Array, ends: readonly number[]): (value: number) => number {
+  const next = new Map<number, number>();
+  for (let k = sorted.length - 1; k >= 0; k--) next.set(sorted[k]!, k);
+  return (value) => {
+    const place = next.get(value)!;
+    next.set(value, place + 1);
+    return ends.findIndex((end) => place < end);
+  };
 }
