@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, downloaded, fieldValue, go, keptIn, named, press, sees, type, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 
 let roof: Session;
 let van: Session;
@@ -22,7 +23,7 @@ async function hand(from: Session, to: Session, file: string): Promise<void> {
 }
 
 /** Two phones on one job: each edits, the files cross, nothing is lost. */
-describe("two phones and one rig", () => {
+describe("two phones and one rig", LONG, () => {
   it("take the same rig", async () => {
     await press(roof.page, "Look at an example", "tap");
     await answerLike(roof.page, /Tin Lantern: /);
