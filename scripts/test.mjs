@@ -14,11 +14,11 @@ if (
   process.exit(1);
 }
 
-/** `--long` asks for the long tests alone; files and names that are asked for run whole, long tests and all. */
+/** `--long` asks for the long tests alone; files that are asked for run whole, long tests and all. */
 const words = process.argv.slice(2);
 const long = words.includes("--long");
 const asked = words.filter((word) => word !== "--long");
-const tags = long ? ["--tags-filter=long", "--project=e2e"] : asked.length > 0 ? [] : ["--tags-filter=!long"];
+const tags = long ? ["--tags-filter=long", "--project=e2e"] : asked.some((word) => !word.startsWith("-")) ? [] : ["--tags-filter=!long"];
 
 /** Checks of the text of the code, beside its types, which take as long as all of them. */
 const CHECKS = [

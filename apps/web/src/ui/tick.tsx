@@ -43,6 +43,7 @@ export function TickBox({ ticked, onChange, ...rest }: TickBoxProps) {
       className="flex h-[28px] w-[28px] shrink-0 items-center justify-center border-[1.8px] border-ink bg-face data-[state=checked]:bg-ink pointer-coarse:h-[48px] pointer-coarse:w-[48px]"
       {...rest}
     >
+      {/* Not by the library’s own indicator: that asks for the style of the whole page as it appears. */}
       {ticked && (
         <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true" className="text-face">
           <path d="M2 8.5 6.2 13 14 3" fill="none" stroke="currentColor" strokeWidth="2.6" />

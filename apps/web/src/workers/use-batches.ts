@@ -66,7 +66,7 @@ export function useBatches<Q, B>(questions: readonly Q[] | null, plan: BatchPlan
     return () => {
       clearTimeout(timer);
       // In a turn of its own: a slow phone takes a moment to forget some hundred batches, and draws another stage just now.
-      setTimeout(() => end());
+      setTimeout(end);
     };
   }, [key, round]);
 

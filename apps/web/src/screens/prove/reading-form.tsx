@@ -1,5 +1,6 @@
 import { FIGURES, type FigureName, readTyped, shownAs, typedText } from "@amp-saver/core/figure";
 import { asId, type Reading, TEXT_MOST } from "@amp-saver/records";
+import { startOfDay } from "date-fns";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { addReadingCommit } from "../../store/evidence-commands.ts";
@@ -21,7 +22,7 @@ import { FromMeter } from "./from-meter.tsx";
 import { fieldsBegun, likeLast, nextMode, type ReadingFields, restCounted } from "./reading-side.view.ts";
 import { useOffSince } from "./use-off-since.ts";
 
-/** ReadingFields that a unit’s first reading takes over from another unit’s. */
+/** Fields that a unit’s first reading takes over from another unit’s. */
 const TAKEN_OVER = ["source", "meter", "outdoor"] as const;
 
 const FIELD = "edge min-h-[36px] w-full bg-face px-2 pointer-coarse:min-h-[48px]";
@@ -39,9 +40,10 @@ export function ReadingForm({ bundle, side }: ReadingFormProps) {
   const { measure } = useSettings();
   const { job, sources, readings } = bundle;
   const now = Date.now();
+  const dayMs = startOfDay(now).getTime();
   const own = useMemo(() => readings.filter((r) => r.jobId === job.id), [readings, job.id]);
   const like = likeLast(own, side);
-  const begins = useMemo(() => fieldsBegun(job, readings, side, measure, Date.now()), [job, readings, side, measure]);
+  const begins = useMemo(() => fieldsBegun(job, readings, side, measure, dayMs), [job, readings, side, measure, dayMs]);
   const [off] = useOffSince(bundle);
   const form = useForm<ReadingFields>({ defaultValues: begins });
   useFormDraft("reading", form);

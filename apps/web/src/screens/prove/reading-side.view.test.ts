@@ -10,7 +10,7 @@ import {
   type UnitId,
 } from "@amp-saver/records";
 import { describe, expect, it } from "vitest";
-import { airToday, likeToday, nextMode, readingSide, restCounted } from "./reading-side.view.ts";
+import { airToday, fieldsBegun, likeToday, nextMode, readingSide, restCounted } from "./reading-side.view.ts";
 
 const at = (hour: string): string => `2026-06-21T${hour}:00.000Z`;
 const born = <Id extends string>(id: string, now: string) => ({ id: id as Id, now });
@@ -101,5 +101,14 @@ describe("the first reading of a unit", () => {
     const newer = { ...newReading(born<ReadingId>("newer", at("12:00")), job, "before", 60), meter: "clamp two" };
     expect(likeToday([newer, older], (iso) => iso.startsWith("2026-06-21"))?.meter).toBe("clamp two");
     expect(likeToday([newer, older], (iso) => iso.startsWith("2026-06-22"))).toBeNull();
+  });
+
+  it("begins with the other unit’s meter and air of that day alone, its own last reading before both", () => {
+    const other = { ...reading, jobId: "other" as JobId, meter: "clamp two", outdoorC: 31 };
+    const begun = (readings: readonly (typeof reading)[], dayMs: number) => fieldsBegun(job, readings, "before", "si", dayMs);
+    const sameDay = Date.parse(reading.takenAt);
+    expect(begun([other], sameDay)).toMatchObject({ meter: "clamp two", outdoor: "31", amps: "", mode: "inrush" });
+    expect(begun([other], sameDay + 48 * 3_600_000)).toMatchObject({ meter: "", outdoor: "" });
+    expect(begun([other, { ...reading, meter: "own", conductor: "run" }], sameDay)).toMatchObject({ meter: "own", conductor: "run" });
   });
 });

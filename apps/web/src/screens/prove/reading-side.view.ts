@@ -82,11 +82,11 @@ export interface ReadingFields {
   readonly source: string;
 }
 
-/** What a reading begins with: what stayed the same since the last of its side, or since another of that day, ms. */
-export function fieldsBegun(job: Job, readings: readonly Reading[], side: Reading["when"], measure: Measure, nowMs: number): ReadingFields {
+/** What a reading begins with: what stayed the same since the last of its side, else since the rig’s last of the day that `dayMs` falls in. */
+export function fieldsBegun(job: Job, readings: readonly Reading[], side: Reading["when"], measure: Measure, dayMs: number): ReadingFields {
   const own = readings.filter((r) => r.jobId === job.id);
   const like = likeLast(own, side);
-  const isToday = (iso: string): boolean => isSameDay(new Date(iso), nowMs);
+  const isToday = (iso: string): boolean => isSameDay(new Date(iso), dayMs);
   const air = airToday(readings, isToday);
   const today = likeToday(readings, isToday);
   return {

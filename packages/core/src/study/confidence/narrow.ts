@@ -61,17 +61,19 @@ function movedIn(trials: readonly Trial[], code: MeasurableFigure): Float64Array
 /** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
 function between(trials: readonly Trial[], moved: Float64Array, p: number): number {
   const n = trials.length;
-  const sorted = moved.toSorted();
-  let distinct = 1;
-  for (let k = 1; k < n; k++) if (sorted[k] !== sorted[k - 1]) distinct += 1;
-  const bins = Math.min(BINS, distinct);
+  // Where the next trial of each value stands in their order: sorting the trials themselves takes half as long again.
+  const places = new Map<number, number>();
+  moved.toSorted().forEach((value, k) => {
+    if (!places.has(value)) places.set(value, k);
+  });
+  const bins = Math.min(BINS, places.size);
   if (bins < 2) return 0;
   const ends = Array.from({ length: bins }, (_, b) => Math.round(((b + 1) * n) / bins));
-  const partOf = distinct === n ? byBorders(sorted, ends) : byPlaces(sorted, ends);
   const holds = ends.map(() => 0);
   for (let k = 0; k < n; k++) {
-    const part = partOf(moved[k]!);
-    if (trials[k]!.holds) holds[part]! += 1;
+    const place = places.get(moved[k]!)!;
+    places.set(moved[k]!, place + 1);
+    if (trials[k]!.holds) holds[ends.findIndex((end) => place < end)]! += 1;
   }
   let sum = 0;
   for (let b = 0; b < bins; b++) {
@@ -79,25 +81,4 @@ function between(trials: readonly Trial[], moved: Float64Array, p: number): numb
     sum += (size / n) * (holds[b]! / size - p) ** 2;
   }
   return sum - ((bins - 1) / n) * p * (1 - p);
-}
-
-/** The part of their order that values fall in, where no two are equal: by the least of each part. */
-function byBorders(sorted: Float64Array, ends: readonly number[]): (value: number) => number {
-  const borders = ends.slice(0, -1).map((end) => sorted[end]!);
-  return (value) => {
-    let part = 0;
-    while (part < borders.length && value >= borders[part]!) part += 1;
-    return part;
-  };
-}
-
-/** The same where some are equal: those stand in the order they are asked in, each asked once. */
-function byPlaces(sorted: Float64Array, ends: readonly number[]): (value: number) => number {
-  const next = new Map<number, number>();
-  for (let k = sorted.length - 1; k >= 0; k--) next.set(sorted[k]!, k);
-  return (value) => {
-    const place = next.get(value)!;
-    next.set(value, place + 1);
-    return ends.findIndex((end) => place < end);
-  };
 }
