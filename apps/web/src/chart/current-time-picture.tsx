@@ -1,6 +1,7 @@
 import { PICTURES } from "../words/pictures.ts";
 import { Halo } from "./halo.tsx";
 import { type LogScale, logScale } from "./log-scale.ts";
+import { Levels, Uprights } from "./strokes.tsx";
 
 interface Point {
   readonly amps: number;
@@ -57,12 +58,8 @@ export function CurrentTimePicture(props: CurrentTimePictureProps) {
     points.map((p, i) => `${i === 0 ? "M" : "L"}${x.at(p.amps).toFixed(1)} ${y.at(p.seconds).toFixed(1)}`).join("");
   return (
     <svg width={width} height={height} role="img" aria-label={label} className="block">
-      {x.ticks.map((a) => (
-        <line key={a} x1={x.at(a)} x2={x.at(a)} y1={RULE} y2={height - 10} stroke="var(--hair)" />
-      ))}
-      {y.ticks.map((s) => (
-        <line key={s} x1={left} x2={right} y1={y.at(s)} y2={y.at(s)} stroke="var(--hair)" />
-      ))}
+      <Uprights at={x.ticks.map(x.at)} from={RULE} to={height - 10} stroke="var(--hair)" />
+      <Levels at={y.ticks.map(y.at)} from={left} to={right} stroke="var(--hair)" />
       {limit !== null && (
         <g>
           <path d={`${line(limit.earliest)}${line(limit.latest.toReversed()).replace("M", "L")}Z`} fill="url(#hatch-lead)" opacity="0.55" />
@@ -118,16 +115,14 @@ function LogRule({ x, width }: { readonly x: LogScale; readonly width: number })
   return (
     <g>
       <rect x={left - 4} y={0} width={right - left + 8} height={RULE} fill="var(--bench)" stroke="var(--ink)" strokeWidth="1.5" />
-      {x.ticks.map((a) => (
-        <g key={a}>
-          <line x1={x.at(a)} x2={x.at(a)} y1={0} y2={RULE * 0.46} stroke="var(--ink)" strokeWidth="1.8" />
-          {x.at(a) + 26 < right && (
-            <text x={x.at(a) + 4} y={RULE - 7} className="figure" fontSize="14.5" fontWeight="600" fill="var(--ink)">
-              {a}
-            </text>
-          )}
-        </g>
-      ))}
+      <Uprights at={x.ticks.map(x.at)} from={0} to={RULE * 0.46} stroke="var(--ink)" strokeWidth="1.8" />
+      {x.ticks
+        .filter((a) => x.at(a) + 26 < right)
+        .map((a) => (
+          <text key={a} x={x.at(a) + 4} y={RULE - 7} className="figure" fontSize="14.5" fontWeight="600" fill="var(--ink)">
+            {a}
+          </text>
+        ))}
       {width >= 520 && (
         <text x={left - 12} y={RULE - 9} textAnchor="end" fontWeight="700" fontSize="14.5" fill="var(--ink)">
           {PICTURES.amps}

@@ -3,6 +3,7 @@ import { LEARN } from "../words/learn.ts";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { type AmpScale, ampScale } from "./amp-scale.ts";
 import { Halo } from "./halo.tsx";
+import { Uprights } from "./strokes.tsx";
 
 /** One expected start. */
 interface ExpectedStart {
@@ -37,9 +38,7 @@ export function LearningPicture({ width, peaksA, starts, directA, settledAt }: L
   const x0 = scale.x(0);
   return (
     <svg width={width} height={height} role="img" aria-label={LEARN.pictureLabel(peaksA.length, rows)} className="block">
-      {scale.ticks.map((a) => (
-        <line key={a} x1={scale.x(a)} x2={scale.x(a)} y1={RULE_HEIGHT} y2={height} stroke="var(--hair)" />
-      ))}
+      <Uprights at={scale.ticks.map(scale.x)} from={RULE_HEIGHT} to={height} stroke="var(--hair)" />
       <line x1={x0} x2={x0} y1={RULE_HEIGHT} y2={height} stroke="var(--ink)" strokeWidth="1.5" />
       <AmpRule scale={scale} y={0} {...(width >= 520 && { label: LEARN.rule })} />
       {directA !== null && (

@@ -4,6 +4,7 @@ import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
 import { Halo } from "./halo.tsx";
 import { Dimension, SplitDimension } from "./headroom.tsx";
+import { Uprights } from "./strokes.tsx";
 
 /** One side of a comparison: its middle and every reading that counts. */
 export interface SideBar {
@@ -49,9 +50,7 @@ export function ReadingsPicture({ width, mostA, before, after, left: out, runnin
   const height = y + 4;
   return (
     <svg width={width} height={height} role="img" aria-label={words.pictureLabel} className="block">
-      {scale.ticks.map((a) => (
-        <line key={a} x1={scale.x(a)} x2={scale.x(a)} y1={RULE_HEIGHT} y2={height} stroke="var(--hair)" />
-      ))}
+      <Uprights at={scale.ticks.map(scale.x)} from={RULE_HEIGHT} to={height} stroke="var(--hair)" />
       <line x1={scale.x(0)} x2={scale.x(0)} y1={RULE_HEIGHT} y2={height} stroke="var(--ink)" strokeWidth="1.5" />
       <AmpRule scale={scale} y={0} {...(!narrow && { label: PROVE.rule })} />
       <RowTitle y={beforeY} title={words.before} under={before?.under ?? ""} x={left - 12} />

@@ -6,6 +6,7 @@ import { GAP_HEIGHT, type Gap, HeadroomRow } from "./headroom.tsx";
 import type { PictureTrace } from "./picture-trace.ts";
 import { SideColumns } from "./side-columns.tsx";
 import { SideFigure } from "./side-figure.tsx";
+import { Levels, Uprights } from "./strokes.tsx";
 import { Tear } from "./tear.tsx";
 import { TimeLabels } from "./time-labels.tsx";
 import { timeScale } from "./time-scale.ts";
@@ -148,12 +149,13 @@ function Amps({
   );
   return (
     <g>
-      {scale.ticks.map((a) => (
-        <line key={a} x1={scale.x(a)} x2={scale.x(a)} y1={top} y2={bottom} stroke="var(--hair)" />
-      ))}
-      {[...time.seconds.map(time.y), ...time.minutes.map(time.yMinutes)].map((y) => (
-        <line key={y} x1={scale.left} x2={scale.right} y1={y} y2={y} stroke="var(--hair)" />
-      ))}
+      <Uprights at={scale.ticks.map(scale.x)} from={top} to={bottom} stroke="var(--hair)" />
+      <Levels
+        at={[...time.seconds.map(time.y), ...time.minutes.map(time.yMinutes)]}
+        from={scale.left}
+        to={scale.right}
+        stroke="var(--hair)"
+      />
       <line x1={scale.left} x2={scale.left} y1={top} y2={bottom} stroke="var(--ink)" strokeWidth="1.5" />
       {start.availableA !== null && <LimitLine x={scale.x(start.availableA)} from={top} to={end} />}
       {run?.availableA !== null && run !== null && <LimitLine x={scale.x(run.availableA)} from={minutes[0]} to={minutes[1]} />}

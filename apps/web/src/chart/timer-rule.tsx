@@ -1,3 +1,5 @@
+import { Uprights } from "./strokes.tsx";
+
 interface TimerRuleProps {
   readonly width: number;
   /** Seconds gone and seconds in all. */
@@ -19,13 +21,11 @@ export function TimerRule({ width, goneS, wholeS }: TimerRuleProps) {
     <svg width={width} height={HEIGHT} aria-hidden="true" className="block">
       <rect x={12} y={2} width={width - 24} height={BAR} fill="var(--face)" stroke="var(--ink)" strokeWidth="1.8" />
       <rect x={12} y={2} width={x(goneS) - 12} height={BAR} fill="url(#hatch-loads)" />
+      <Uprights at={ticks.map(x)} from={BAR - 8} to={BAR + 2} stroke="var(--ink)" strokeWidth="1.5" />
       {ticks.map((s) => (
-        <g key={s}>
-          <line x1={x(s)} x2={x(s)} y1={BAR - 8} y2={BAR + 2} stroke="var(--ink)" strokeWidth="1.5" />
-          <text x={x(s)} y={BAR + 20} textAnchor="middle" className="figure" fontSize="14" fill="var(--ink)">
-            {minutes ? s / 60 : s}
-          </text>
-        </g>
+        <text key={s} x={x(s)} y={BAR + 20} textAnchor="middle" className="figure" fontSize="14" fill="var(--ink)">
+          {minutes ? s / 60 : s}
+        </text>
       ))}
       <rect x={x(goneS) - 10} y={0} width={20} height={BAR + 6} fill="var(--face)" stroke="var(--ink)" strokeWidth="2.4" />
       <line x1={x(goneS)} x2={x(goneS)} y1={2} y2={BAR + 4} stroke="var(--ink)" strokeWidth="1.5" />

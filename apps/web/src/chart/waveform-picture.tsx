@@ -4,6 +4,7 @@ import { WAVES } from "../words/waves.ts";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
 import { Halo } from "./halo.tsx";
+import { Levels, Uprights } from "./strokes.tsx";
 
 interface Point {
   readonly t: number;
@@ -41,16 +42,12 @@ export function WaveformPicture({ width, recorded, simulated, runningA }: Wavefo
   const most = recorded.reduce<Point>((a, b) => (b.rmsA > a.rmsA ? b : a), { t: 0, rmsA: 0 });
   return (
     <svg width={width} height={HEIGHT} role="img" aria-label={WAVES.picture(most.rmsA, runningA)} className="block">
-      {scale.ticks.map((a) => (
-        <line key={a} x1={scale.x(a)} x2={scale.x(a)} y1={RULE_HEIGHT} y2={HEIGHT} stroke="var(--hair)" />
-      ))}
+      <Uprights at={scale.ticks.map(scale.x)} from={RULE_HEIGHT} to={HEIGHT} stroke="var(--hair)" />
+      <Levels at={seconds.map(y)} from={LEFT} to={width - 10} stroke="var(--hair)" />
       {seconds.map((s) => (
-        <g key={s}>
-          <line x1={LEFT} x2={width - 10} y1={y(s)} y2={y(s)} stroke="var(--hair)" />
-          <text x={LEFT - 10} y={y(s) + 5} textAnchor="end" fontSize="13.5" fill="var(--ink2)">
-            {s} s
-          </text>
-        </g>
+        <text key={s} x={LEFT - 10} y={y(s) + 5} textAnchor="end" fontSize="13.5" fill="var(--ink2)">
+          {s} s
+        </text>
       ))}
       <AmpRule scale={scale} y={0} />
       {simulated.length > 0 && (

@@ -30,7 +30,7 @@ export function SmallestPanel({ bundle, atOnce = false }: SmallestPanelProps) {
   const tried = found.reduce((sum, f) => sum + f.tried, 0);
   const of = found.reduce((sum, f) => sum + f.of, 0);
   return (
-    <section aria-label={SMALLEST.title} className="mt-4 border-t-[1.5px] border-ink pt-2">
+    <section aria-label={SMALLEST.title} className="when-near mt-4 border-t-[1.5px] border-ink pt-2">
       <h2 className="font-bold">{SMALLEST.title}</h2>
       <p className="text-small text-ink2">{SMALLEST.help}</p>
       {first === undefined && !running && failed === null && (

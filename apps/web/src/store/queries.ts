@@ -13,8 +13,9 @@ import {
   type Source,
   type Starter,
 } from "@amp-saver/records";
+import { useRef } from "react";
 import useSWR from "swr";
-import { type RigBundle, readBundle } from "./bundle.ts";
+import { hasSame, type RigBundle, readBundle } from "./bundle.ts";
 import { noteKept } from "./kept-before.ts";
 import type { History } from "./port.ts";
 import { ONCE, useStore } from "./provider.tsx";
@@ -28,13 +29,26 @@ export interface JobBundle extends RigBundle {
 /** A job with its rig, kept up to date; null once it is known to be gone. */
 export function useJob(jobId: string): JobBundle | null | undefined {
   const { store } = useStore();
-  const { data } = useSWR(["job", jobId], async (): Promise<JobBundle | null> => {
-    const job = await store.get("job", jobId);
-    const bundle = job && (await readBundle(store, job.rigId));
+  return useBundle<JobBundle>(["job", jobId], async (before) => {
+    const { rigId } = (before?.job.id === jobId ? before.job : await store.get("job", jobId)) ?? {};
+    const bundle = rigId && (await readBundle(store, rigId, before));
+    const job = bundle?.jobs.find((j) => j.id === jobId);
     const unit = bundle?.units.find((u) => u.id === job?.unitId);
     return job !== undefined && bundle !== undefined && unit !== undefined ? { ...bundle, job, unit } : null;
   });
+}
+
+/** A bundle kept up to date, read with what it was before. */
+function useBundle<B extends RigBundle>(key: readonly string[], read: (before: B | undefined) => Promise<B | null>): B | null | undefined {
+  const shown = useRef<B | null>(undefined);
+  const { data } = useSWR(key, () => read(shown.current ?? undefined), { compare: sameFields });
+  shown.current = data;
   return data;
+}
+
+/** Whether two bundles are of the very same records. */
+function sameFields(a: RigBundle | null | undefined, b: RigBundle | null | undefined): boolean {
+  return a === b || (a != null && b != null && hasSame(Object.values(a), Object.values(b)));
 }
 
 /** Summaries of every rig; undefined while reading. */
@@ -87,7 +101,7 @@ const NONE_ASKED: readonly Asked[] = [];
 /** One rig with all that belongs to it, kept up to date; null once it is known to be gone. */
 export function useRig(rigId: string): RigBundle | null | undefined {
   const { store } = useStore();
-  return useSWR(["rig", rigId], async () => (await readBundle(store, asId("rig", rigId))) ?? null).data;
+  return useBundle(["rig", rigId], async (before) => (await readBundle(store, asId("rig", rigId), before)) ?? null);
 }
 
 /** What one's own figures are worked out from; undefined while reading. */

@@ -1,6 +1,6 @@
 import { useRef } from "react";
 
-/** The same object as last time where its text is the same: what comes from a worker is new every time, and what is drawn from it need not be. */
+/** The same object as last time where its text is the same: what is put together anew every time need not be drawn, or worked out from, anew. */
 export function useSame<T>(value: T): T {
   const text = JSON.stringify(value);
   const last = useRef({ text, value });

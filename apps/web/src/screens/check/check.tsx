@@ -142,17 +142,19 @@ export function CheckScreen({ bundle }: { readonly bundle: JobBundle }) {
           </div>
         )}
         {view !== null && missing === null && (
-          <Assumed
-            sizeOnly={unit.lockedRotorA === undefined && unit.ratedLoadA === undefined}
-            view={view}
-            sensitivities={sameFrame(sensitivities.answered, given) ? sensitivities.answer : undefined}
-            tried={trials.running ? null : trials.trials}
-            onAll={() => setWhy(true)}
-            onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
-            refinedBy={unit.fitted?.readings ?? null}
-          />
+          <Later atOnce={rail}>
+            <Assumed
+              sizeOnly={unit.lockedRotorA === undefined && unit.ratedLoadA === undefined}
+              view={view}
+              sensitivities={sameFrame(sensitivities.answered, given) ? sensitivities.answer : undefined}
+              tried={trials.running ? null : trials.trials}
+              onAll={() => setWhy(true)}
+              onRefine={bundle.readings.some((r) => r.unitId === unit.id) || unit.mainOhm !== undefined ? () => setRefine(true) : null}
+              refinedBy={unit.fitted?.readings ?? null}
+            />
+            <SmallestPanel bundle={bundle} />
+          </Later>
         )}
-        {view !== null && missing === null && <SmallestPanel bundle={bundle} />}
       </Evidence>
       {rail && <ControlRail {...controls} />}
       <RefineSheet bundle={bundle} open={refine} onOpenChange={setRefine} />

@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { editCommit } from "../../store/commands.ts";
 import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
+import { useSame } from "../../ui/use-same.ts";
 import { type CheckInput, checkInput } from "./check-input.ts";
 
 /** The question as it stands, and how to change it. */
@@ -30,7 +31,7 @@ function dragsOn(dragged: Partial<Conditions>, kept: Partial<Job>): Partial<Cond
 export function useQuestion({ job, rig, unit, sources, starters }: JobBundle): Question {
   const { commit } = useStore();
   const [dragged, setDragged] = useState<Partial<Conditions>>({});
-  const conditions = useMemo(() => ({ ...conditionsOf(rig, job, starters), ...dragged }), [rig, job, starters, dragged]);
+  const conditions = useSame({ ...conditionsOf(rig, job, starters), ...dragged });
   const { method, against, sourceId } = job;
   const input = useMemo(
     () => checkInput(unit, sources, sourceId, method, against, conditions),

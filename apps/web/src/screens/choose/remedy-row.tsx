@@ -30,7 +30,7 @@ export function RemedyRow({ name, gives, noise, remedy, starter, mark, onOpen }:
   const { start, run, tries, provisional } = assessment;
   const fit = provisional ? "not-known" : assessment.fit;
   return (
-    <li className="border-b border-hair py-2">
+    <li className="when-near border-b border-hair py-2">
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <span className="min-w-[220px] grow">
           <span className={`text-body font-bold ${mark === CHOOSE.best ? "decides" : ""}`}>{name}</span>

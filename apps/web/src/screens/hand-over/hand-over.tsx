@@ -27,15 +27,25 @@ import { TOGETHER } from "../../words/together.ts";
 import { KeepPattern } from "../library/keep-pattern.tsx";
 import { saveRig } from "../save-rig.ts";
 import { handOverAnswer, lampLines, lookLines, openLines, plateLines, removedLines, starterLines, whoLines } from "./hand-over-parts.ts";
-import { useHandOver } from "./use-hand-over.ts";
+import { useHandOver, useWorkDone } from "./use-hand-over.ts";
 
 const MOST_PHOTOS = 12;
 
 /** Hand over: the sheet, the label, the reminders, the readings; what goes on them is here to read first. */
 export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
+  // Two components, so that a slow phone can answer between what each works out.
+  return <HandOver bundle={bundle} work={useWorkDone(bundle)} />;
+}
+
+interface HandOverProps {
+  readonly bundle: JobBundle;
+  readonly work: ReturnType<typeof useWorkDone>;
+}
+
+function HandOver({ bundle, work }: HandOverProps) {
   const { job, rig, unit, sources, readings, photos } = bundle;
   const { store, commit } = useStore();
-  const view = useHandOver(bundle);
+  const view = useHandOver(bundle, work);
   const { measure, namesInFiles } = useSettings();
   const navigate = useNavigate();
   const wide = useWide();
@@ -158,7 +168,7 @@ export function HandOverScreen({ bundle }: { readonly bundle: JobBundle }) {
         <Lines head={HAND_OVER.relearn} lines={Object.values(HAND_OVER.relearnWhen)} />
         <Lines head={HAND_OVER.looks} lines={lookLines(view.reminders)} />
         <p className="text-body text-ink2">{HAND_OVER.looksSource}</p>
-        <div className="mt-4">
+        <div className="when-near mt-4">
           <Caution title={HAND_OVER.cautions}>
             <ul className="list-disc pl-5">
               {HAND_OVER.cautionList.map((line) => (

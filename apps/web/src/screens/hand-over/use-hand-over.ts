@@ -54,11 +54,19 @@ export interface HandOverView {
   readonly unphotographed: number;
 }
 
-/** Assembles the hand-over of a job. */
-export function useHandOver(bundle: JobBundle): HandOverView {
-  const { job, jobs, rig, unit, sources, starters, works, readings } = bundle;
+/** What was done and shown, which the rest of a hand-over follows from. */
+export function useWorkDone(bundle: JobBundle) {
+  const { job, jobs, works } = bundle;
   const proved = useProof(bundle);
   const wiring = useUnitWiring(bundle);
+  const fitting = useMemo(() => fittingOf(job, jobs, works), [job, jobs, works]);
+  const asBuilt = useMemo(() => builtView(wiring.wiring, wiring.plan, fitting.work), [wiring.wiring, wiring.plan, fitting.work]);
+  return { proved, wiring, fitting, built: asBuilt?.unconfirmed.length === 0 };
+}
+
+/** Assembles the hand-over of a job. */
+export function useHandOver(bundle: JobBundle, { proved, wiring, fitting, built }: ReturnType<typeof useWorkDone>): HandOverView {
+  const { job, rig, unit, sources, starters, works, readings } = bundle;
   const stages = useStages(bundle);
   const own = works.find((w) => w.jobId === job.id);
   const cases = useMemo(() => {
@@ -96,11 +104,8 @@ export function useHandOver(bundle: JobBundle): HandOverView {
     };
   });
   const { card, coming, failed: cardFailed, again: cardAgain } = useCard(bundle);
-  const fitting = useMemo(() => fittingOf(job, jobs, works), [job, jobs, works]);
   const fitted = fittedOn(fitting.job, fitting.work, readings);
   const { plan, names } = wiring;
-  const asBuilt = useMemo(() => builtView(wiring.wiring, plan, fitting.work), [wiring.wiring, plan, fitting.work]);
-  const built = asBuilt?.unconfirmed.length === 0;
   const removed = plan.plan.ok
     ? plan.plan.value.retired.map((id) => HAND_OVER.removedLine(names.part(id).name, wiring.wiring.aid === "remove"))
     : null;

@@ -70,18 +70,20 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
           </div>
           <ReadingForm bundle={bundle} side={side} />
         </div>
-        {side === "after" && (
-          <Fold label={PROVE.silent} ruled className="mt-4">
-            <CallClock bundle={bundle} />
-          </Fold>
-        )}
-        <Trouble bundle={bundle} />
-        <div className="mt-4 flex flex-col gap-3">
-          <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
-          <p className="text-body">
-            <b>{PROVE.howTitle}.</b> {PROVE.how}
-          </p>
-        </div>
+        <Later atOnce={wide}>
+          {side === "after" && (
+            <Fold label={PROVE.silent} ruled className="mt-4">
+              <CallClock bundle={bundle} />
+            </Fold>
+          )}
+          <Trouble bundle={bundle} />
+          <div className="mt-4 flex flex-col gap-3">
+            <Caution title={PROVE.chargeTitle}>{PROVE.chargeText}</Caution>
+            <p className="text-body">
+              <b>{PROVE.howTitle}.</b> {PROVE.how}
+            </p>
+          </div>
+        </Later>
       </Rail>
       {!wide && (
         <div className="min-w-0 border-t-[1.5px] border-ink px-4 pb-4">

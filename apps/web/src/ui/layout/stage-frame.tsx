@@ -1,4 +1,5 @@
-import type { ComponentProps, ReactNode } from "react";
+import { type ComponentProps, type ReactNode, useEffect } from "react";
+import { readFaces } from "../faces.ts";
 import { Later } from "../later.tsx";
 import { useWide } from "../use-wide.ts";
 
@@ -14,6 +15,7 @@ const BESIDE = "sideways:min-[43.75rem]:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]"
 
 /** The frame of every screen of two parts: what is shown, and the rail; one under the other where it is narrow. */
 export function StageFrame({ alone = false, beside = false, children }: StageFrameProps) {
+  useEffect(readFaces, []);
   const columns = alone ? "" : `min-[62.5rem]:grid-cols-[1fr_390px] ${beside ? BESIDE : ""}`;
   return <div className={`grid min-h-full grid-cols-[minmax(0,1fr)] ${columns}`}>{children}</div>;
 }
@@ -33,7 +35,7 @@ export function Rail({ className = "", later = false, children, ...rest }: RailP
   const wide = useWide();
   return (
     <div
-      className={`border-ink bg-bench px-4 py-4 max-[62.4375rem]:border-t-[1.5px] min-[62.5rem]:border-l-[1.5px] min-[62.5rem]:px-5 ${className}`}
+      className={`border-ink bg-bench px-4 py-4 max-[62.4375rem]:border-t-[1.5px] min-[62.5rem]:border-l-[1.5px] min-[62.5rem]:px-5 ${later ? "max-[62.4375rem]:when-near" : ""} ${className}`}
       {...rest}
     >
       <Later atOnce={!later || wide}>{children}</Later>

@@ -179,5 +179,13 @@ export const READING_PARAMS = {
     max: 0.5,
     source: COMMON_PRACTICE,
   },
+  supplyLeastV: {
+    label: "Least volts of a voltmeter that hangs on the supply, not on something else",
+    unit: "V",
+    value: 50,
+    min: 20,
+    max: 90,
+    source: COMMON_PRACTICE,
+  },
   wanted: { label: "Readings wanted on each side", unit: "1", value: 3, min: 1, max: 9, source: COMMON_PRACTICE },
 } as const satisfies ParamTable;
