@@ -1,8 +1,17 @@
 import { defineConfig } from "vitest/config";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
 
-/** End-to-end tests that take longest, which begin before the others so that none of them is waited for alone. */
+/** Tests that take longest, which begin before the others so that none of them is waited for alone. */
 const LONGEST = [
+  "calibration-coverage",
+  "honest",
+  "start-sound",
+  "lessons",
+  "assessment",
+  "threshold",
+  "agree",
+  "proof-coverage",
+  "steadfast",
   "pairing-visit",
   "every-screen",
   "sample",

@@ -8,6 +8,8 @@ const SLOWER = 4;
 const LINE = { download: 1.6e6 / 8, upload: 0.75e6 / 8, latency: 150 };
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 const ROUNDS = 5;
+/** Walks through all stages, of which each stage's middle is told: one alone also tells what else the machine was at. */
+const WALKS = 3;
 const JOB = "/job/demo-front-job";
 const STAGES = ["survey", "check", "choose", "prepare", "before", "isolate", "fit", "learn", "prove", "hand-over"];
 /** What a headline says while there is no answer yet. */
@@ -37,8 +39,15 @@ export async function benchPhone(bare, demo, line) {
     "slow phone, practice bench: act until it is told, ms (50 at most)",
     `${middle(acts).toFixed(0)}, most ${Math.max(...acts).toFixed(0)}`,
   );
-  const { longest, where, all } = await walk(demo);
-  line("slow phone, all stages walked: longest task, ms (100 at most)", `${longest.toFixed(0)} on opening ${where} (${all})`);
+  const walks = [];
+  for (let k = 0; k < WALKS; k++) walks.push(await walk(demo));
+  const stages = STAGES.map((stage, k) => ({ stage, ms: middle(walks.map((all) => all[k])) }));
+  const [worst] = stages.toSorted((a, b) => b.ms - a.ms);
+  const most = Math.max(...walks.flat());
+  line(
+    "slow phone, all stages walked: longest task, ms (100 at most)",
+    `${worst.ms.toFixed(0)} on opening ${worst.stage}, most ${most.toFixed(0)} (${stages.map(({ stage, ms }) => `${stage} ${ms.toFixed(0)}`).join(", ")})`,
+  );
 }
 
 /** A fresh visit a round, or one `again`: when its headline stood, and the script that had come by then. */
@@ -59,7 +68,7 @@ async function rounds(folder, path, again = false) {
   return { ms: middle(ms), mostMs: Math.max(...ms), kb: middle(visits.map((visit) => visit.kb)) };
 }
 
-/** Goes from stage to stage by the strip's own addresses and keeps the longest task after each opening. */
+/** Goes from stage to stage by the strip's own addresses; gives the longest task after each opening, ms. */
 async function walk(folder) {
   const found = [];
   await onPhone(folder, async (page, address) => {
@@ -75,11 +84,10 @@ async function walk(folder) {
         `${JOB}/${stage}`,
       );
       await settled();
-      found.push([stage, await page.evaluate(() => globalThis.bench.longest())]);
+      found.push(await page.evaluate(() => globalThis.bench.longest()));
     }
   });
-  const [where, longest] = found.toSorted((a, b) => b[1] - a[1])[0];
-  return { where, longest, all: found.map(([stage, ms]) => `${stage} ${ms.toFixed(0)}`).join(", ") };
+  return found;
 }
 
 /** The unit that is practised on: the same every time. */

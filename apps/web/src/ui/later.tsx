@@ -1,12 +1,18 @@
-import { type ReactNode, useDeferredValue } from "react";
+import { type ReactNode, startTransition, useEffect, useState } from "react";
+import { afterFrame } from "./after-frame.ts";
 
 interface LaterProps {
   /** Whether it is drawn with the first screen after all: where that has room for it. */
   readonly atOnce?: boolean;
+  /** Frames that are drawn before it. */
+  readonly frames?: number;
   readonly children: ReactNode;
 }
 
-/** What stands below the first screen: drawn once that stands, in a turn of its own, so that a slow phone answers in between. */
-export function Later({ atOnce = false, children }: LaterProps) {
-  return useDeferredValue(true, atOnce) ? children : null;
+/** What stands below the first screen: drawn in a frame of its own once that stands, so that a slow phone answers in between. */
+export function Later({ atOnce = false, frames = 1, children }: LaterProps) {
+  const [drawn, setDrawn] = useState(0);
+  const waits = !atOnce && drawn < frames;
+  useEffect(() => (waits ? afterFrame(() => startTransition(() => setDrawn(drawn + 1))) : undefined), [waits, drawn]);
+  return waits ? null : children;
 }

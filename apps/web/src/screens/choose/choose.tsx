@@ -97,7 +97,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
         {question.ok && <SmallestPanel bundle={bundle} atOnce={settled} />}
         <p className="mt-4 max-w-[760px] border-t-[1.5px] border-ink pt-2 font-semibold">{CHOOSE.never}</p>
       </Evidence>
-      <Rail>
+      <Rail later>
         <Catalogue key={`catalogue ${epoch}`} bundle={bundle} />
         <PricesForm />
         <QuotePanel bundle={bundle} />

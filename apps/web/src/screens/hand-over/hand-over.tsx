@@ -11,6 +11,7 @@ import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Caution } from "../../ui/caution.tsx";
 import { Failed } from "../../ui/failed.tsx";
+import { Later } from "../../ui/later.tsx";
 import { SectionHeading } from "../../ui/layout/section-heading.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { Lines } from "../../ui/lines.tsx";
@@ -158,25 +159,27 @@ function HandOver({ bundle, work }: HandOverProps) {
             <p className="text-body text-ink2">{view.card === null ? HAND_OVER.cardFailed : TOGETHER.cardFoot}</p>
           </>
         )}
-        <Lines head={HAND_OVER.unit} lines={plateLines(bundle, measure)} />
-        <Lines head={HAND_OVER.who} lines={whoLines(bundle, view.fittedBy)} />
-        <Lines head={HAND_OVER.leftOpen} lines={openLines(view)} />
-        <Lines head={HAND_OVER.alone} lines={[...HAND_OVER.aloneList]} />
-        <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
-        <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
-        <Lines {...removedLines(view)} />
-        <Lines head={HAND_OVER.relearn} lines={Object.values(HAND_OVER.relearnWhen)} />
-        <Lines head={HAND_OVER.looks} lines={lookLines(view.reminders)} />
-        <p className="text-body text-ink2">{HAND_OVER.looksSource}</p>
-        <div className="when-near mt-4">
-          <Caution title={HAND_OVER.cautions}>
-            <ul className="list-disc pl-5">
-              {HAND_OVER.cautionList.map((line) => (
-                <li key={line}>{line}</li>
-              ))}
-            </ul>
-          </Caution>
-        </div>
+        <Later atOnce={wide}>
+          <Lines head={HAND_OVER.unit} lines={plateLines(bundle, measure)} />
+          <Lines head={HAND_OVER.who} lines={whoLines(bundle, view.fittedBy)} />
+          <Lines head={HAND_OVER.leftOpen} lines={openLines(view)} />
+          <Lines head={HAND_OVER.alone} lines={[...HAND_OVER.aloneList]} />
+          <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
+          <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
+          <Lines {...removedLines(view)} />
+          <Lines head={HAND_OVER.relearn} lines={Object.values(HAND_OVER.relearnWhen)} />
+          <Lines head={HAND_OVER.looks} lines={lookLines(view.reminders)} />
+          <p className="text-body text-ink2">{HAND_OVER.looksSource}</p>
+          <div className="when-near mt-4">
+            <Caution title={HAND_OVER.cautions}>
+              <ul className="list-disc pl-5">
+                {HAND_OVER.cautionList.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </Caution>
+          </div>
+        </Later>
       </Evidence>
       <Rail later>
         <TextField

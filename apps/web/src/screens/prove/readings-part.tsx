@@ -87,10 +87,7 @@ export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; rea
       </Rail>
       {!wide && (
         <div className="min-w-0 border-t-[1.5px] border-ink px-4 pb-4">
-          {/* A turn after the form’s. */}
-          <Later>
-            <Later>{drawn}</Later>
-          </Later>
+          <Later frames={3}>{drawn}</Later>
         </div>
       )}
     </StageFrame>
