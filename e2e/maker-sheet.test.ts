@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, type Session } from "./browser.ts";
 import { answerLike, fieldValue, keptIn, pick, press, sees, take, type } from "./hands.ts";
+import { LONG } from "./long.ts";
 
 let session: Session;
 beforeAll(async () => {
@@ -21,7 +22,7 @@ const PAGE = `<body style="margin:0;background:#f6f3ea;font:34px/1.7 sans-serif;
 <p>2. Connect the violet lead to HERM.</p>
 <p>3. Connect the orange lead to the C terminal.</p></body>`;
 
-describe("the maker's sheet beside the plan of this unit", () => {
+describe("the maker's sheet beside the plan of this unit", LONG, () => {
   it("says which step does not fit, why, what to do here, and what the sheet leaves out", async () => {
     const { page } = session;
     await answerLike(page, /^Not as printed: 1 step does not fit this unit\.$/);

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, chord, downloaded, keptIn, press, sees, type, until, upload } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAtAll } from "./look.ts";
 
 let roof: Session;
@@ -65,7 +66,7 @@ async function choose(page: Page, button: string, path: string): Promise<void> {
 }
 
 /** Photos of plate and diagram: taken on the roof, taken along in the archive, read in at the table. */
-describe("photos of a unit", () => {
+describe("photos of a unit", LONG, () => {
   it("are kept small with the unit and survive a reload", async () => {
     const { page, downloads } = roof;
     await press(page, "New rig");

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFindings } from "./axe.ts";
 import { openApp, PHONE, type Session } from "./browser.ts";
 import { answerLike, downloaded, named, openPart, pick, press, sees, take, type, until } from "./hands.ts";
+import { LONG } from "./long.ts";
 import { lookAt, lookAtAll } from "./look.ts";
 
 let session: Session;
@@ -201,7 +202,7 @@ describe("the wiring of a unit", () => {
   });
 });
 
-describe("on a phone", () => {
+describe("on a phone", LONG, () => {
   it("the map fits the width, its names readable, and can be drawn nearer", async () => {
     const phone = await openApp("/", PHONE);
     const { page } = phone;
