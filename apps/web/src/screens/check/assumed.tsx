@@ -4,7 +4,7 @@ import { useEffect, useState } from "react";
 import { Provenance } from "../../ui/provenance.tsx";
 import { ASSUMED_WORDS, CHECK, measureNext, PLATE_FIGURES } from "../../words/check.ts";
 import { REFINE } from "../../words/refine.ts";
-import { type CheckView, narrowedBy } from "./check.view.ts";
+import { type CheckView, narrowest } from "./check.view.ts";
 
 const SHOWN = 4;
 const WORTH_A = 0.1;
@@ -35,11 +35,17 @@ export function Assumed({
   const assumed = view.assumptions.filter((a) => a.origin === "typical" || a.origin === "guessed");
   const swing = sensitivities?.find((s) => s.nowA >= WORTH_A);
   const [narrows, setNarrows] = useState<Narrowing>();
-  // In a turn of its own: a thousand tries take a slow phone a moment.
   useEffect(() => {
     setNarrows(undefined);
     if (tried === null) return undefined;
-    const turn = setTimeout(() => setNarrows(narrowedBy(tried, view)[0]));
+    const figures = narrowest(tried, view);
+    let turn: ReturnType<typeof setTimeout>;
+    const look = (): void => {
+      const { done, value } = figures.next();
+      if (done) setNarrows(value);
+      else turn = setTimeout(look);
+    };
+    turn = setTimeout(look);
     return () => clearTimeout(turn);
   }, [tried, view]);
   const code = narrows?.code ?? swing?.code;

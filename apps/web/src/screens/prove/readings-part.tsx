@@ -1,3 +1,4 @@
+import type { Expected } from "@amp-saver/core/study/reading";
 import type { Reading } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
@@ -21,11 +22,21 @@ import { ReadingsShown } from "./readings-shown.tsx";
 import { WrongSide } from "./wrong-side.tsx";
 
 /** Readings of one side, and what both sides show, like with like. */
-export function ReadingsPart({ bundle, side }: { readonly bundle: JobBundle; readonly side: Reading["when"] }) {
+export function ReadingsPart(props: Omit<ReadingsProps, "expected">) {
+  // Two components, so that a slow phone can answer between what each works out.
+  return <Readings {...props} expected={useProof(props.bundle).input.predicted?.expected ?? null} />;
+}
+
+interface ReadingsProps {
+  readonly bundle: JobBundle;
+  readonly side: Reading["when"];
+  readonly expected: Expected | null;
+}
+
+function Readings({ bundle, side, expected }: ReadingsProps) {
   const { job, unit } = bundle;
   const wide = useWide();
   const readings = useMemo(() => bundle.readings.filter((r) => r.jobId === job.id), [bundle.readings, job.id]);
-  const expected = useProof(bundle).input.predicted?.expected ?? null;
   const view = useMemo(() => proveView(readings, unit, expected), [readings, unit, expected]);
   const { study } = view;
   const visit = useMemo(() => (side === "after" ? visitAnswer(bundle) : null), [side, bundle]);

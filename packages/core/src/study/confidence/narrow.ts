@@ -39,7 +39,12 @@ export function narrowings(trials: readonly Trial[], assumed: readonly Assumptio
     const { value: minutes } = MEASURABLE[code];
     return told <= 0 ? [] : [{ code, nowSpread: Math.sqrt(now), thenSpread: Math.sqrt(Math.max(0, now - told)), minutes }];
   });
-  return found.toSorted((a, b) => a.thenSpread - b.thenSpread || a.minutes - b.minutes);
+  return found.toSorted(narrowsMore);
+}
+
+/** Order of narrowings: what leaves least open first, of equal ones what takes less work. */
+export function narrowsMore(a: Narrowing, b: Narrowing): number {
+  return a.thenSpread - b.thenSpread || a.minutes - b.minutes;
 }
 
 /** How much of a figure's own range is left once it is known; nothing of one that is either so or not. */
@@ -61,19 +66,24 @@ function movedIn(trials: readonly Trial[], code: MeasurableFigure): Float64Array
 /** Variance of the share that holds between parts of a figure's range, less what chance alone puts there. */
 function between(trials: readonly Trial[], moved: Float64Array, p: number): number {
   const n = trials.length;
-  // Where the next trial of each value stands in their order: sorting the trials themselves takes half as long again.
-  const places = new Map<number, number>();
-  moved.toSorted().forEach((value, k) => {
-    if (!places.has(value)) places.set(value, k);
-  });
-  const bins = Math.min(BINS, places.size);
+  const sorted = moved.toSorted();
+  const bins = Math.min(BINS, distinct(sorted, BINS));
   if (bins < 2) return 0;
   const ends = Array.from({ length: bins }, (_, b) => Math.round(((b + 1) * n) / bins));
+  const last = ends.map((end) => sorted[end - 1]!);
+  // Equal values may lie on both sides of an end: how many of a part's last value still belong to it, the earlier trials first.
+  const room = ends.map((end, b) => {
+    let count = 0;
+    for (let k = end - 1; k >= (ends[b - 1] ?? 0) && sorted[k] === last[b]; k--) count += 1;
+    return count;
+  });
   const holds = ends.map(() => 0);
   for (let k = 0; k < n; k++) {
-    const place = places.get(moved[k]!)!;
-    places.set(moved[k]!, place + 1);
-    if (trials[k]!.holds) holds[ends.findIndex((end) => place < end)]! += 1;
+    const value = moved[k]!;
+    let b = 0;
+    while (value > last[b]! || (value === last[b] && room[b] === 0)) b += 1;
+    if (value === last[b]) room[b]! -= 1;
+    if (trials[k]!.holds) holds[b]! += 1;
   }
   let sum = 0;
   for (let b = 0; b < bins; b++) {
@@ -81,4 +91,11 @@ function between(trials: readonly Trial[], moved: Float64Array, p: number): numb
     sum += (size / n) * (holds[b]! / size - p) ** 2;
   }
   return sum - ((bins - 1) / n) * p * (1 - p);
+}
+
+/** How many values there are among sorted ones, counted no further than `most`. */
+function distinct(sorted: Float64Array, most: number): number {
+  let count = 0;
+  for (let k = 0; k < sorted.length && count < most; k++) if (k === 0 || sorted[k] !== sorted[k - 1]) count += 1;
+  return count;
 }
