@@ -80,7 +80,8 @@ export class DexieStore implements RecordStore {
     const few = rigIds !== null && rigIds.length <= FEW;
     const rows = await (few ? this.db.rigs.bulkGet([...new Set([NO_RIG, ...rigIds])]) : this.db.rigs.toArray());
     const wanted = few || rigIds === null ? null : new Set([NO_RIG, ...rigIds]);
-    return rows.flatMap((row) => (row === undefined || wanted?.has(row.id) === false ? [] : recordsOfRow(row)));
+    const records = rows.flatMap((row) => (row === undefined || wanted?.has(row.id) === false ? [] : recordsOfRow(row)));
+    return few ? this.known(records) : records;
   }
 
   summaries(): Promise<readonly RigSummary[]> {

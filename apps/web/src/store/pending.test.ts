@@ -86,6 +86,21 @@ describe("a save that a page had no time for", () => {
     expect(await noteOf(other)).toBe("abc");
   });
 
+  it("builds on what was last read of its rig, which another tab has changed since it was first read", async () => {
+    const other = await tab();
+    await other.commit(begin);
+    const log = new PendingLog(storage, "t-lost");
+    const lost = await dexieStore(db, RECORD_VERSIONS, log);
+    await lost.records(["a"]);
+    await other.commit(longer("a"));
+    await lost.records(["a"]);
+    // The page goes away with this one: the database has no time for it.
+    log.enter(longer("b"));
+    const next = await tab();
+    await next.finish("t-lost");
+    expect(await noteOf(next)).toBe("ab");
+  });
+
   it("begins what was not there yet, and clears what was to be cleared", async () => {
     const left = leaveBehind(begin, []);
     const next = await tab();
