@@ -164,6 +164,8 @@ function HandOver({ bundle, work }: HandOverProps) {
           <Lines head={HAND_OVER.who} lines={whoLines(bundle, view.fittedBy)} />
           <Lines head={HAND_OVER.leftOpen} lines={openLines(view)} />
           <Lines head={HAND_OVER.alone} lines={[...HAND_OVER.aloneList]} />
+        </Later>
+        <Later atOnce={wide} frames={2}>
           <Lines head={HAND_OVER.settings} lines={starterLines(bundle)} />
           <Lines head={HAND_OVER.lamps} lines={lampLines(bundle)} />
           <Lines {...removedLines(view)} />
