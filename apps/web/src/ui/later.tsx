@@ -1,6 +1,14 @@
 import { type ReactNode, startTransition, useEffect, useState } from "react";
 import { afterFrame } from "./after-frame.ts";
 
+/** Whether so many frames are drawn since this part came, or need not be waited for. */
+export function useFramesDrawn(frames: number, atOnce = false): boolean {
+  const [drawn, setDrawn] = useState(0);
+  const waits = !atOnce && drawn < frames;
+  useEffect(() => (waits ? afterFrame(() => startTransition(() => setDrawn(drawn + 1))) : undefined), [waits, drawn]);
+  return !waits;
+}
+
 interface LaterProps {
   /** Whether it is drawn with the first screen after all: where that has room for it. */
   readonly atOnce?: boolean;
@@ -11,8 +19,5 @@ interface LaterProps {
 
 /** What stands below the first screen: drawn in a frame of its own once that stands, so that a slow phone answers in between. */
 export function Later({ atOnce = false, frames = 1, children }: LaterProps) {
-  const [drawn, setDrawn] = useState(0);
-  const waits = !atOnce && drawn < frames;
-  useEffect(() => (waits ? afterFrame(() => startTransition(() => setDrawn(drawn + 1))) : undefined), [waits, drawn]);
-  return waits ? null : children;
+  return useFramesDrawn(frames, atOnce) ? children : null;
 }

@@ -1,8 +1,9 @@
 import { askable, conditionsOf, startCase, togetherQuestion } from "@amp-saver/cases";
 import { newFitLog, type Stage } from "@amp-saver/records";
-import { useDeferredValue, useMemo } from "react";
+import { useMemo } from "react";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
+import { useFramesDrawn } from "../../ui/later.tsx";
 import { ofHundred } from "../../words/answer.ts";
 import { FIT_WORDS } from "../../words/common.ts";
 import { HAND_OVER } from "../../words/hand-over.ts";
@@ -143,7 +144,7 @@ function useCard({ job, jobs, rig, unit, units, loads, sources, starters }: JobB
   readonly again: () => void;
 } {
   // Put together after the page stands: it takes as long as all of the rest.
-  const stands = useDeferredValue(true, false);
+  const stands = useFramesDrawn(1);
   const questions = useMemo(() => {
     if (!stands) return [];
     const asked = [...jobs.filter((j) => j.unitId !== unit.id), { ...job, method: "soft" as const }];

@@ -22,6 +22,25 @@ interface TypedProps<Name extends keyof ReadingFields> extends FieldProps<Name> 
   readonly error: string | undefined;
 }
 
+/** A field under its name, with what is wrong with it. */
+function Named({ field, label, error, children }: Omit<TypedProps<keyof ReadingFields>, "form"> & { readonly children: ReactNode }) {
+  return (
+    <div>
+      <label htmlFor={`reading-${field}`} className="block text-small text-ink2">
+        {label}
+      </label>
+      {children}
+      <FieldError id={`reading-${field}-error`} error={error ?? null} />
+    </div>
+  );
+}
+
+/** How a field tells a screen reader what is wrong with it. */
+const wrong = (field: string, error: string | undefined) => ({
+  "aria-invalid": error !== undefined,
+  "aria-describedby": error === undefined ? undefined : `reading-${field}-error`,
+});
+
 interface ReadingNumberProps extends TypedProps<"amps" | "volts" | "rest" | "outdoor"> {
   readonly name: FigureName;
   /** Whether it is the figure that the reading is about. */
@@ -39,10 +58,7 @@ export function ReadingNumber({ form, field, label, error, name, required = fals
     return typed.ok || PROVE.required(label, typed.limits);
   };
   return (
-    <div>
-      <label htmlFor={`reading-${field}`} className="block text-small text-ink2">
-        {label}
-      </label>
+    <Named field={field} label={label} error={error}>
       <span className="flex gap-1">
         {FIGURES[name].min < 0 && (
           <SignButton label={label} text={form.getValues(field)} onText={(text) => form.setValue(field, text, { shouldValidate: true })} />
@@ -53,37 +69,30 @@ export function ReadingNumber({ form, field, label, error, name, required = fals
           inputMode="decimal"
           autoComplete="off"
           placeholder={counted === null ? undefined : typedText(name, measure, counted)}
-          aria-invalid={error !== undefined}
-          aria-describedby={error === undefined ? undefined : `reading-${field}-error`}
+          {...wrong(field, error)}
           className={`${FIELD} figure min-w-0 placeholder:font-normal placeholder:text-ink2 ${required ? "text-large" : ""}`}
           {...form.register(field, { validate })}
         />
       </span>
-      <FieldError id={`reading-${field}-error`} error={error ?? null} />
-    </div>
+    </Named>
   );
 }
 
 /** A line of text of a reading. */
 export function ReadingText({ form, field, label, error }: TypedProps<"meter" | "loadsOn">) {
   return (
-    <div>
-      <label htmlFor={`reading-${field}`} className="block text-small text-ink2">
-        {label}
-      </label>
+    <Named field={field} label={label} error={error}>
       <input
         id={`reading-${field}`}
         type="text"
         autoComplete="off"
-        aria-invalid={error !== undefined}
-        aria-describedby={error === undefined ? undefined : `reading-${field}-error`}
+        {...wrong(field, error)}
         className={FIELD}
         {...form.register(field, {
           validate: (typed) => typed.trim().length <= TEXT_MOST[field] || COMMON.tooLong(label, TEXT_MOST[field]),
         })}
       />
-      <FieldError id={`reading-${field}-error`} error={error ?? null} />
-    </div>
+    </Named>
   );
 }
 

@@ -1,8 +1,9 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { generatorStart, ROOFTOP } from "../../../validation/plates.ts";
 import { quantity } from "../../quantity/index.ts";
 import { type Assumption, type StartCase, studyStart } from "../motor-start/index.ts";
-import { MEASURABLE, narrowings, type Trial, tryBatch } from "./index.ts";
+import { MEASURABLE, narrowings, narrowsMore, type Trial, tryBatch } from "./index.ts";
 
 const trialsOf = (given: StartCase): { readonly trials: readonly Trial[]; readonly assumed: readonly Assumption[] } => {
   const [batch, study] = [tryBatch(given, 1, 0, 300), studyStart(given)];
@@ -69,4 +70,45 @@ describe("measure this next", () => {
     const shuffled = trials.map((t, i) => ({ ...t, holds: trials[(i * 7 + 3) % trials.length]!.holds }));
     for (const { nowSpread, thenSpread } of narrowings(shuffled, assumed)) expect(thenSpread / nowSpread).toBeGreaterThan(0.96);
   });
+
+  it("is the same figure by figure as of all at once", () => {
+    const one = assumed.flatMap((figure) => narrowings(trials, [figure])).toSorted(narrowsMore);
+    expect(found.length).toBeGreaterThan(2);
+    expect(one).toEqual(found);
+  });
+
+  it("cuts a figure’s range into parts of as many tries, equal values in the order of the tries", () => {
+    const value = fc.oneof(fc.integer({ min: 0, max: 9 }), fc.double({ min: 0, max: 9, noNaN: true }));
+    const few = fc.array(fc.record({ holds: fc.boolean(), value }), { minLength: 60, maxLength: 150 });
+    const figure = { ...assumed[0]!, code: "start-aid", origin: "typical", tolerance: 0 } as const;
+    fc.assert(
+      fc.property(few, (tries) => {
+        const moved = tries.map(({ holds, value: at }) => ({ ...trials[0]!, holds, moved: { "start-aid": at } }));
+        const [narrowing] = narrowings(moved, [figure]);
+        const told = toldBySorting(tries);
+        // What is nothing but rounding may fall on either side.
+        fc.pre(Math.abs(told) > 1e-12);
+        const share = tries.filter((t) => t.holds).length / tries.length;
+        const now = share * (1 - share);
+        if (now === 0 || told <= 0) expect(narrowing).toBeUndefined();
+        else expect(narrowing?.thenSpread).toBeCloseTo(Math.sqrt(Math.max(0, now - told)), 9);
+      }),
+    );
+  });
 });
+
+/** Variance between up to six parts of the tries sorted by value, less what chance puts there: worked out from the sorted tries themselves. */
+function toldBySorting(tries: readonly { readonly holds: boolean; readonly value: number }[]): number {
+  const n = tries.length;
+  const sorted = tries.toSorted((a, b) => a.value - b.value);
+  const parts = Math.min(6, new Set(tries.map((t) => t.value)).size);
+  if (parts < 2) return 0;
+  const share = (part: typeof sorted): number => part.filter((t) => t.holds).length / part.length;
+  const whole = share(sorted);
+  const cut = (k: number): number => Math.round((k * n) / parts);
+  const between = Array.from({ length: parts }, (_, k) => sorted.slice(cut(k), cut(k + 1))).reduce(
+    (sum, part) => sum + (part.length / n) * (share(part) - whole) ** 2,
+    0,
+  );
+  return between - ((parts - 1) / n) * whole * (1 - whole);
+}
