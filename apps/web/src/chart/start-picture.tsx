@@ -1,3 +1,4 @@
+import { useFramesDrawn } from "../ui/later.tsx";
 import { CHECK } from "../words/check.ts";
 import { AmpRule, RULE_HEIGHT } from "./amp-rule.tsx";
 import { ampScale } from "./amp-scale.ts";
@@ -37,6 +38,8 @@ const SIDE = 86;
 export function StartPicture(props: StartPictureProps) {
   const { width, height, start, run, planned, before, label } = props;
   const narrow = width < NARROW_BELOW;
+  // A slow phone draws first what is needed and what there is: the traces stand under it.
+  const tracesDrawn = useFramesDrawn(1, !narrow);
   const left = narrow ? 64 : 68;
   const right = narrow ? width - 10 : width - 2 * SIDE - 30;
   const ruleY = GAP_HEIGHT * (run === null ? 1 : 2) + 4;
@@ -62,7 +65,7 @@ export function StartPicture(props: StartPictureProps) {
           {run !== null && <HeadroomRow gap={run} scale={scale} y={2 + GAP_HEIGHT} ruleY={ruleY} side={!narrow} />}
           {!narrow && <SideFigure gap={start} x={right + 18} y={2} right={width} />}
           {!narrow && run !== null && <SideFigure gap={run} x={right + 18} y={2 + GAP_HEIGHT} right={width} />}
-          <Amps {...props} scale={scale} time={time} bottom={bottom} narrow={narrow} />
+          {tracesDrawn && <Amps {...props} scale={scale} time={time} bottom={bottom} narrow={narrow} />}
           <AmpRule scale={scale} y={ruleY} {...(!narrow && { label: CHECK.amps })} />
         </>
       )}
@@ -79,7 +82,7 @@ export function StartPicture(props: StartPictureProps) {
           bottom={bottom}
         />
       )}
-      <TimeLabels time={time} x={left - 12} />
+      {tracesDrawn && <TimeLabels time={time} x={left - 12} />}
       <ReadCursor time={time} width={width} readS={props.readS ?? null} onReadS={props.onReadS} />
     </svg>
   );

@@ -1,5 +1,5 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
-import type { ReadingKind } from "@amp-saver/core/study/reading";
+import { matchReadings, type ReadingKind } from "@amp-saver/core/study/reading";
 import { clampReading, type Source } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../store/queries.ts";
@@ -17,8 +17,7 @@ interface LatestProof extends Proved {
 export function predictQuestion(bundle: JobBundle, kind: ReadingKind | null = null, on?: Source): PredictQuestion | null {
   const { job, rig, unit, sources, starters, readings } = bundle;
   const own = readings.filter((r) => r.jobId === job.id).map(clampReading);
-  const { start } = studyOf(bundle).readings;
-  const usual = start ?? own.findLast((r) => r.kind !== "live") ?? null;
+  const usual = matchReadings(proofInput(bundle, null).readings).start[0] ?? own.findLast((r) => r.kind !== "live") ?? null;
   const asked = kind ?? usual?.kind ?? "inrush";
   const taken = own.find((r) => r.kind === asked && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
   const source = on ?? sources.find((s) => s.id === (taken?.sourceId ?? job.sourceId));
@@ -28,8 +27,6 @@ export function predictQuestion(bundle: JobBundle, kind: ReadingKind | null = nu
   if (!asFound.ok || !soft.ok) return null;
   return { asFound: asFound.given, soft: soft.given, kind: asked, conductor: usual?.conductor ?? "common" };
 }
-
-const studyOf = (bundle: JobBundle): Proved["study"] => proveInput(proofInput(bundle, null)).study;
 
 /** The proof of a job as it stands, with what its readings were expected to show on the source they were taken on. */
 export function useProof(bundle: JobBundle): LatestProof {

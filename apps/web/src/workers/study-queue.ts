@@ -1,3 +1,4 @@
+import { LIMIT_MS } from "../ui/too-long.ts";
 import type { Studies } from "./study.worker.ts";
 import { WorkerQueue } from "./worker-queue.ts";
 
@@ -10,9 +11,14 @@ const MOST = 4;
 
 let queue: WorkerQueue<Studies> | undefined;
 
-/** The one line before the workers that study; they are made at first use. */
+/** The one line before the workers that study; they are made at first use. What goes on by itself leaves a core to the page, on two cores too. */
 export function studyQueue(): WorkerQueue<Studies> {
-  const size = Math.min(MOST, Math.max(LEAST, (navigator.hardwareConcurrency || LEAST) - 1));
-  queue ??= new WorkerQueue<Studies>(() => new Worker(new URL("./study.worker.ts", import.meta.url), { type: "module" }), size);
+  queue ??= makeQueue((navigator.hardwareConcurrency || LEAST) - 1);
   return queue;
+}
+
+function makeQueue(spareCores: number): WorkerQueue<Studies> {
+  const make = (): Worker => new Worker(new URL("./study.worker.ts", import.meta.url), { type: "module" });
+  const size = Math.min(MOST, Math.max(LEAST, spareCores));
+  return new WorkerQueue<Studies>(make, size, LIMIT_MS, { rank: RANK.tried, atOnce: Math.min(size, Math.max(1, spareCores)) });
 }

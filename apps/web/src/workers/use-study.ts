@@ -33,7 +33,7 @@ function asking<Q, A>(
   };
 }
 
-const { lookedAt, compared, around } = RANK;
+const { lookedAt, tried, compared, around } = RANK;
 const askStudy = asking(lookedAt, (remote, given: StartCase): Promise<Result<StartStudy, PrepareFailure>> => remote.study(given));
 const askGlances = asking(compared, (remote, cases: readonly StartCase[]): Promise<Glances> => remote.glances(cases));
 const askLearning = asking(lookedAt, (remote, question: LearningQuestion): Promise<LearningStudy | null> => remote.learning(question));
@@ -45,7 +45,7 @@ const askCalibration = asking(
 const askPredicted = asking(lookedAt, (remote, question: PredictQuestion): Promise<Predicted> => remote.predict(question));
 const askSensitivities = asking(around, (remote, given: StartCase): Promise<Sensitivity[]> => remote.sensitivities(given));
 const askDay = asking(lookedAt, (remote, question: DayQuestion): Promise<DayStudy> => remote.day(question));
-const askOneTogether = asking(lookedAt, (remote, given: TogetherCase): Promise<TogetherStudy> => remote.together(given));
+const askOneTogether = asking(tried, (remote, given: TogetherCase): Promise<TogetherStudy> => remote.together(given));
 
 /** Source by source: each has the time of a question of its own; one that is not answered leaves none. */
 async function askTogether(cases: readonly (TogetherCase | null)[], signal: AbortSignal): Promise<Answer<(TogetherStudy | null)[]>> {

@@ -72,6 +72,21 @@ describe("the line before workers", () => {
     expect(order).toEqual([1, 3, 4, 2]);
   });
 
+  it("asks only so many at a time of what nobody waits for, the earliest rank first, and keeps a worker for what is looked at", async () => {
+    const { make, made } = office();
+    const queue = new WorkerQueue<Sums>(make, 2, 60, { rank: 1, atOnce: 1 });
+    const order: string[] = [];
+    const ask = (name: string, rank: number, question: (d: Remote<Sums>) => Promise<number>): Promise<unknown> =>
+      queue.ask(question, { rank }).then(() => order.push(name));
+    const endless = ask("endless", 1, (d) => d.never());
+    const later = ask("later", 3, (d) => d.double(1));
+    const sooner = ask("sooner", 2, (d) => d.double(2));
+    await ask("looked at", 0, (d) => d.double(3));
+    expect([order, made()]).toEqual([["looked at"], 2]);
+    await Promise.all([endless, later, sooner]);
+    expect(order).toEqual(["looked at", "endless", "sooner", "later"]);
+  });
+
   it("ends and replaces one that takes too long, says so, and answers what waited behind it", async () => {
     const { make, made, ended } = office();
     const queue = new WorkerQueue<Sums>(make, 1, 60);

@@ -16,6 +16,12 @@ export interface Ticket {
   readonly signal?: AbortSignal;
 }
 
+/** What goes on by itself: questions of this rank and later, of which only so many are asked at a time. */
+export interface Aside {
+  readonly rank: number;
+  readonly atOnce: number;
+}
+
 /**
  * The line before some workers of a kind: each answers one question at a time, those of an earlier rank
  * first, whoever asks. A worker that dies is replaced and its question asked once more; one that takes longer than
@@ -24,9 +30,16 @@ export interface Ticket {
 export class WorkerQueue<T> {
   private readonly line: PQueue;
   private readonly idle: LazyWorker<T>[];
+  private readonly aside: { readonly rank: number; readonly line: PQueue };
 
-  constructor(make: () => Worker, size: number, limitMs = LIMIT_MS) {
+  constructor(
+    make: () => Worker,
+    size: number,
+    limitMs = LIMIT_MS,
+    { rank, atOnce }: Aside = { rank: Number.POSITIVE_INFINITY, atOnce: size },
+  ) {
     this.line = new PQueue({ concurrency: size });
+    this.aside = { rank, line: new PQueue({ concurrency: atOnce }) };
     this.idle = Array.from({ length: size }, () => new LazyWorker<T>(make, limitMs));
   }
 
@@ -45,7 +58,9 @@ export class WorkerQueue<T> {
       begun = true;
       return this.now(question);
     };
-    const answered = this.line.add(turn, { priority: -rank, throwOnTimeout: true });
+    const order = { priority: -rank, throwOnTimeout: true } as const;
+    const asked = (): Promise<Answer<R>> => this.line.add(turn, order);
+    const answered = rank < this.aside.rank ? asked() : this.aside.line.add(asked, order);
     return Promise.race([answered, cancelled]);
   }
 

@@ -9,6 +9,7 @@ import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Answer } from "../../ui/answer.tsx";
 import { Failed } from "../../ui/failed.tsx";
+import { Later } from "../../ui/later.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
 import { MISSING } from "../../words/check.ts";
@@ -25,6 +26,9 @@ import { PricesForm } from "./prices.tsx";
 import { QuotePanel } from "./quote-sheet.tsx";
 import { RemedyRow } from "./remedy-row.tsx";
 import { WorstCase } from "./worst-case.tsx";
+
+/** Rows that a phone's first screen has room for; the rest is drawn a frame later. */
+const FIRST_ROWS = 3;
 
 /** Choose: every remedy on the source that is asked about, side by side. */
 export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
@@ -63,6 +67,18 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
       (result) => result.ok && navigate(`/job/${job.id}/check`),
     );
   };
+  const rows = remedies.map((remedy) => (
+    <RemedyRow
+      key={`${remedy.code} ${remedy.other} ${remedy.starter}`}
+      name={nameOf(remedy)}
+      gives={givesOf(remedy.code, smallest)}
+      noise={REMEDY_WORDS[remedy.code].noise}
+      remedy={remedy}
+      starter={starters[remedy.starter]}
+      mark={remedy === taken ? CHOOSE.best : remedy === surer ? CHOOSE.sureMark : null}
+      onOpen={openerOf(remedy, { sourceId: others[remedy.other]?.id ?? null, starterId: starters[remedy.starter]?.id ?? null }, openIn)}
+    />
+  ));
   return (
     <StageFrame>
       <Evidence>
@@ -76,22 +92,8 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
         {broken !== null && <Failed text={broken} onAgain={failed === null ? tries.again : again} />}
         {answer !== undefined && (
           <ul className="mt-4 border-t-[1.5px] border-ink">
-            {remedies.map((remedy) => (
-              <RemedyRow
-                key={`${remedy.code} ${remedy.other} ${remedy.starter}`}
-                name={nameOf(remedy)}
-                gives={givesOf(remedy.code, smallest)}
-                noise={REMEDY_WORDS[remedy.code].noise}
-                remedy={remedy}
-                starter={starters[remedy.starter]}
-                mark={remedy === taken ? CHOOSE.best : remedy === surer ? CHOOSE.sureMark : null}
-                onOpen={openerOf(
-                  remedy,
-                  { sourceId: others[remedy.other]?.id ?? null, starterId: starters[remedy.starter]?.id ?? null },
-                  openIn,
-                )}
-              />
-            ))}
+            {rows.slice(0, FIRST_ROWS)}
+            <Later>{rows.slice(FIRST_ROWS)}</Later>
           </ul>
         )}
         {question.ok && <SmallestPanel bundle={bundle} atOnce={settled} />}

@@ -52,7 +52,8 @@ function HandOver({ bundle, work }: HandOverProps) {
   const wide = useWide();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
-  useEffect(() => awaitPdf(), []);
+  // Not before the tries are in, which the sheet waits for: reading a script keeps a core from the page.
+  useEffect(() => (view.busy ? undefined : awaitPdf()), [view.busy]);
   const slug = fileStem(namesInFiles, "unit", unit.id, `${rig.name} ${unit.name}`);
   const own = readings.filter((r) => r.jobId === job.id);
 

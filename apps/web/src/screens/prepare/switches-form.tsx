@@ -1,9 +1,11 @@
 import type { Wiring } from "@amp-saver/records";
 import { useSettings } from "../../store/settings.tsx";
 import { Choice } from "../../ui/choice.tsx";
+import { Later } from "../../ui/later.tsx";
 import { Pick } from "../../ui/pick.tsx";
 import { TextField } from "../../ui/text-field.tsx";
 import { Tick } from "../../ui/tick.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { wireSize } from "../../words/wire-size.ts";
 import { FOUND, STARTING_POINT_WORDS } from "../../words/wiring.ts";
 import type { PartProps } from "./part-props.ts";
@@ -29,6 +31,7 @@ const TABS = ["0", "1", "2", "3"] as const;
 export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save">) {
   const { switches } = wiring;
   const { measure } = useSettings();
+  const wide = useWide();
   const set = (change: Partial<Switches>): void => save({ corrected: null, built: null }, "switches", { switches: change });
   const contactor = switches.control === "contactor";
   const ticks = TICKS.filter((t) =>
@@ -102,30 +105,32 @@ export function SwitchesForm({ wiring, save }: Pick<PartProps, "wiring" | "save"
           onChange={(value) => set({ [field]: Number(value) })}
         />
       ))}
-      {ticks.map((field) => (
-        <Tick
-          key={field}
-          label={FOUND.ticks[field]}
-          {...(field === "heatPump" && { help: FOUND.heatPumpNote })}
-          {...(field === "secondBox" && { help: FOUND.secondBoxNote(wireSize(JUMPER_AWG, measure)) })}
-          ticked={switches[field]}
-          onChange={(on) => set({ [field]: on })}
-        />
-      ))}
-      <h3 className="mt-3 font-bold">{FOUND.colors}</h3>
-      {SWITCH_OPTIONS.colors.map((field) => (
-        <TextField
-          key={field}
-          label={FOUND.colorOf[field]}
-          kept={switches.colors[field]}
-          onText={(text) => {
-            const color = text.trim();
-            if (color === "" || color.length > 40) return FOUND.colorMissing;
-            save({ corrected: null, built: null }, "switches", { switches: { colors: { [field]: color } } });
-            return null;
-          }}
-        />
-      ))}
+      <Later atOnce={wide}>
+        {ticks.map((field) => (
+          <Tick
+            key={field}
+            label={FOUND.ticks[field]}
+            {...(field === "heatPump" && { help: FOUND.heatPumpNote })}
+            {...(field === "secondBox" && { help: FOUND.secondBoxNote(wireSize(JUMPER_AWG, measure)) })}
+            ticked={switches[field]}
+            onChange={(on) => set({ [field]: on })}
+          />
+        ))}
+        <h3 className="mt-3 font-bold">{FOUND.colors}</h3>
+        {SWITCH_OPTIONS.colors.map((field) => (
+          <TextField
+            key={field}
+            label={FOUND.colorOf[field]}
+            kept={switches.colors[field]}
+            onText={(text) => {
+              const color = text.trim();
+              if (color === "" || color.length > 40) return FOUND.colorMissing;
+              save({ corrected: null, built: null }, "switches", { switches: { colors: { [field]: color } } });
+              return null;
+            }}
+          />
+        ))}
+      </Later>
     </section>
   );
 }

@@ -79,9 +79,11 @@ function Readings({ bundle, side, expected }: ReadingsProps) {
             </div>
             <Coach bundle={bundle} side={side} readings={readings} view={view} />
           </div>
-          <ReadingForm bundle={bundle} side={side} />
+          <Later atOnce={wide}>
+            <ReadingForm bundle={bundle} side={side} />
+          </Later>
         </div>
-        <Later atOnce={wide}>
+        <Later atOnce={wide} frames={3}>
           {side === "after" && (
             <Fold label={PROVE.silent} ruled className="mt-4">
               <CallClock bundle={bundle} />
@@ -98,7 +100,7 @@ function Readings({ bundle, side, expected }: ReadingsProps) {
       </Rail>
       {!wide && (
         <div className="min-w-0 border-t-[1.5px] border-ink px-4 pb-4">
-          <Later frames={3}>{drawn}</Later>
+          <Later frames={5}>{drawn}</Later>
         </div>
       )}
     </StageFrame>

@@ -6,7 +6,9 @@ import { ReadingsPicture } from "../../chart/readings-picture.tsx";
 import { useWidth } from "../../chart/use-width.ts";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
+import { Later } from "../../ui/later.tsx";
 import { OpenFigure } from "../../ui/open-figure.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { OPENED } from "../../words/explain.ts";
 import { LEFT_OUT_WORDS, PROVE } from "../../words/prove.ts";
 import { useStudy } from "../../workers/use-study.ts";
@@ -32,6 +34,7 @@ export function ReadingsShown({ bundle, side, view, shown, sides }: ReadingsShow
   const { measure } = useSettings();
   const readings = bundle.readings.filter((r) => r.jobId === job.id);
   const { start } = view.study;
+  const wide = useWide();
   const [frame, width] = useWidth<HTMLDivElement>();
   const lastLive = readings.findLast((r) => r.mode === "live");
   const source = bundle.sources.find((s) => s.id === (lastLive?.sourceId ?? job.sourceId));
@@ -54,36 +57,40 @@ export function ReadingsShown({ bundle, side, view, shown, sides }: ReadingsShow
             outdoorText={(c) => formatWith(shownAs("outdoorC", measure).fromSi(c), 0, shownAs("outdoorC", measure).unit)}
           />
         )}
-        {readings.length > 0 && (
-          <ReadingList
-            readings={readings}
-            sources={bundle.sources}
-            leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))}
-          />
-        )}
+        <Later atOnce={wide}>
+          {readings.length > 0 && (
+            <ReadingList
+              readings={readings}
+              sources={bundle.sources}
+              leftOut={new Map(view.leftOut.map((l) => [l.reading.id, LEFT_OUT_WORDS[l.reason]]))}
+            />
+          )}
+        </Later>
       </div>
-      {start !== null && (
-        <div className="mt-2 max-w-[620px]">
-          <OpenFigure
-            name={OPENED.reduction}
-            value={formatPercent(start.reduction)}
-            formula={OPENED.reductionFormula}
-            inputs={[
-              { text: OPENED.reductionInputs.before(formatAmps(start.before.medianA), start.before.count), origin: "measured" },
-              { text: OPENED.reductionInputs.after(formatAmps(start.after.medianA), start.after.count), origin: "measured" },
-              { text: OPENED.reductionInputs.range(formatPercent(start.low), formatPercent(start.high)), origin: "measured" },
-            ]}
-          />
-        </div>
-      )}
-      {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
-      {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
-      {start?.atSameVolts != null && (
-        <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
-      )}
-      {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
-      <Waveforms bundle={bundle} side={side} />
-      <ByEar bundle={bundle} side={side} />
+      <Later atOnce={wide} frames={2}>
+        {start !== null && (
+          <div className="mt-2 max-w-[620px]">
+            <OpenFigure
+              name={OPENED.reduction}
+              value={formatPercent(start.reduction)}
+              formula={OPENED.reductionFormula}
+              inputs={[
+                { text: OPENED.reductionInputs.before(formatAmps(start.before.medianA), start.before.count), origin: "measured" },
+                { text: OPENED.reductionInputs.after(formatAmps(start.after.medianA), start.after.count), origin: "measured" },
+                { text: OPENED.reductionInputs.range(formatPercent(start.low), formatPercent(start.high)), origin: "measured" },
+              ]}
+            />
+          </div>
+        )}
+        {start?.kind === "inrush" && <p className="mt-2">{PROVE.foot}</p>}
+        {start !== null && start.meters !== "same" && <p className="mt-2">{PROVE.meters[start.meters]}</p>}
+        {start?.atSameVolts != null && (
+          <p className="mt-2">{PROVE.sameVolts(start.atSameVolts.beforeV, start.atSameVolts.afterV, start.atSameVolts.reduction)}</p>
+        )}
+        {verdict !== null && verdict !== "not-known" && <p className="mt-1">{PROVE.runningWords[verdict]}</p>}
+        <Waveforms bundle={bundle} side={side} />
+        <ByEar bundle={bundle} side={side} />
+      </Later>
     </>
   );
 }
