@@ -37,6 +37,14 @@ class LongestFirst extends BaseSequencer {
   }
 }
 
+const UNIT = {
+  // Unit tests share nothing but modules without state, and starting anew for every file takes longer than most of them.
+  isolate: false,
+  maxWorkers: 2,
+  exclude: ["**/node_modules/**", "**/dist/**"],
+  testTimeout: 240_000,
+};
+
 export default defineConfig({
   test: {
     sequence: { sequencer: LongestFirst },
@@ -44,20 +52,20 @@ export default defineConfig({
     projects: [
       {
         test: {
+          ...UNIT,
           name: "unit",
-          // Unit tests share nothing but modules without state, and starting anew for every file takes longer than most of them.
-          isolate: false,
-          maxWorkers: 2,
+          // Run by Node itself: what calls from file to file a million times takes a third less than through Vite.
+          experimental: { viteModuleRunner: false, nodeLoader: false },
+          execArgv: ["--enable-source-maps", "--import", new URL("./scripts/strip-types.mjs", import.meta.url).href],
           include: [
             "packages/*/src/**/*.test.ts",
             "packages/core/validation/**/*.test.ts",
-            "apps/{cli,server,web}/**/*.test.ts",
+            "apps/{cli,server}/**/*.test.ts",
             "test/**/*.test.ts",
           ],
-          exclude: ["**/node_modules/**", "**/dist/**"],
-          testTimeout: 240_000,
         },
       },
+      { test: { ...UNIT, name: "web", include: ["apps/web/**/*.test.ts"] } },
       {
         test: {
           name: "e2e",

@@ -2,7 +2,7 @@
 /** The value below which so large a share of figures lies, linear between neighbours. Throws on no figures. */
 export function quantile(values: readonly number[], share: number): number {
   if (values.length === 0) throw new Error("no figures");
-  const sorted = values.toSorted((a, b) => a - b);
+  const sorted = new Float64Array(values).sort();
   const place = share * (sorted.length - 1);
   const low = Math.floor(place);
   const [below, above] = [sorted[low]!, sorted[Math.min(low + 1, sorted.length - 1)]!];

@@ -96,18 +96,34 @@ export function toneIn(
   const from = Math.max(0, Math.round(fromS * sampleHz));
   const size = Math.min(samples.length, Math.round(toS * sampleHz)) - from;
   if (size < 2) return { levelDb: decibel(0), noiseDb: decibel(0) };
-  const power = (f: number): number => {
-    let real = 0;
-    let imaginary = 0;
-    for (let i = 0; i < size; i++) {
-      const value = (samples[from + i]! * (1 - Math.cos((2 * Math.PI * (i + 0.5)) / size))) / size;
-      const angle = (2 * Math.PI * f * i) / sampleHz;
-      real += value * Math.cos(angle);
-      imaginary -= value * Math.sin(angle);
-    }
-    return real * real + imaginary * imaginary;
-  };
+  const weighted = new Float64Array(size);
+  for (let i = 0; i < size; i++) weighted[i] = (samples[from + i]! * (1 - Math.cos((2 * Math.PI * (i + 0.5)) / size))) / size;
+  const power = (f: number): number => powerAt(weighted, (2 * Math.PI * f) / sampleHz);
   const apart = (3 * sampleHz) / size;
   const noise = [-3, -2, 2, 3].map((k) => power(hz + k * apart)).toSorted((a, b) => a - b);
   return { levelDb: decibel(power(hz)), noiseDb: decibel((noise[1]! + noise[2]!) / 2) };
+}
+
+/** Samples between exact angles: turned from sample to sample, an angle strays by rounding alone. */
+const EXACT_EVERY = 256;
+
+/** The power of a tone that turns by so much from sample to sample, radians. */
+function powerAt(weighted: Float64Array, turn: number): number {
+  const cosTurn = Math.cos(turn);
+  const sinTurn = Math.sin(turn);
+  let real = 0;
+  let imaginary = 0;
+  for (let from = 0; from < weighted.length; from += EXACT_EVERY) {
+    let cos = Math.cos(turn * from);
+    let sin = Math.sin(turn * from);
+    const to = Math.min(weighted.length, from + EXACT_EVERY);
+    for (let i = from; i < to; i++) {
+      real += weighted[i]! * cos;
+      imaginary -= weighted[i]! * sin;
+      const turned = cos * cosTurn - sin * sinTurn;
+      sin = sin * cosTurn + cos * sinTurn;
+      cos = turned;
+    }
+  }
+  return real * real + imaginary * imaginary;
 }
