@@ -1,6 +1,6 @@
 import { conditionsOf, startCase } from "@amp-saver/cases";
 import { matchReadings, type ReadingKind } from "@amp-saver/core/study/reading";
-import { clampReading, type Source } from "@amp-saver/records";
+import type { Source } from "@amp-saver/records";
 import { useMemo } from "react";
 import type { JobBundle } from "../store/queries.ts";
 import type { PredictQuestion } from "../workers/study.worker.ts";
@@ -15,13 +15,14 @@ interface LatestProof extends Proved {
 
 /** What readings of a job are asked to show: which kind, on which wire, on the source they were taken on, or on one that is named. */
 export function predictQuestion(bundle: JobBundle, kind: ReadingKind | null = null, on?: Source): PredictQuestion | null {
-  const { job, rig, unit, sources, starters, readings } = bundle;
-  const own = readings.filter((r) => r.jobId === job.id).map(clampReading);
-  const usual = matchReadings(proofInput(bundle, null).readings).start[0] ?? own.findLast((r) => r.kind !== "live") ?? null;
+  const { job, rig, unit, sources, starters } = bundle;
+  const taken = proofInput(bundle, null).readings;
+  const own = taken.readings;
+  const usual = matchReadings(taken).start[0] ?? own.findLast((r) => r.kind !== "live") ?? null;
   const asked = kind ?? usual?.kind ?? "inrush";
-  const taken = own.find((r) => r.kind === asked && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
-  const source = on ?? sources.find((s) => s.id === (taken?.sourceId ?? job.sourceId));
-  const conditions = { ...conditionsOf(rig, job, starters), otherLoadsA: 0, outdoorC: taken?.outdoorC ?? rig.hottestC.value };
+  const like = own.find((r) => r.kind === asked && r.sourceId !== null) ?? own.find((r) => r.sourceId !== null);
+  const source = on ?? sources.find((s) => s.id === (like?.sourceId ?? job.sourceId));
+  const conditions = { ...conditionsOf(rig, job, starters), otherLoadsA: 0, outdoorC: like?.outdoorC ?? rig.hottestC.value };
   const asFound = startCase(unit, source, "as-found", conditions);
   const soft = startCase(unit, source, "soft", conditions);
   if (!asFound.ok || !soft.ok) return null;

@@ -1,11 +1,14 @@
 import { type ReactNode, startTransition, useEffect, useState } from "react";
 import { afterFrame } from "./after-frame.ts";
 
-/** Whether so many frames are drawn since this part came, or need not be waited for. */
+/** Whether so many frames are drawn since this part came, or need not be waited for. What was there once stays: a screen turned narrow takes nothing away. */
 export function useFramesDrawn(frames: number, atOnce = false): boolean {
-  const [drawn, setDrawn] = useState(0);
+  const [drawn, setDrawn] = useState(atOnce ? frames : 0);
   const waits = !atOnce && drawn < frames;
-  useEffect(() => (waits ? afterFrame(() => startTransition(() => setDrawn(drawn + 1))) : undefined), [waits, drawn]);
+  useEffect(() => {
+    if (atOnce) setDrawn(frames);
+    return waits ? afterFrame(() => startTransition(() => setDrawn(drawn + 1))) : undefined;
+  }, [atOnce, frames, waits, drawn]);
   return !waits;
 }
 

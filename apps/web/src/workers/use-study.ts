@@ -45,6 +45,7 @@ const askCalibration = asking(
 const askPredicted = asking(lookedAt, (remote, question: PredictQuestion): Promise<Predicted> => remote.predict(question));
 const askSensitivities = asking(around, (remote, given: StartCase): Promise<Sensitivity[]> => remote.sensitivities(given));
 const askDay = asking(lookedAt, (remote, question: DayQuestion): Promise<DayStudy> => remote.day(question));
+// Beside what is looked at: on hand over, and source by source on a screen of its own.
 const askOneTogether = asking(tried, (remote, given: TogetherCase): Promise<TogetherStudy> => remote.together(given));
 
 /** Source by source: each has the time of a question of its own; one that is not answered leaves none. */

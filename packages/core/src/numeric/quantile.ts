@@ -2,6 +2,7 @@
 /** The value below which so large a share of figures lies, linear between neighbours. Throws on no figures. */
 export function quantile(values: readonly number[], share: number): number {
   if (values.length === 0) throw new Error("no figures");
+  // A typed array sorts by value without asking anybody.
   const sorted = new Float64Array(values).sort();
   const place = share * (sorted.length - 1);
   const low = Math.floor(place);

@@ -12,6 +12,7 @@ import { Failed } from "../../ui/failed.tsx";
 import { Later } from "../../ui/later.tsx";
 import { LinkButton } from "../../ui/layout/link-button.tsx";
 import { Evidence, Rail, StageFrame } from "../../ui/layout/stage-frame.tsx";
+import { useWide } from "../../ui/use-wide.ts";
 import { MISSING } from "../../words/check.ts";
 import { CHOOSE, chooseSentence, REMEDY_WORDS } from "../../words/choose.ts";
 import { COMMON } from "../../words/common.ts";
@@ -36,6 +37,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
   const { commit, epoch } = useStore();
   const { prices } = useSettings();
   const navigate = useNavigate();
+  const wide = useWide();
   const source = sources.find((s) => s.id === job.sourceId);
   const smallest = keptSmallest(job, rig, unit, source);
   const others = useMemo(() => sources.filter((s) => s.id !== job.sourceId && hasWatts(s)), [sources, job.sourceId]);
@@ -93,7 +95,7 @@ export function ChooseScreen({ bundle }: { readonly bundle: JobBundle }) {
         {answer !== undefined && (
           <ul className="mt-4 border-t-[1.5px] border-ink">
             {rows.slice(0, FIRST_ROWS)}
-            <Later>{rows.slice(FIRST_ROWS)}</Later>
+            <Later atOnce={wide}>{rows.slice(FIRST_ROWS)}</Later>
           </ul>
         )}
         {question.ok && <SmallestPanel bundle={bundle} atOnce={settled} />}

@@ -8,7 +8,7 @@ import { useStore } from "../../store/provider.tsx";
 import type { JobBundle } from "../../store/queries.ts";
 import { useSettings } from "../../store/settings.tsx";
 import { Button } from "../../ui/button.tsx";
-import { useFramesDrawn } from "../../ui/later.tsx";
+import { Later } from "../../ui/later.tsx";
 import { useFormDraft } from "../../ui/use-form-draft.ts";
 import { useWide } from "../../ui/use-wide.ts";
 import { CONDUCTOR_WORDS, MODE_WORDS, PROVE } from "../../words/prove.ts";
@@ -69,8 +69,6 @@ function BegunForm({ bundle, side, begins }: BegunFormProps) {
   const [opened, setOpen] = useState(like === null);
   // What is wrong is shown, wherever it stands.
   const open = opened || Object.keys(errors).some((field) => field !== "amps");
-  // A slow phone draws first what can be seen of the form.
-  const conditionsDrawn = useFramesDrawn(1, wide || open);
   const [mode, conductor, sourceId] = watch(["mode", "conductor", "source"]);
   const sourceName = sources.find((s) => s.id === sourceId)?.name ?? PROVE.sourceNone;
   const value = (name: FigureName, text: string): number | null => {
@@ -130,46 +128,44 @@ function BegunForm({ bundle, side, begins }: BegunFormProps) {
         </button>
       )}
       <div className={wide || open ? "flex flex-col gap-2.5" : "hidden"}>
-        {conditionsDrawn && (
-          <>
-            <ReadingChoice form={form} field="mode" label={PROVE.mode}>
-              <WordOptions words={MODE_WORDS} />
+        <Later atOnce={wide || open}>
+          <ReadingChoice form={form} field="mode" label={PROVE.mode}>
+            <WordOptions words={MODE_WORDS} />
+          </ReadingChoice>
+          <ReadingChoice form={form} field="conductor" label={PROVE.conductor}>
+            <WordOptions words={CONDUCTOR_WORDS} />
+          </ReadingChoice>
+          <div className="grid grid-cols-3 gap-2">
+            <ReadingNumber form={form} field="volts" label={PROVE.volts} error={errors.volts?.message} name="readingVolts" />
+            <ReadingNumber
+              form={form}
+              field="rest"
+              label={PROVE.rest}
+              error={errors.rest?.message}
+              name="restMin"
+              counted={restCounted(off, own, now)}
+            />
+            <ReadingNumber
+              form={form}
+              field="outdoor"
+              label={`${FIGURE_WORDS.outdoorC.label}, ${shownAs("outdoorC", measure).unit}`}
+              error={errors.outdoor?.message}
+              name="outdoorC"
+            />
+          </div>
+          <div className="grid grid-cols-2 gap-2">
+            <ReadingText form={form} field="meter" label={PROVE.meter} error={errors.meter?.message} />
+            <ReadingChoice form={form} field="source" label={PROVE.source}>
+              <option value="">{PROVE.sourceNone}</option>
+              {sources.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}
+                </option>
+              ))}
             </ReadingChoice>
-            <ReadingChoice form={form} field="conductor" label={PROVE.conductor}>
-              <WordOptions words={CONDUCTOR_WORDS} />
-            </ReadingChoice>
-            <div className="grid grid-cols-3 gap-2">
-              <ReadingNumber form={form} field="volts" label={PROVE.volts} error={errors.volts?.message} name="readingVolts" />
-              <ReadingNumber
-                form={form}
-                field="rest"
-                label={PROVE.rest}
-                error={errors.rest?.message}
-                name="restMin"
-                counted={restCounted(off, own, now)}
-              />
-              <ReadingNumber
-                form={form}
-                field="outdoor"
-                label={`${FIGURE_WORDS.outdoorC.label}, ${shownAs("outdoorC", measure).unit}`}
-                error={errors.outdoor?.message}
-                name="outdoorC"
-              />
-            </div>
-            <div className="grid grid-cols-2 gap-2">
-              <ReadingText form={form} field="meter" label={PROVE.meter} error={errors.meter?.message} />
-              <ReadingChoice form={form} field="source" label={PROVE.source}>
-                <option value="">{PROVE.sourceNone}</option>
-                {sources.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}
-                  </option>
-                ))}
-              </ReadingChoice>
-            </div>
-            <ReadingText form={form} field="loadsOn" label={PROVE.loadsOn} error={errors.loadsOn?.message} />
-          </>
-        )}
+          </div>
+          <ReadingText form={form} field="loadsOn" label={PROVE.loadsOn} error={errors.loadsOn?.message} />
+        </Later>
       </div>
       {wide && keep}
     </form>

@@ -42,6 +42,7 @@ function Readings({ bundle, side, expected }: ReadingsProps) {
   const visit = useMemo(() => (side === "after" ? visitAnswer(bundle) : null), [side, bundle]);
   const { start } = study;
   const few = study.few.length === 2 ? PROVE.bothSides : study.few.map((s) => PROVE.sides[s]).join("");
+  // Where it is narrow, all of it comes in frames: what is asked, the form and its conditions, what helps, and last what was read.
   const drawn = (
     <ReadingsShown bundle={bundle} side={side} view={view} shown={visit?.view ?? view} sides={visit === null ? "work" : "visits"} />
   );
